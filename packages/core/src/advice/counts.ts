@@ -1,0 +1,61 @@
+import { measurement, type Body, type Group } from '../body/measurements.js';
+import type { CompletedBody } from '../body/derive.js';
+import { doubts, fallingMeasurements } from '../body/plausible.js';
+import type { Counts, Quantity } from '../fit/problem.js';
+import { cm, say } from '../text/phrase.js';
+import type { Join } from '../joins/audit.js';
+import type { Note } from './note.js';
+
+/** Misses beyond this are worth a second look, smaller ones are told as a tip, cm. */
+const WORTH_A_LOOK = 1.5;
+
+/** Lengths that the legal counts and seams missed by more than half a repeat. */
+export function missNotes(quantities: readonly (Quantity & { label: string })[], counts: Counts): Note[] {
+  return quantities.flatMap((quantity): Note[] => {
+    const over = counts[quantity.id]! / quantity.perCm - quantity.target;
+    const halfRepeat = quantity.rule.multiple / 2 / quantity.perCm;
+    if (Math.abs(over) <= halfRepeat + 0.005) return [];
+    return [
+      {
+        level: Math.abs(over) > WORTH_A_LOOK && quantity.weight >= 0.5 ? 'warn' : 'tip',
+        code: 'target-missed',
+        where: quantity.id,
+        message: say`${quantity.label} measures ${cm(counts[quantity.id]! / quantity.perCm)}, ${cm(Math.abs(over))} ${over > 0 ? 'over' : 'under'} the ${cm(quantity.target)} wanted: more than half a repeat.`,
+      },
+    ];
+  });
+}
+
+/** Measurements that were derived, that look like slips, or that fall from the size before. */
+export function bodyNotes(completed: CompletedBody, entered: Body, group: Group, before: Body | null): Note[] {
+  const notes: Note[] = [];
+  for (const { id, cm: value, rule } of completed.derived.values())
+    notes.push({ level: 'tip', code: 'derived', where: id, message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.` });
+  for (const { id, message } of doubts(entered, group)) notes.push({ level: 'warn', code: 'implausible', where: id, message: say`Please check: ${message}.` });
+  for (const id of before ? fallingMeasurements(before, entered) : [])
+    notes.push({ level: 'warn', code: 'falls-in-range', where: id, message: say`${measurement(id).label} is smaller (${cm(entered[id]!)}) than in the size before (${cm(before![id]!)}).` });
+  return notes;
+}
+
+/** Joins whose sides do not agree, and those that need easing in. */
+export function joinNotes(joins: readonly Join[]): Note[] {
+  return joins
+    .filter(({ ok }) => !ok)
+    .map((join) => ({
+      level: 'stop' as const,
+      code: 'join-broken',
+      where: join.id,
+      message: say`${join.label}: ${join.aCount} against ${join.bCount}, ${cm(join.aLength)} against ${cm(join.bLength)}; more than a seam can ease in.`,
+    }));
+}
+
+/** Caution for the youngest, said once for a design (craft; local rules come first). */
+export function childNote(group: Group): Note {
+  const young = group === 'baby' ? ' Keep holes small and shedding yarn away from the face.' : '';
+  return {
+    level: 'tip',
+    code: 'child-safety',
+    where: 'sizes',
+    message: say`For babies and children: no cords, ties or drawstrings at the neck, secure every button, and follow the safety rules for children's clothing of the country of sale.${young}`,
+  };
+}

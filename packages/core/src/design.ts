@@ -1,0 +1,38 @@
+import type { Body, Group } from './body/measurements.js';
+import type { Fabric } from './fabric/fabric.js';
+import type { Units } from './units/length.js';
+
+/** One size of the range: a name and a body. */
+export interface Size {
+  id: string;
+  label: string;
+  group: Group;
+  body: Body;
+}
+
+/** A count held by the user in one size. */
+export interface Pin {
+  size: string;
+  quantity: string;
+  count: number;
+}
+
+/** The style: which construction, and that construction's own fields. */
+export interface Garment {
+  construction: string;
+  [field: string]: unknown;
+}
+
+/** A design as it is kept in a file and in the database (docs/formats). Lengths in cm. */
+export interface Design {
+  format: 'upfell/design';
+  version: 1;
+  name: string;
+  units: Units;
+  /** False: the sizes are unrelated bodies, and counts may fall from one to the next. */
+  graded: boolean;
+  sizes: readonly Size[];
+  fabrics: readonly Fabric[];
+  garment: Garment;
+  pins: readonly Pin[];
+}

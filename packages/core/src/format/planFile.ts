@@ -1,0 +1,70 @@
+import { reasonInWords } from '../because/reason.js';
+import { inWords } from '../text/phrase.js';
+import type { Units } from '../units/length.js';
+import type { Plan, SizePlan } from '../plan.js';
+
+/** Figures in files are kept to a hundredth of a millimetre or of a count. */
+function fine(value: number): number {
+  return Math.round(value * 10000) / 10000;
+}
+
+/**
+ * The plan as the open file format says (docs/formats/plan.schema.json): plain JSON, lengths in cm.
+ *
+ * @param plan a finished plan
+ * @param units the unit used inside sentences
+ */
+export function planFile(plan: Plan, units: Units) {
+  return { format: 'upfell/plan', version: 1, design: plan.design, construction: plan.construction, sizes: plan.sizes.map((size) => sizeFile(size, units)) };
+}
+
+function sizeFile(size: SizePlan, units: Units) {
+  return {
+    id: size.id,
+    label: size.label,
+    finished: size.finished.map(({ id, label, target, actual }) => ({ id, label, target: fine(target), actual: fine(actual) })),
+    quantities: size.quantities.map(({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because }) => ({
+      id,
+      label,
+      fabric,
+      axis,
+      target: fine(target),
+      count,
+      actual: fine(actual),
+      onTheHook: fine(onTheHook),
+      rule,
+      rounding,
+      pinned,
+      because: because.map((reason) => reasonInWords(reason, units)),
+    })),
+    pieces: size.pieces.map(({ id, label, copies, fabric, work, foundation, rows, edges }) => ({
+      id,
+      label,
+      copies,
+      fabric,
+      work,
+      foundation,
+      rows: rows.map(({ n, part, side, count, from, by, add }) => ({ n, part, side, count, from, by, add })),
+      edges: edges.map(({ id: edge, label: edgeLabel, axis, count, length, open }) => ({
+        id: edge,
+        label: edgeLabel,
+        axis,
+        count,
+        length: fine(length),
+        ...(open ? { open: true } : {}),
+      })),
+    })),
+    joins: size.joins.map(({ meet, gather, ...join }) => ({
+      ...join,
+      aLength: fine(join.aLength),
+      bLength: fine(join.bLength),
+      eased: fine(join.eased),
+      ...(gather === 1 ? {} : { gather }),
+      ...(meet === null ? {} : { meet }),
+    })),
+    yarn: size.yarn,
+    notes: size.notes.map(({ level, code, where, message }) => ({ level, code, where, message: inWords(message, units) })),
+  };
+}
+
+export type PlanFile = ReturnType<typeof planFile>;

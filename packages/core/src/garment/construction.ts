@@ -1,0 +1,83 @@
+import type { Reason } from '../because/reason.js';
+import type { CompletedBody } from '../body/derive.js';
+import type { FieldProblem, JsonObject } from '../check/fields.js';
+import type { Size } from '../design.js';
+import type { Axis, Fabric } from '../fabric/fabric.js';
+import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js';
+import type { Note } from '../advice/note.js';
+import type { GarmentFacts } from '../advice/facts.js';
+import type { JoinPlan } from '../joins/join.js';
+import type { Passage } from '../shaping/passages.js';
+import type { EdgePlace } from '../work/rows.js';
+
+/** A quantity as a construction drafts it: the unknown count, and what people call it. */
+export interface DraftQuantity extends Quantity {
+  label: string;
+  fabric: Fabric;
+  axis: Axis;
+  /** How the target length came about. */
+  because: readonly Reason[];
+}
+
+/** A finished measurement: what was wanted and how it follows from the counts, cm. */
+export interface FinishedPlan {
+  id: string;
+  label: string;
+  target: number;
+  actual: (counts: Counts) => number;
+}
+
+/** One size of a garment before its counts are known. */
+export interface Draft {
+  quantities: readonly DraftQuantity[];
+  helpers: readonly HelperCount[];
+  relations: readonly Relation[];
+  finished: readonly FinishedPlan[];
+  notes: readonly Note[];
+}
+
+export interface EdgeProgram {
+  id: string;
+  label: string;
+  axis: Axis;
+  place: EdgePlace;
+  /** An edge that no other piece joins: a hem, a neck, a front. */
+  open?: boolean;
+}
+
+/** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
+export interface PieceProgram {
+  id: string;
+  label: string;
+  copies: number;
+  fabric: Fabric;
+  work: 'rows' | 'rounds';
+  passages: readonly Passage[];
+  edges: readonly EdgeProgram[];
+  /** Quantities that the worked piece must show: the sum of these edges as the hook counted them. */
+  expects: readonly { quantity: string; edges: readonly string[] }[];
+}
+
+/** The pieces, joins and facts of one size once its counts are known. */
+export interface Program {
+  pieces: readonly PieceProgram[];
+  joins: readonly JoinPlan[];
+  facts: GarmentFacts;
+}
+
+export interface SizeInput<Style> {
+  size: Size;
+  body: CompletedBody;
+  style: Style;
+  fabrics: ReadonlyMap<string, Fabric>;
+}
+
+/** A way of making a garment. One folder (or file) each, and one line in the registry. */
+export interface Construction<Style> {
+  id: string;
+  label: string;
+  /** Reads the style fields of a design's garment; wrong ones are added to `problems`, missing ones get their usual values. */
+  readStyle(garment: JsonObject, fabricIds: readonly string[], problems: FieldProblem[]): Style;
+  draft(input: SizeInput<Style>): Draft;
+  program(input: SizeInput<Style>, counts: Counts): Program;
+}

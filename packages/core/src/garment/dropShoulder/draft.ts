@@ -1,0 +1,201 @@
+import type { Note } from '../../advice/note.js';
+import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
+import { ANY_COUNT, USUAL_STRETCH } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Relation } from '../../fit/problem.js';
+import type { Reason } from '../../because/reason.js';
+import { cm, say } from '../../text/phrase.js';
+import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
+import { draftBand } from '../shared/bands.js';
+import { widthThatPasses } from '../shared/neck.js';
+import { forSize } from '../shared/perSize.js';
+import { becomes, given, plus, quantity } from '../shared/quantity.js';
+import { sameCount, sameLength } from '../shared/seams.js';
+import type { DropShoulderStyle } from './style.js';
+
+type Input = SizeInput<DropShoulderStyle>;
+
+/** Shortest piece that is still a piece, cm: what a length that came out at nothing is set to, with a note. */
+const SHORTEST = 2;
+
+const WIDEST: readonly MeasurementId[] = ['shoulders', 'bust', 'waist', 'hip'];
+
+/** Which measurement leads the width of this body. */
+export function leadingMeasurement(ledBy: DropShoulderStyle['widthLedBy'], body: FullBody): MeasurementId {
+  if (ledBy !== 'widest') return ledBy;
+  return WIDEST.reduce((widest, id) => (body[id] > body[widest] ? id : widest));
+}
+
+/**
+ * Drafts a closed drop-shoulder pullover for one body: every piece a rectangle, the sleeve tapered. The body covers
+ * the arm by the overhang, which is taken off the sleeve; the sleeve's top goes twice along the armhole.
+ */
+export function draft(input: Input): Draft {
+  const { size, style, fabrics } = input;
+  const body = input.body.body;
+  const fabric = fabrics.get(style.fabric)!;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const rows = perCm(fabric.gauge, 'rows');
+  const notes: Note[] = [];
+  const measured = (id: MeasurementId): Reason =>
+    given(
+      say`${measurement(id).label}, size ${size.label}`,
+      body[id],
+      { kind: 'measurement', id },
+      input.body.derived.has(id) ? say`derived: ${input.body.derived.get(id)!.rule}` : undefined,
+    );
+
+  // Widths
+  const lead = leadingMeasurement(style.widthLedBy, body);
+  const ease = forSize(style.ease, size.id);
+  const round = body[lead] + ease;
+  const width = round / 2;
+  const widthReasons = [measured(lead), plus('Ease', ease, round, { kind: 'style', id: 'garment.ease' }), becomes('Two panels', '÷ 2', width)];
+
+  const drop = forSize(style.neck.drop, size.id);
+  const halfBack = body.crossBack / 2;
+  const forHead = widthThatPasses(body.head, fabric.stretch ?? USUAL_STRETCH, drop);
+  const neck = style.neck.width === null ? Math.max(halfBack, forHead) : forSize(style.neck.width, size.id);
+  const neckReasons =
+    style.neck.width !== null
+      ? [given('Neck width wanted', neck, { kind: 'style', id: 'garment.neck.width' })]
+      : forHead > halfBack
+        ? [measured('head'), becomes('Neck width that lets the head pass', `with a front drop of ${drop} cm`, neck, say`half the cross-back would be ${cm(halfBack)}`)]
+        : [measured('crossBack'), becomes('Half the cross-back, usual', '÷ 2', neck)];
+  const shoulder = (width - neck) / 2;
+
+  // Lengths
+  const below = forSize(style.belowWaist, size.id);
+  const length = body.backWaist + below;
+  const hem = style.hem
+    ? draftBand({ id: 'hem', label: 'Hem rib', style: style.hem, size: size.id, fabric: fabrics.get(style.hem.fabric)!, edge: { of: 'back.width', label: 'Panel width', perCm: stitches, target: width } })
+    : null;
+  const panel = length - (hem?.height ?? 0);
+  const panelReasons = [
+    measured('backWaist'),
+    plus('Below the waist', below, length, { kind: 'style', id: 'garment.belowWaist' }),
+    ...(hem ? [plus('Hem rib', -hem.height, panel, { kind: 'style', id: 'garment.hem.height' })] : []),
+  ];
+  const armholeEase = forSize(style.armholeEase, size.id);
+  const armhole = body.armholeDepth + armholeEase;
+  const armholeReasons = [measured('armholeDepth'), plus('Armhole ease', armholeEase, armhole, { kind: 'style', id: 'garment.armholeEase' })];
+  const side = panel - armhole;
+  if (side < SHORTEST)
+    notes.push({ level: 'stop', code: 'armhole-deeper-than-body', where: 'side.rows', message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.` });
+
+  // Sleeve
+  const overhang = (width - body.crossBack) / 2;
+  const shorter = forSize(style.sleeve.shorter, size.id);
+  const wristEase = forSize(style.sleeve.wristEase, size.id);
+  const cuffRound = body.wrist + wristEase;
+  const cuff = style.cuff
+    ? draftBand({ id: 'cuff', label: 'Cuff rib', style: style.cuff, size: size.id, fabric: fabrics.get(style.cuff.fabric)!, edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: cuffRound } })
+    : null;
+  const covered = body.shoulderToWrist - overhang - shorter;
+  const sleeve = covered - (cuff?.height ?? 0);
+  if (sleeve < SHORTEST)
+    notes.push({ level: 'stop', code: 'overhang-longer-than-arm', where: 'sleeve.rows', message: say`The body already covers ${cm(overhang)} of the arm's ${cm(body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.` });
+  const sleeveReasons = [
+    measured('shoulderToWrist'),
+    { ...plus('Overhang of the body', -overhang, body.shoulderToWrist - overhang), note: say`(panel ${cm(width)} less cross-back ${cm(body.crossBack)}) ÷ 2` },
+    ...(shorter > 0 ? [plus('Shorter by', -shorter, covered, { kind: 'style', id: 'garment.sleeve.shorter' } as const)] : []),
+    ...(cuff ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' } as const)] : []),
+  ];
+  const top = 2 * armhole;
+
+  const up = style.sleeve.worked === 'up';
+  const inPattern = fabric.rule.flat;
+  const quantities: DraftQuantity[] = [
+    quantity({ id: 'back.width', label: 'Back, width', fabric, axis: 'stitches', target: width, weight: 1, rule: inPattern, because: widthReasons, min: 4 }),
+    quantity({ id: 'front.width', label: 'Front, width', fabric, axis: 'stitches', target: width, weight: 1, rule: inPattern, because: widthReasons, min: 4 }),
+    quantity({ id: 'neck.width', label: 'Neck, width', fabric, axis: 'stitches', target: neck, weight: 1, rounding: 'not under', because: neckReasons }),
+    quantity({ id: 'shoulder.width', label: 'Shoulder, each', fabric, axis: 'stitches', target: Math.max(0.5, shoulder), weight: 0.2, because: [becomes('Panel less neck, halved', `(${width.toFixed(1)} − ${neck.toFixed(1)}) ÷ 2 cm`, shoulder)] }),
+    quantity({ id: 'body.rows', label: 'Back and front, height', fabric, axis: 'rows', target: Math.max(SHORTEST, panel), weight: 1, rule: fabric.rule.rows, because: panelReasons, min: 4 }),
+    quantity({ id: 'armhole.rows', label: 'Armhole, depth', fabric, axis: 'rows', target: armhole, weight: 1, because: armholeReasons, min: 2 }),
+    quantity({ id: 'side.rows', label: 'Side seam', fabric, axis: 'rows', target: Math.max(SHORTEST, side), weight: 0.2, because: [becomes('Panel less armhole', `${panel.toFixed(1)} − ${armhole.toFixed(1)} cm`, side)] }),
+    quantity({ id: 'neck.drop', label: 'Front neck drop', fabric, axis: 'rows', target: drop, weight: 0.5, rounding: drop === 0 ? 'not over' : 'not under', min: 0, because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })] }),
+    quantity({ id: 'sleeve.top', label: 'Sleeve, top', fabric, axis: 'stitches', target: top, weight: 1, rule: up ? ANY_COUNT : inPattern, min: 4, because: [...armholeReasons, becomes('Front and back armhole', '× 2', top)] }),
+    quantity({ id: 'sleeve.cuff', label: 'Sleeve, at the cuff', fabric, axis: 'stitches', target: cuffRound, weight: 0.5, rule: up ? inPattern : ANY_COUNT, min: 4, because: [measured('wrist'), plus('Wrist ease', wristEase, cuffRound, { kind: 'style', id: 'garment.sleeve.wristEase' })] }),
+    quantity({ id: 'sleeve.rows', label: 'Sleeve, length', fabric, axis: 'rows', target: Math.max(SHORTEST, sleeve), weight: 1, rounding: 'not over', min: 4, because: sleeveReasons }),
+    ...(hem?.quantities ?? []),
+    ...(cuff?.quantities ?? []),
+  ];
+
+  const relations: Relation[] = [
+    sameCount('width', 'front.width', 'back.width', (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`),
+    {
+      id: 'shoulders',
+      kind: 'equal',
+      terms: [{ of: 'shoulder.width', times: 2 }, { of: 'neck.width', times: 1 }, { of: 'back.width', times: -1 }],
+      total: 0,
+      says: (counts) => say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts['back.width']!}`,
+    },
+    {
+      id: 'height',
+      kind: 'equal',
+      terms: [{ of: 'side.rows', times: 1 }, { of: 'armhole.rows', times: 1 }, { of: 'body.rows', times: -1 }],
+      total: 0,
+      says: (counts) => say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+    },
+    {
+      id: 'drop',
+      kind: 'at most',
+      terms: [{ of: 'neck.drop', times: 1 }, { of: 'armhole.rows', times: -1 }],
+      total: -1,
+      says: () => [],
+    },
+    ...sameLength(
+      'armhole.seam',
+      { of: 'sleeve.top', perCm: stitches, times: 1 },
+      { of: 'armhole.rows', perCm: rows, times: 2 },
+      (counts) => say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
+    ),
+    ...taper(style.sleeve.everyRow),
+    ...(hem?.relations ?? []),
+    ...(cuff?.relations ?? []),
+  ];
+
+  const finished: FinishedPlan[] = [
+    { id: 'bust', label: 'All round', target: round, actual: (counts) => (counts['back.width']! + counts['front.width']!) / stitches },
+    { id: 'length', label: 'Length from the shoulder', target: length, actual: (counts) => counts['body.rows']! / rows + bandHeight('hem', counts, input) },
+    { id: 'neckWidth', label: 'Neck width', target: neck, actual: (counts) => counts['neck.width']! / stitches },
+    { id: 'neckDrop', label: 'Front neck drop', target: drop, actual: (counts) => counts['neck.drop']! / rows },
+    { id: 'armholeDepth', label: 'Armhole depth', target: armhole, actual: (counts) => counts['armhole.rows']! / rows },
+    { id: 'upperArm', label: 'Sleeve at the top', target: top, actual: (counts) => counts['sleeve.top']! / stitches },
+    { id: 'cuff', label: 'Sleeve at the cuff', target: cuffRound, actual: (counts) => counts['sleeve.cuff']! / stitches },
+    { id: 'sleeveLength', label: 'Sleeve length with cuff', target: covered, actual: (counts) => counts['sleeve.rows']! / rows + bandHeight('cuff', counts, input) },
+  ];
+  return { quantities, helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }], relations, finished, notes };
+}
+
+/** Finished height of a band, 0 where the style has none. */
+export function bandHeight(band: 'hem' | 'cuff', counts: Readonly<Record<string, number>>, { style, fabrics }: Input): number {
+  const chosen = style[band];
+  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'stitches') : 0;
+}
+
+/**
+ * The taper must come out in whole shaping rows (one stitch at both edges) and fit between row 2 and the last row but
+ * one: rows - 2 of them, or every second.
+ */
+function taper(everyRow: 1 | 2): Relation[] {
+  const silent = () => [];
+  const room = (name: string, sign: 1 | -1): Relation => ({
+    id: `taper.${name}`,
+    kind: 'at most',
+    terms: [{ of: 'sleeve.top', times: sign * everyRow }, { of: 'sleeve.cuff', times: -sign * everyRow }, { of: 'sleeve.rows', times: -2 }],
+    total: everyRow === 1 ? -4 : -6,
+    says: silent,
+  });
+  return [
+    {
+      id: 'taper',
+      kind: 'equal',
+      terms: [{ of: 'sleeve.top', times: 1 }, { of: 'sleeve.cuff', times: -1 }, { of: 'sleeve.shapings', times: -2 }],
+      total: 0,
+      says: (counts) => say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+    },
+    room('wider', 1),
+    room('narrower', -1),
+  ];
+}

@@ -1,0 +1,10 @@
+import type { Construction } from './construction.js';
+import { dropShoulder } from './dropShoulder/dropShoulder.js';
+
+/** Every construction that a design can name. The style type is the construction's own affair. */
+export const CONSTRUCTIONS: readonly Construction<unknown>[] = [dropShoulder as Construction<unknown>];
+
+/** Finds a construction by the name that designs use. */
+export function constructionOf(id: unknown): Construction<unknown> | undefined {
+  return CONSTRUCTIONS.find((construction) => construction.id === id);
+}

@@ -1,0 +1,112 @@
+import type { FieldReader } from '../../check/fields.js';
+import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts, Relation } from '../../fit/problem.js';
+import { cm, say } from '../../text/phrase.js';
+import type { DraftQuantity, PieceProgram } from '../construction.js';
+import { forSize, readPerSize, type PerSize } from './perSize.js';
+import { becomes, given, quantity } from './quantity.js';
+import { sameLength } from './seams.js';
+
+/** A rib band worked sideways: its rows run along the edge, its stitches are its height. */
+export interface BandStyle {
+  fabric: string;
+  height: PerSize;
+  /** The band's own length as a share of the edge: below 1 it draws in. */
+  gather: number;
+}
+
+/** Reads a band; false or null means none. */
+export function readBand(
+  style: FieldReader,
+  key: string,
+  label: string,
+  usual: { height: number; fabric: string },
+  fabricIds: readonly string[],
+): BandStyle | null {
+  if (style.object[key] === null || style.object[key] === false) return null;
+  const reader = style.inside(key, label, false);
+  if (!reader) return style.object[key] === undefined ? { fabric: usual.fabric, height: usual.height, gather: 1 } : null;
+  return {
+    fabric: reader.choice('fabric', `The fabric of the ${label.toLowerCase()}`, fabricIds, usual.fabric),
+    height: readPerSize(reader, 'height', { label: `The height of the ${label.toLowerCase()}`, min: 1, max: 40, unit: 'cm', otherwise: usual.height }),
+    gather: reader.number('gather', { label: `The draw-in of the ${label.toLowerCase()}`, min: 0.7, max: 1, unit: 'of the edge', otherwise: 1 }),
+  };
+}
+
+/** Quantities and seam of a band that runs along `edge`, an edge of stitches. */
+export function draftBand(input: {
+  id: string;
+  label: string;
+  style: BandStyle;
+  size: string;
+  fabric: Fabric;
+  edge: { of: string; label: string; perCm: number; target: number };
+}): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
+  const { id, label, style, size, fabric, edge } = input;
+  const height = forSize(style.height, size);
+  const length = edge.target * style.gather;
+  const share = Math.round(style.gather * 100);
+  const quantities = [
+    quantity({
+      id: `${id}.height`,
+      label: `${label}, height`,
+      fabric,
+      axis: 'stitches',
+      target: height,
+      weight: 0.3,
+      rule: fabric.rule.flat,
+      because: [given('Height wanted', height, { kind: 'style', id: `garment.${id}.height` })],
+    }),
+    quantity({
+      id: `${id}.rows`,
+      label: `${label}, length along the edge`,
+      fabric,
+      axis: 'rows',
+      target: length,
+      weight: 0.1,
+      rule: fabric.rule.rows,
+      because: [
+        given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of }),
+        ...(share === 100 ? [] : [becomes('Drawn in', `× ${share} %`, length)]),
+      ],
+    }),
+  ];
+  const rowsPerCm = perCm(fabric.gauge, 'rows');
+  const relations = sameLength(
+    `${id}.seam`,
+    { of: `${id}.rows`, perCm: rowsPerCm * style.gather, times: 1 },
+    { of: edge.of, perCm: edge.perCm, times: 1 },
+    (counts: Counts) =>
+      say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} rows of rib`,
+  );
+  return { quantities, relations, height };
+}
+
+/** The band as a piece: a strip of `rows` rows, one long edge joined, the other open, its ends sewn together. */
+export function bandPiece(id: string, label: string, copies: number, fabric: Fabric, counts: Counts): PieceProgram {
+  const stitches = counts[`${id}.height`]!;
+  const rows = counts[`${id}.rows`]!;
+  const along = { lies: 'row ends', spans: [{ part: 'main', first: 1, last: rows }] } as const;
+  return {
+    id,
+    label,
+    copies,
+    fabric,
+    work: 'rows',
+    passages: [
+      { kind: 'start', part: 'main', stitches, extra: foundationExtra(fabric), along: null },
+      { kind: 'even', part: 'main', to: rows },
+    ],
+    edges: [
+      { id: `${id}.joined`, label: `${label}, joined edge`, axis: 'rows', place: along },
+      { id: `${id}.free`, label: `${label}, free edge`, axis: 'rows', place: along, open: true },
+      { id: `${id}.start`, label: `${label}, first row`, axis: 'stitches', place: { lies: 'foundation', part: 'main' } },
+      { id: `${id}.end`, label: `${label}, last row`, axis: 'stitches', place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches } },
+    ],
+    expects: [
+      { quantity: `${id}.rows`, edges: [`${id}.joined`] },
+      { quantity: `${id}.height`, edges: [`${id}.end`] },
+    ],
+  };
+}

@@ -1,0 +1,61 @@
+import type { Reason } from '../../because/reason.js';
+import { ANY_COUNT, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Rounding } from '../../fit/problem.js';
+import { cm, say, type Phrase } from '../../text/phrase.js';
+import { tidy } from '../../units/length.js';
+import type { DraftQuantity } from '../construction.js';
+
+interface QuantityWish {
+  id: string;
+  label: string;
+  fabric: Fabric;
+  axis: Axis;
+  /** Length wanted, cm. */
+  target: number;
+  weight: number;
+  because: readonly Reason[];
+  rule?: CountRule;
+  rounding?: Rounding;
+  min?: number;
+}
+
+/** Drafts a quantity; counts up to well beyond any sensible pin are considered. */
+export function quantity(wish: QuantityWish): DraftQuantity {
+  const countsPerCm = perCm(wish.fabric.gauge, wish.axis);
+  const target = tidy(wish.target);
+  return {
+    id: wish.id,
+    label: wish.label,
+    fabric: wish.fabric,
+    axis: wish.axis,
+    perCm: countsPerCm,
+    target,
+    weight: wish.weight,
+    rule: wish.rule ?? ANY_COUNT,
+    rounding: wish.rounding ?? 'nearest',
+    min: wish.min ?? 1,
+    max: Math.ceil((target * 1.8 + 20) * countsPerCm) + 2 * (wish.rule?.multiple ?? 1) + (wish.rule?.plus ?? 0),
+    because: wish.because,
+  };
+}
+
+/** A step that starts from a length. */
+export function given(label: Phrase | string, value: number, from?: Reason['from'], note?: Phrase): Reason {
+  return {
+    label: typeof label === 'string' ? say`${label}` : label,
+    figure: say`${cm(value)}`,
+    ...(from ? { from } : {}),
+    ...(note ? { note } : {}),
+  };
+}
+
+/** A step that adds to (or takes from) the length so far and shows where it stands. */
+export function plus(label: string, change: number, sum: number, from?: Reason['from']): Reason {
+  return { label: say`${label}`, figure: say`${cm(change, { sign: true })} = ${cm(sum)}`, ...(from ? { from } : {}) };
+}
+
+/** A step that ends in a length by some other operation, shown as written ("÷ 2"). */
+export function becomes(label: string, how: string, sum: number, note?: Phrase): Reason {
+  return { label: say`${label}`, figure: say`${how} = ${cm(sum)}`, ...(note ? { note } : {}) };
+}

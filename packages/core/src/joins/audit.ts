@@ -1,0 +1,93 @@
+import type { Axis } from '../fabric/fabric.js';
+import { easeAllowed, type JoinKind, type JoinPlan } from './join.js';
+
+/** An edge as it came off the hook. Length in cm. */
+export interface WorkedEdge {
+  id: string;
+  label: string;
+  axis: Axis;
+  count: number;
+  length: number;
+  open: boolean;
+}
+
+export interface JoinSide {
+  edge: string;
+  count: number;
+}
+
+/** A join with both sides counted and measured. */
+export interface Join {
+  id: string;
+  label: string;
+  kind: JoinKind;
+  a: readonly JoinSide[];
+  b: readonly JoinSide[];
+  aCount: number;
+  bCount: number;
+  aLength: number;
+  bLength: number;
+  /** Length that side a has over side b, to be eased in, cm. */
+  eased: number;
+  ok: boolean;
+  /** Share of its edge that a drawn-in band measures on its own. */
+  gather: number;
+  /** For edges that meet in unequal numbers: how many of one side meet how many of the other. */
+  meet: string | null;
+}
+
+/**
+ * Checks one join on the worked edges: equal counts where stitches meet stitches or rows meet rows, equal lengths
+ * (within what a seam eases in) where stitches meet rows.
+ */
+export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>): Join {
+  const side = (ids: readonly string[]) => ids.map((id) => edges.get(id)).filter((edge) => edge !== undefined);
+  const a = side(plan.a);
+  const b = side(plan.b);
+  const gather = plan.gather ?? 1;
+  const total = (list: readonly WorkedEdge[], of: 'count' | 'length') => list.reduce((sum, edge) => sum + edge[of], 0);
+  const aCount = total(a, 'count');
+  const bCount = total(b, 'count');
+  const aLength = total(a, 'length') / gather;
+  const bLength = total(b, 'length');
+  const complete = a.length === plan.a.length && b.length === plan.b.length;
+  const byCount = plan.kind === 'stitch-to-stitch' || plan.kind === 'row-to-row' || plan.kind === 'live';
+  const ok =
+    complete && (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(aLength, bLength) + 1e-9);
+  return {
+    id: plan.id,
+    label: plan.label,
+    kind: plan.kind,
+    a: a.map(({ id, count }) => ({ edge: id, count })),
+    b: b.map(({ id, count }) => ({ edge: id, count })),
+    aCount,
+    bCount,
+    aLength,
+    bLength,
+    eased: byCount ? 0 : aLength - bLength,
+    ok,
+    gather,
+    meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
+  };
+}
+
+/**
+ * How two unequal counts meet: a small repeat and what is left over, spread over the quarters.
+ * "3 stitches to 2 rows, 1 stitch more in every quarter".
+ */
+export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: Axis): string {
+  const name = (axis: Axis, count: number) => (count === 1 ? axis.slice(0, axis === 'stitches' ? -2 : -1) : axis);
+  if (aCount === bCount) return `1 ${name(aAxis, 1)} to 1 ${name(bAxis, 1)}`;
+  let best = { p: 1, q: 1, miss: Infinity };
+  for (let q = 1; q <= 4; q += 1)
+    for (let p = 1; p <= 4; p += 1) {
+      const miss = Math.abs((bCount * p) / q - aCount);
+      if (miss < best.miss - 1e-9) best = { p, q, miss };
+    }
+  const { p, q } = best;
+  const extra = aCount - Math.round((bCount * p) / q);
+  const repeat = `${p} ${name(aAxis, p)} to ${q} ${name(bAxis, q)}`;
+  if (extra === 0) return repeat;
+  const spread = Math.abs(extra) >= 4 && extra % 4 === 0 ? `, ${Math.abs(extra) / 4} in every quarter` : ', spread evenly';
+  return `${repeat}, ${Math.abs(extra)} ${name(aAxis, Math.abs(extra))} ${extra > 0 ? 'more' : 'fewer'}${spread}`;
+}

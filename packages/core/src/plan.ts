@@ -1,0 +1,224 @@
+import { bodyNotes, childNote, joinNotes, missNotes } from './advice/counts.js';
+import { armNote, headNote, reachNote } from './advice/garment.js';
+import type { Note } from './advice/note.js';
+import { explain } from './because/explain.js';
+import type { Reason } from './because/reason.js';
+import { completeBody, type CompletedBody } from './body/derive.js';
+import type { FullBody, Group } from './body/measurements.js';
+import type { FieldProblem } from './check/fields.js';
+import type { Design, Size } from './design.js';
+import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
+import { lengthOnTheHook, perCm } from './fabric/gauge.js';
+import { fitSizes, type SizeFit } from './fit/fit.js';
+import type { Counts, Rounding } from './fit/problem.js';
+import type { Construction, Draft, PieceProgram, SizeInput } from './garment/construction.js';
+import { constructionOf } from './garment/registry.js';
+import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
+import { rowsOf, type Passage } from './shaping/passages.js';
+import { workPiece } from './work/hook.js';
+import type { Row } from './work/rows.js';
+import { areaOf, yarnNeeds, type YarnNeed } from './yarn/metres.js';
+
+export interface PlannedQuantity {
+  id: string;
+  label: string;
+  fabric: string;
+  axis: Axis;
+  perCm: number;
+  /** Length wanted, count found, and what it measures blocked and while working, cm. */
+  target: number;
+  count: number;
+  actual: number;
+  onTheHook: number;
+  rule: CountRule;
+  rounding: Rounding;
+  pinned: boolean;
+  because: readonly Reason[];
+}
+
+export interface FinishedMeasure {
+  id: string;
+  label: string;
+  target: number;
+  actual: number;
+}
+
+export interface PlannedPiece {
+  id: string;
+  label: string;
+  copies: number;
+  fabric: string;
+  work: 'rows' | 'rounds';
+  /** Chains (or stitches picked up) to begin with. */
+  foundation: number;
+  passages: readonly Passage[];
+  rows: readonly Row[];
+  edges: readonly WorkedEdge[];
+}
+
+export interface SizePlan {
+  id: string;
+  label: string;
+  group: Group;
+  body: FullBody;
+  finished: readonly FinishedMeasure[];
+  quantities: readonly PlannedQuantity[];
+  pieces: readonly PlannedPiece[];
+  joins: readonly Join[];
+  yarn: readonly YarnNeed[];
+  notes: readonly Note[];
+}
+
+export interface Plan {
+  design: string;
+  construction: string;
+  sizes: readonly SizePlan[];
+}
+
+/** The virtual hook and the fit disagree: a fault of the program, so no plan is given. */
+export class PlanRefused extends Error {
+  override name = 'PlanRefused';
+}
+
+/** The design cannot be planned as it stands: which fields are wrong. */
+export class DesignUnfit extends Error {
+  override name = 'DesignUnfit';
+  constructor(readonly problems: readonly FieldProblem[]) {
+    super(problems.map(({ path, message }) => `${path}: ${message}`).join('\n'));
+  }
+}
+
+interface Drafted {
+  input: SizeInput<unknown>;
+  draft: Draft;
+}
+
+/**
+ * The whole computation: a design in, every count, row, join and note of every size out. Pure: the same design gives the
+ * same plan.
+ *
+ * @param design a design that readDesign has accepted
+ * @throws DesignUnfit for a construction or style that cannot be read, PlanRefused for a fault of the program
+ */
+export function plan(design: Design): Plan {
+  const construction = constructionOf(design.garment.construction);
+  if (!construction)
+    throw new DesignUnfit([{ path: 'garment.construction', message: `“${design.garment.construction}” is no construction known here.` }]);
+  const problems: FieldProblem[] = [];
+  const style = construction.readStyle(design.garment, design.fabrics.map(({ id }) => id), problems);
+  if (problems.length > 0) throw new DesignUnfit(problems);
+  const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
+  const drafted = design.sizes.map((size): Drafted => {
+    const body = bodyOf(size);
+    const input = { size, body, style, fabrics };
+    return { input, draft: construction.draft(input) };
+  });
+  const fits = fitSizes(
+    drafted.map(({ draft, input }) => ({ problem: draft, pins: design.pins.filter(({ size }) => size === input.size.id) })),
+    design.graded,
+  );
+  let childSaid = false;
+  const sizes = drafted.map(({ input, draft }, index) => {
+    const before = design.graded && index > 0 ? design.sizes[index - 1]!.body : null;
+    const notes: Note[] = [...draft.notes, ...fits[index]!.notes, ...bodyNotes(input.body, input.size.body, input.size.group, before)];
+    if (input.size.group !== 'adult' && !childSaid) {
+      notes.push(childNote(input.size.group));
+      childSaid = true;
+    }
+    return planSize(construction, input, draft, fits[index]!, notes);
+  });
+  return { design: design.name, construction: construction.id, sizes };
+}
+
+function bodyOf(size: Size): CompletedBody {
+  const body = completeBody(size.body, size.group);
+  if (body) return body;
+  throw new DesignUnfit([{ path: `sizes.${size.id}.body`, message: `Size ${size.label} has no measurement from which a bust could be derived; give the bust.` }]);
+}
+
+function planSize(construction: Construction<unknown>, input: SizeInput<unknown>, draft: Draft, fit: SizeFit, notes: Note[]): SizePlan {
+  const { size, body } = input;
+  const base = { id: size.id, label: size.label, group: size.group, body: body.body };
+  const { counts } = fit;
+  if (!counts) return { ...base, finished: [], quantities: [], pieces: [], joins: [], yarn: [], notes };
+  const program = construction.program(input, counts);
+  const worked = program.pieces.map((piece) => workAndCheck(piece, counts));
+  const edges = new Map(worked.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
+  const joins = program.joins.map((join) => auditJoin(join, edges));
+  return {
+    ...base,
+    finished: draft.finished.map(({ id, label, target, actual }) => ({ id, label, target, actual: actual(counts) })),
+    quantities: draft.quantities.map((quantity): PlannedQuantity => {
+      const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;
+      const count = counts[id]!;
+      const pinned = fit.pinned.has(id);
+      return {
+        id,
+        label,
+        fabric: fabric.id,
+        axis,
+        perCm: countsPerCm,
+        target,
+        count,
+        actual: count / countsPerCm,
+        onTheHook: lengthOnTheHook(fabric, axis, count),
+        rule,
+        rounding,
+        pinned,
+        because: explain(quantity, counts, draft.relations, pinned),
+      };
+    }),
+    pieces: worked,
+    joins,
+    yarn: yarnOf(program.pieces, worked, joins),
+    notes: [
+      ...notes,
+      ...joinNotes(joins),
+      ...headNote(program.facts, body.body),
+      ...armNote(program.facts, body.body),
+      ...reachNote(program.facts),
+      ...missNotes(draft.quantities, counts),
+    ],
+  };
+}
+
+/** Works a piece with the virtual hook; every quantity must come off it as the fit says. */
+function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
+  const rows = rowsOf(piece.passages);
+  const worked = workPiece(rows);
+  const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
+  if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
+  const edges = piece.edges.map(({ id, label, axis, place, open }): WorkedEdge => {
+    const count = worked.edge(place);
+    if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
+    return { id, label, axis, count, length: count / perCm(piece.fabric.gauge, axis), open: open ?? false };
+  });
+  for (const { quantity, edges: ids } of piece.expects) {
+    const found = ids.reduce((sum, id) => sum + (edges.find((edge) => edge.id === id)?.count ?? NaN), 0);
+    if (found !== counts[quantity]) throw refuse(`${quantity} came off the hook as ${found}, planned ${counts[quantity]}`);
+  }
+  const start = piece.passages.find((passage) => passage.kind === 'start')!;
+  return {
+    id: piece.id,
+    label: piece.label,
+    copies: piece.copies,
+    fabric: piece.fabric.id,
+    work: piece.work,
+    foundation: start.stitches + start.extra,
+    passages: piece.passages,
+    rows,
+    edges,
+  };
+}
+
+/** Each fabric's area over all its pieces; seams are counted with the fabric of the first piece, the body. */
+function yarnOf(programs: readonly PieceProgram[], worked: readonly PlannedPiece[], joins: readonly Join[]): YarnNeed[] {
+  const areas = new Map<Fabric, number>();
+  programs.forEach(({ fabric, copies }, i) => {
+    const area = copies * areaOf(fabric, worked[i]!.rows.map(({ count }) => count));
+    areas.set(fabric, (areas.get(fabric) ?? 0) + area);
+  });
+  const seams = joins.filter(({ kind }) => kind !== 'pick-up').reduce((sum, join) => sum + join.bLength, 0);
+  return yarnNeeds([...areas].map(([fabric, area], i) => ({ fabric, area, seams: i === 0 ? seams : 0 })));
+}
+

@@ -1,0 +1,122 @@
+import { ordinal } from '../text/phrase.js';
+
+/** Which gaps come first: wide ones (slow), narrow ones (fast), or both by turns as evenly as they go. */
+export type Order = 'slow first' | 'fast first' | 'mixed';
+export const ORDERS: readonly Order[] = ['slow first', 'fast first', 'mixed'];
+
+export interface ScheduleRequest {
+  /** Stitches at the start and at the end. */
+  start: number;
+  end: number;
+  /** Stitches that one shaping row changes: 2 for both edges, 8 for a full raglan round, ... */
+  perEvent: number;
+  /** First and last row in which shaping may happen. */
+  firstRow: number;
+  lastRow: number;
+  /** 1: any row; 2: every second row from `firstRow` on (right-side rows only). */
+  everyRow: 1 | 2;
+  order: Order;
+}
+
+/** "every 6th row 5 times": a run of equal gaps. */
+export interface Rate {
+  every: number;
+  times: number;
+}
+
+export interface Schedule {
+  start: number;
+  end: number;
+  perEvent: number;
+  /** +1 grows, -1 narrows, 0 stays. */
+  direction: 1 | -1 | 0;
+  /** Rows in which shaping happens, rising. */
+  events: readonly number[];
+  /** The gaps as runs; the first gap is counted from the row before `firstRow`. At most two unless mixed. */
+  rates: readonly Rate[];
+  order: Order;
+}
+
+export type ScheduleResult = { ok: true; schedule: Schedule } | { ok: false; message: string };
+
+/** How many shaping rows fit between the first and the last. */
+export function slots({ firstRow, lastRow, everyRow }: Pick<ScheduleRequest, 'firstRow' | 'lastRow' | 'everyRow'>): number {
+  return lastRow < firstRow ? 0 : Math.floor((lastRow - firstRow) / everyRow) + 1;
+}
+
+/**
+ * Spreads the shaping as evenly as whole rows allow. With m possible rows and n events the gaps are floor(m / n) and
+ * one more; m mod n of them are the wider kind (the usual hand rule, found in knitting handbooks as the "more or less
+ * right" formula; from memory).
+ *
+ * @returns the rows of the events, or a sentence that says why they do not fit
+ */
+export function schedule(request: ScheduleRequest): ScheduleResult {
+  const { start, end, perEvent, firstRow, everyRow, order } = request;
+  const change = Math.abs(end - start);
+  if (change % perEvent !== 0)
+    return { ok: false, message: `from ${start} to ${end} is ${change} stitches, which shaping rows of ${perEvent} do not reach exactly` };
+  const count = change / perEvent;
+  const room = slots(request);
+  if (count > room)
+    return { ok: false, message: `${count} shaping rows do not fit into ${room} rows` };
+  const gaps = order === 'mixed' ? mixedGaps(room, count) : twoRateGaps(room, count, order);
+  let slot = 0;
+  const events = gaps.map((gap) => firstRow + ((slot += gap) - 1) * everyRow);
+  return {
+    ok: true,
+    schedule: { start, end, perEvent, direction: Math.sign(end - start) as 1 | -1 | 0, events, rates: ratesOf(gaps.map((gap) => gap * everyRow)), order },
+  };
+}
+
+function twoRateGaps(room: number, count: number, order: 'slow first' | 'fast first'): number[] {
+  if (count === 0) return [];
+  const narrow = Math.floor(room / count);
+  const wider = room % count;
+  const wide = new Array<number>(wider).fill(narrow + 1);
+  const rest = new Array<number>(count - wider).fill(narrow);
+  return order === 'slow first' ? [...wide, ...rest] : [...rest, ...wide];
+}
+
+function mixedGaps(room: number, count: number): number[] {
+  return Array.from({ length: count }, (_, i) => Math.floor(((i + 1) * room) / count) - Math.floor((i * room) / count));
+}
+
+function ratesOf(gaps: readonly number[]): Rate[] {
+  const rates: Rate[] = [];
+  for (const every of gaps) {
+    const last = rates.at(-1);
+    if (last?.every === every) last.times += 1;
+    else rates.push({ every, times: 1 });
+  }
+  return rates;
+}
+
+/**
+ * The same piece worked from its other end: counts of row k become counts of row rows + 1 - k, growth becomes narrowing.
+ *
+ * @param forward the schedule in the first direction
+ * @param rows rows of the whole part, the same in both directions
+ */
+export function mirrored(forward: Schedule, rows: number): Schedule {
+  const events = forward.events.map((row) => rows + 2 - row).reverse();
+  const firstGap = events.length > 0 ? events[0]! - 1 : 0;
+  const gaps = events.map((row, i) => (i === 0 ? firstGap : row - events[i - 1]!));
+  return {
+    ...forward,
+    start: forward.end,
+    end: forward.start,
+    direction: (forward.direction === 0 ? 0 : -forward.direction) as 1 | -1 | 0,
+    events,
+    rates: ratesOf(gaps),
+  };
+}
+
+/** "every 3rd row 11 times, then every 2nd row 4 times"; for gaps by turns the rows themselves. */
+export function ratesInWords({ rates, events }: Pick<Schedule, 'rates' | 'events'>): string {
+  if (events.length === 0) return 'work even';
+  if (rates.length > 3) return `in rows ${events.join(', ')}`;
+  return rates
+    .map(({ every, times }) => `every ${every === 1 ? 'row' : `${ordinal(every)} row`} ${times === 1 ? 'once' : `${times} times`}`)
+    .join(', then ');
+}

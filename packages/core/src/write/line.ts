@@ -1,0 +1,32 @@
+/** A figure that differs between sizes: one text for each size, in their order. */
+export interface Each {
+  each: readonly string[];
+}
+
+/** One line of the pattern in US terms: text, and figures for all sizes. */
+export type Line = readonly (string | Each)[];
+
+/** A figure for all sizes; plain text where it is the same in all. */
+export function each(values: readonly (string | number)[]): string | Each {
+  const texts = values.map(String);
+  return texts.every((text) => text === texts[0]) ? (texts[0] ?? '') : { each: texts };
+}
+
+/** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
+export function line(strings: TemplateStringsArray, ...values: readonly (string | number | readonly (string | number)[] | { splice: Line })[]): Line {
+  const parts: (string | Each)[] = [];
+  strings.forEach((text, i) => {
+    if (text !== '') parts.push(text);
+    const value = values[i];
+    if (value === undefined) return;
+    if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
+    else if ('splice' in value) parts.push(...value.splice);
+    else parts.push(each(value));
+  });
+  return parts;
+}
+
+/** "86 (88, 92)": the first size, the others in brackets. */
+export function inBrackets({ each: [first, ...others] }: Each): string {
+  return `${first} (${others.join(', ')})`;
+}

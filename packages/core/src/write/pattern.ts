@@ -1,0 +1,167 @@
+import type { Design } from '../design.js';
+import type { Fabric } from '../fabric/fabric.js';
+import type { Join } from '../joins/audit.js';
+import type { Plan, PlannedPiece, SizePlan } from '../plan.js';
+import { figure } from '../text/phrase.js';
+import { formatLength, type Units } from '../units/length.js';
+import { line, type Line } from './line.js';
+import { writePiece } from './piece.js';
+import { abbreviations, inTerms, type Terms } from './terms.js';
+import { usTextOf } from './text.js';
+
+export type { Line } from './line.js';
+
+export interface PatternSection {
+  id: string;
+  heading: string;
+  lines: readonly Line[];
+}
+
+/** The written pattern: sections of lines whose figures are kept for each size. */
+export interface PatternText {
+  title: string;
+  /** Labels of the sizes, in the order of the figures. */
+  sizes: readonly string[];
+  sizeIds: readonly string[];
+  sections: readonly PatternSection[];
+}
+
+export interface PatternWish {
+  terms: Terms;
+  units: Units;
+  /** One size alone; all sizes in brackets without it. */
+  size?: string;
+}
+
+/**
+ * Writes the pattern of a plan.
+ *
+ * @param plan the finished plan
+ * @param design the design it was made from (fabrics, hooks, stitch patterns)
+ * @param wish terms, units, and one size or all
+ * @throws RangeError when the wanted size is not in the plan
+ */
+export function pattern(plan: Plan, design: Design, wish: PatternWish): PatternText {
+  const wanted = wish.size === undefined ? plan.sizes : plan.sizes.filter(({ id }) => id === wish.size);
+  if (wanted.length === 0) throw new RangeError(`there is no size ${wish.size}; the sizes are ${plan.sizes.map(({ id }) => id).join(', ')}`);
+  const sizes = wanted.filter(({ pieces }) => pieces.length > 0);
+  const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
+  const used = [...new Set(sizes.flatMap(({ pieces }) => pieces.map(({ fabric }) => fabric)))].map((id) => fabrics.get(id)!);
+  const pieces = pieceSections(sizes, fabrics);
+  const stitchPatterns = used
+    .filter((fabric) => fabric.pattern?.length)
+    .map((fabric): PatternSection => ({ id: `fabric-${fabric.id}`, heading: `Stitch pattern: ${fabric.name}`, lines: [ruleLine(fabric), ...fabric.pattern!.map((text) => [text])] }));
+  const front: PatternSection[] = [
+    { id: 'sizes', heading: 'Sizes', lines: sizeLines(sizes, wish.units) },
+    { id: 'materials', heading: 'Hooks and yarn', lines: materialLines(sizes, used) },
+    { id: 'gauge', heading: 'Gauge', lines: used.map((fabric) => gaugeLine(fabric, wish.units)) },
+  ];
+  const joining: PatternSection = { id: 'joining', heading: 'Joining', lines: joiningLines(sizes) };
+  const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
+  const back: PatternSection[] = [
+    ...(sizes.length > 0 ? [joining] : []),
+    ...(cautions ? [{ id: 'cautions', heading: 'For the youngest', lines: [[cautions.message.join('')]] }] : []),
+  ];
+  const usText = [...stitchPatterns, ...pieces].flatMap(({ lines }) => lines.map(usTextOf)).join('\n');
+  const words: PatternSection = { id: 'abbreviations', heading: 'Abbreviations', lines: abbreviations(usText.replace(/\bCh\b/g, 'ch'), wish.terms).map((text) => [text]) };
+  const notes: PatternSection = { id: 'reading', heading: 'Reading this pattern', lines: readingLines(sizes) };
+  const inWish = (section: PatternSection): PatternSection => ({
+    ...section,
+    heading: inTerms(section.heading, wish.terms),
+    lines: section.lines.map((parts) => parts.map((part) => (typeof part === 'string' ? inTerms(part, wish.terms) : part))),
+  });
+  return {
+    title: design.name,
+    sizes: sizes.map(({ label }) => label),
+    sizeIds: sizes.map(({ id }) => id),
+    sections: [...front.map(inWish), words, ...[notes, ...stitchPatterns, ...pieces, ...back].map(inWish)],
+  };
+}
+
+function ruleLine({ rule: { flat } }: Fabric): Line {
+  return [flat.multiple === 1 ? 'Any number of stitches.' : `Worked over a multiple of ${flat.multiple}${flat.plus > 0 ? ` plus ${flat.plus}` : ''} stitches.`];
+}
+
+function sizeLines(sizes: readonly SizePlan[], units: Units): Line[] {
+  const lengths = (of: (size: SizePlan) => number) => sizes.map((size) => formatLength(of(size), units));
+  const lines: Line[] = [line`${sizes.map(({ label }) => label)}`, line`To fit bust or chest: ${lengths(({ body }) => body.bust)} ${units}`];
+  sizes[0]?.finished.forEach(({ label }, i) => lines.push(line`${label}: ${lengths(({ finished }) => finished[i]!.actual)} ${units}`));
+  return lines;
+}
+
+function materialLines(sizes: readonly SizePlan[], used: readonly Fabric[]): Line[] {
+  const hooks = used.map((fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`);
+  const yarn = used
+    .filter(({ swatch }) => swatch)
+    .map(({ id, name }) => line`Yarn for ${name}: about ${sizes.map((size) => size.yarn.find(({ fabric }) => fabric === id)?.metres ?? 0)} m, seams and 10 % to spare included`);
+  return [...hooks, ...yarn];
+}
+
+function gaugeLine({ name, gauge }: Fabric, units: Units): Line {
+  const span = units === 'cm' ? 10 : 10.16;
+  const per = (count: number, over: number) => figure((count / over) * span, 1);
+  return line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${units === 'cm' ? '10 cm' : '4 in'}, washed and blocked, lying flat`;
+}
+
+function readingLines(sizes: readonly SizePlan[]): Line[] {
+  const lines: Line[] = [['The turning chain does not count as a stitch. Odd rows are right-side rows unless a piece says otherwise.']];
+  if (sizes.length > 1) lines.unshift(line`Figures are given for size ${sizes.map(({ label }) => label)}; one figure alone is for all sizes. Where 0 stands for a size, pass over it.`);
+  return lines;
+}
+
+/** One section for each piece; sizes whose pieces are worked differently (no front drop in some) get their own. */
+function pieceSections(sizes: readonly SizePlan[], fabrics: ReadonlyMap<string, Fabric>): PatternSection[] {
+  return (sizes[0]?.pieces ?? []).flatMap(({ id }) => {
+    const forms = new Map<string, { size: SizePlan; piece: PlannedPiece }[]>();
+    for (const size of sizes) {
+      const piece = size.pieces.find((other) => other.id === id)!;
+      const form = piece.passages.map(({ kind, part }) => `${kind} ${part}`).join('/');
+      forms.set(form, [...(forms.get(form) ?? []), { size, piece }]);
+    }
+    return [...forms.values()].map((group): PatternSection => {
+      const { piece } = group[0]!;
+      const only = group.length < sizes.length ? `, size ${group.map(({ size }) => size.label).join(', ')}` : '';
+      return {
+        id: only === '' ? id : `${id}-${group[0]!.size.id}`,
+        heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,
+        lines: writePiece(
+          group.map((entry) => entry.piece),
+          fabrics.get(piece.fabric)!,
+        ),
+      };
+    });
+  });
+}
+
+/** Seams in the order in which they are sewn; the two sides of the body share a line. */
+function joiningLines(sizes: readonly SizePlan[]): Line[] {
+  const lines: Line[] = [['Block the pieces to the finished measurements first.']];
+  const first = sizes[0]?.joins.filter(({ id }) => !id.endsWith('-right')) ?? [];
+  for (const { id, label } of first) {
+    const joins = sizes.map((size) => size.joins.find((join) => join.id === id)!);
+    const name = label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
+    lines.push(joinLine(name, joins));
+  }
+  lines.push(['Weave in the ends.']);
+  return lines;
+}
+
+function joinLine(name: string, joins: readonly Join[]): Line {
+  const a = joins.map(({ aCount }) => aCount);
+  const b = joins.map(({ bCount }) => bCount);
+  const meets = joins.map(({ meet }) => meet ?? '');
+  const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
+  switch (joins[0]!.kind) {
+    case 'stitch-to-stitch':
+    case 'live':
+      return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
+    case 'row-to-row':
+      return line`${name}: ${a} rows to ${b} rows, row 1 to row 1.`;
+    case 'pick-up':
+      return line`${name}: the ${a} sts picked up lie along ${b} rows${repeat}, as many before the shoulder as after it.`;
+    case 'stitch-to-row':
+      return joins[0]!.a[0]?.edge.endsWith('.joined')
+        ? line`${name}: ${a} rows of rib along ${b} sts${repeat}, spread evenly between the ends.`
+        : line`${name}: ${a} sts along ${b} rows${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
+  }
+}

@@ -1,0 +1,120 @@
+import { stitchOf, type Fabric } from '../fabric/fabric.js';
+import type { PlannedPiece } from '../plan.js';
+import type { Passage } from '../shaping/passages.js';
+import { ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { ordinal } from '../text/phrase.js';
+import { line, type Line } from './line.js';
+
+type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
+
+/** Writes one piece for sizes whose passages have the same form, in US terms. */
+export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Line[] {
+  const stitch = stitchOf(fabric);
+  const even = fabric.pattern?.length ? 'in pattern' : `${stitch} in each st`;
+  const lines: Line[] = [];
+  /** Last row and count of each part, for each size. */
+  const state = new Map<string, { n: number; count: number }[]>();
+  const at = (part: string, size: number) => state.get(part)![size]!;
+  const length = pieces[0]!.passages.length;
+  let shoulder: Of<'go on'>[] | null = null;
+
+  for (let i = 0; i < length; i += 1) {
+    const all = pieces.map(({ passages }) => passages[i]!);
+    const first = all[0]!;
+    if (first.kind === 'start') {
+      const starts = all as Of<'start'>[];
+      state.set(first.part, starts.map(({ stitches }) => ({ n: 1, count: stitches })));
+      lines.push(...writeStart(starts, stitch));
+    } else if (first.kind === 'mark') {
+      lines.push(line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`);
+    } else if (first.kind === 'even') {
+      const evens = all as Of<'even'>[];
+      const from = evens.map((_, size) => at(first.part, size).n + 1);
+      const ranges = evens.map(({ to }, size) => range(from[size]!, to));
+      if (ranges.some((text) => text !== '–'))
+        lines.push(line`Rows ${ranges}: ${even}; turn. (${all.map((_, size) => at(first.part, size).count)} sts)`);
+      evens.forEach(({ to }, size) => (state.get(first.part)![size] = { n: to, count: at(first.part, size).count }));
+    } else if (first.kind === 'go on') {
+      const parts = all as Of<'go on'>[];
+      lines.push(...writeGoOn(parts, shoulder, parts.map(({ from }, size) => at(from, size).n + 1)));
+      state.set(first.part, parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })));
+      shoulder = parts;
+    } else {
+      const shapes = all as Of<'shape'>[];
+      lines.push(...writeShape(shapes, shapes.map((_, size) => at(first.part, size)), stitch));
+      shapes.forEach(({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }));
+      if (shoulder) lines.push(line`Fasten off.`);
+    }
+  }
+  if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
+  return lines;
+}
+
+function range(from: number, to: number): string {
+  return to < from ? '–' : from === to ? String(to) : `${from}–${to}`;
+}
+
+function writeStart(starts: readonly Of<'start'>[], stitch: string): Line[] {
+  const { along, extra } = starts[0]!;
+  const counts = starts.map(({ stitches }) => stitches);
+  if (along !== null) return [line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`];
+  return [
+    line`Ch ${starts.map((start) => start.stitches + start.extra)}.`,
+    extra === 0
+      ? line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`
+      : line`Row 1 (RS): ${stitch} in the ${ordinal(extra + 1)} ch from the hook and in each ch to the end; turn. (${counts} sts)`,
+  ];
+}
+
+function writeGoOn(parts: readonly Of<'go on'>[], before: readonly Of<'go on'>[] | null, rows: readonly number[]): Line[] {
+  const { label, rejoin } = parts[0]!;
+  const takes = parts.map(({ take }) => take);
+  if (rejoin && before) {
+    const skipped = parts.map(({ at }, size) => at - before[size]!.at - before[size]!.take);
+    return [line`${label}: skip ${skipped} sts of the last full row for the neck, rejoin the yarn in the next st and work the last ${takes} sts from row ${rows} on.`];
+  }
+  return [line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${parts.map(({ leave }) => leave)} sts unworked.`];
+}
+
+function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number; count: number }[], stitch: string): Line[] {
+  const schedules = shapes.map(({ schedule }) => schedule);
+  const ranges = shapes.map(({ to }, size) => range(before[size]!.n + 1, to));
+  const ends = schedules.map(({ end }) => end);
+  if (schedules.every(({ events }) => events.length === 0)) return [line`Rows ${ranges}: ${stitch} in each st; turn. (${ends} sts)`];
+  const { where, neckSide } = shapes[0]!;
+  const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
+  const word = grow ? 'inc' : 'dec';
+  const [begin, finish] = grow ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`] : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
+  const how =
+    where === 'both edges'
+      ? `${begin}, ${stitch} in each st to the last ${grow ? 'st' : '2 sts'}, ${finish}`
+      : `${neckSide === 'left' ? begin : finish} at the neck edge, ${stitch} in each other st`;
+  const place = where === 'both edges' ? 'at both edges' : 'at the neck edge';
+  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${how}.`];
+  const most = Math.max(...schedules.map(({ rates }) => rates.length));
+  if (most <= 3 && shapes.length > 1) {
+    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ splice: ratesForAll(schedules, most) }}, counted from row ${before.map(({ n }) => n)}; work the other rows even. (${ends} sts)`);
+  } else if (shapes.length > 1) {
+    lines.push(line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`);
+  } else {
+    const [only] = schedules as [Schedule];
+    lines.push(line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}; work the other rows even. (${ends} sts)`);
+    const counts = only.events.map((row, i) => `row ${row}: ${only.start + only.direction * only.perEvent * (i + 1)} sts`);
+    lines.push(line`Counts after the ${grow ? 'increase' : 'decrease'} rows: ${counts.join(', ')}.`);
+  }
+  return lines;
+}
+
+/** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
+function ratesForAll(schedules: readonly Schedule[], most: number): Line {
+  const parts: Line[] = [];
+  for (let run = 0; run < most; run += 1) {
+    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
+    const shared = every.find((rows) => rows > 0)!;
+    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
+    const gaps = every.map((rows) => rows || shared);
+    const rows = gaps.every((gap) => gap === 1) ? line`every row` : line`every ${gaps.map(ordinal)} row`;
+    parts.push(line`${run > 0 ? ', then ' : ''}${{ splice: rows }} ${times} times`);
+  }
+  return parts.flat();
+}

@@ -1,0 +1,57 @@
+import type { Stitch } from '../fabric/fabric.js';
+
+/** Which country's names are written: US by default, UK for the same stitches one name higher. */
+export type Terms = 'us' | 'uk';
+
+const UK_STITCHES: Record<string, string> = { sc: 'dc', esc: 'exdc', hdc: 'htr', dc: 'tr', tr: 'dtr', dtr: 'trtr' };
+const UK_WORDS: Record<string, string> = { gauge: 'tension', Gauge: 'Tension', skip: 'miss', Skip: 'Miss' };
+
+const STITCH_WORD = /\b(fp|bp)?(esc|hdc|sc|dc|dtr|tr)(\d+tog)?\b/g;
+const OTHER_WORD = /\b(gauge|Gauge|skip|Skip)\b/g;
+
+/**
+ * Text in US terms put into the terms wanted. All names change at once, so no name is changed twice.
+ */
+export function inTerms(text: string, terms: Terms): string {
+  if (terms === 'us') return text;
+  return text
+    .replace(STITCH_WORD, (_, post: string | undefined, stitch: string, together: string | undefined) => `${post ?? ''}${UK_STITCHES[stitch]}${together ?? ''}`)
+    .replace(OTHER_WORD, (word) => UK_WORDS[word] ?? word);
+}
+
+/** Abbreviations in US terms with their meaning in US words; only those that occur are printed. */
+const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
+  [/\bch\b/, 'ch', 'chain', 'chain'],
+  [/\bsl st\b/, 'sl st', 'slip stitch', 'slip stitch'],
+  [/\bsc\b/, 'sc', 'single crochet', 'double crochet'],
+  [/\besc\b/, 'esc', 'extended single crochet', 'extended double crochet'],
+  [/\bhdc\b/, 'hdc', 'half double crochet', 'half treble crochet'],
+  [/\bdc\b/, 'dc', 'double crochet', 'treble crochet'],
+  [/\btr\b/, 'tr', 'treble crochet', 'double treble crochet'],
+  [/\bsc2tog\b/, 'sc2tog', 'single crochet 2 stitches together', 'double crochet 2 stitches together'],
+  [/\besc2tog\b/, 'esc2tog', 'extended single crochet 2 stitches together', 'extended double crochet 2 stitches together'],
+  [/\bhdc2tog\b/, 'hdc2tog', 'half double crochet 2 stitches together', 'half treble 2 stitches together'],
+  [/\bdc2tog\b/, 'dc2tog', 'double crochet 2 stitches together', 'treble 2 stitches together'],
+  [/\btr2tog\b/, 'tr2tog', 'treble 2 stitches together', 'double treble 2 stitches together'],
+  [/\bblo\b/, 'blo', 'back loop only', 'back loop only'],
+  [/\bflo\b/, 'flo', 'front loop only', 'front loop only'],
+  [/\bfpdc\b/, 'fpdc', 'front post double crochet', 'front post treble crochet'],
+  [/\bbpdc\b/, 'bpdc', 'back post double crochet', 'back post treble crochet'],
+  [/\bsts?\b/, 'st(s)', 'stitch(es)', 'stitch(es)'],
+  [/\bsp\b/, 'sp', 'space', 'space'],
+  [/\binc\b/, 'inc', 'increase', 'increase'],
+  [/\bdec\b/, 'dec', 'decrease', 'decrease'],
+  [/\bRS\b/, 'RS', 'right side', 'right side'],
+  [/\bWS\b/, 'WS', 'wrong side', 'wrong side'],
+];
+
+/** The abbreviations that occur in a text in US terms, each with its meaning, in the terms wanted. */
+export function abbreviations(usText: string, terms: Terms): string[] {
+  return MEANINGS.filter(([found]) => found.test(usText)).map(([, short, us, uk]) => `${inTerms(short, terms)}: ${terms === 'us' ? us : uk}`);
+}
+
+/** Full name of a stitch. */
+export function stitchName(stitch: Stitch, terms: Terms): string {
+  const [, , us, uk] = MEANINGS.find(([, short]) => short === stitch)!;
+  return terms === 'us' ? us : uk;
+}
