@@ -53,18 +53,18 @@ export function eliminate({ variables, relations }: EliminationProblem): Elimina
   let openRelations = [...relations];
   let tables: Table[] = [];
   let constant = 0;
-  const left = new Set(variables.keys());
+  const graph = graphOf(variables.length, relations);
   const traces: Trace[] = [];
 
-  while (left.size > 0) {
-    const pick = nextVariable(variables, left, openRelations, tables);
-    if (pick.work > LARGEST_TABLE) return 'too hard';
-    const { variable, scope } = pick;
+  while (graph.left.length > 0) {
+    const { variable, work } = nextVariable(variables, graph);
+    if (work > LARGEST_TABLE) return 'too hard';
+    const scope = [...graph.met[variable]!].sort((a, b) => a - b);
     const mine = openRelations.filter(({ variables: of }) => of.includes(variable));
     openRelations = openRelations.filter((relation) => !mine.includes(relation));
     const myTables = tables.filter((table) => table.scope.includes(variable));
     tables = tables.filter((table) => !myTables.includes(table));
-    left.delete(variable);
+    takeOut(graph, variable, mine);
 
     const { table, choice, feasible } = eliminateOne(variables, variable, scope, mine, myTables);
     if (!feasible) return 'infeasible';
@@ -81,29 +81,44 @@ export function eliminate({ variables, relations }: EliminationProblem): Elimina
   return { cost: constant, indexes: at.map((index, i) => index + variables[i]!.offset) };
 }
 
+/** Which variables are left, which others each of them meets, and by how many equalities it is tied. */
+interface Graph {
+  left: number[];
+  met: Set<number>[];
+  equalities: number[];
+}
+
+function graphOf(size: number, relations: readonly LinearRelation[]): Graph {
+  const left = Array.from({ length: size }, (_, i) => i);
+  const met = left.map(() => new Set<number>());
+  const equalities = left.map(() => 0);
+  for (const { variables, equal } of relations)
+    for (const variable of variables) {
+      if (equal) equalities[variable]! += 1;
+      for (const other of variables) if (other !== variable) met[variable]!.add(other);
+    }
+  return { left, met, equalities };
+}
+
 /** The variable that is cheapest to eliminate next; one fixed by an equality needs no search over its own values. */
-function nextVariable(
-  variables: readonly WindowedVariable[],
-  left: ReadonlySet<number>,
-  relations: readonly LinearRelation[],
-  tables: readonly Table[],
-): { variable: number; scope: number[]; work: number } {
-  let best: { variable: number; scope: number[]; work: number } | null = null;
+function nextVariable(variables: readonly WindowedVariable[], { left, met, equalities }: Graph): { variable: number; work: number } {
+  let best = { variable: -1, work: Infinity };
   for (const variable of left) {
-    const met = new Set<number>();
-    let fixed = false;
-    for (const relation of relations)
-      if (relation.variables.includes(variable)) {
-        fixed ||= relation.equal;
-        for (const other of relation.variables) met.add(other);
-      }
-    for (const table of tables) if (table.scope.includes(variable)) for (const other of table.scope) met.add(other);
-    met.delete(variable);
-    const scope = [...met].sort((a, b) => a - b);
-    const work = scope.reduce((product, other) => product * variables[other]!.size, 1) * (fixed ? 1 : variables[variable]!.size);
-    if (!best || work < best.work) best = { variable, scope, work };
+    let work = equalities[variable]! > 0 ? 1 : variables[variable]!.size;
+    for (const other of met[variable]!) work *= variables[other]!.size;
+    if (work < best.work) best = { variable, work };
   }
-  return best!;
+  return best;
+}
+
+/** Takes a variable out of the graph: those that it met now meet each other in the table it leaves. */
+function takeOut({ left, met, equalities }: Graph, variable: number, relations: readonly LinearRelation[]): void {
+  left.splice(left.indexOf(variable), 1);
+  for (const { variables, equal } of relations) if (equal) for (const other of variables) equalities[other]! -= 1;
+  for (const one of met[variable]!) {
+    met[one]!.delete(variable);
+    for (const other of met[variable]!) if (one !== other) met[one]!.add(other);
+  }
 }
 
 function eliminateOne(

@@ -18,11 +18,26 @@ export interface WorkedPiece {
   edge(place: EdgePlace): number;
 }
 
+/** A worked row: where its stitches lie in the piece's marks. */
 interface Worked {
-  /** One flag for each stitch of the row: 1 once something has been worked into it. */
-  used: Uint8Array;
+  start: number;
+  count: number;
   founded: boolean;
 }
+
+/** The piece on the hook. */
+interface Progress {
+  rows: readonly Row[];
+  /** For each part its worked rows by number. */
+  done: Map<string, (Worked | undefined)[]>;
+  /** One mark for each stitch of the piece: 1 once something has been worked into it. */
+  marks: Uint8Array;
+  faults: string[];
+}
+
+/** Stitches of the row below that each kind of step takes, and stitches that it makes. */
+const TAKES = { work: 1, increase: 1, decrease: 2, cast: 0 } as const;
+const MAKES = { work: 1, increase: 2, decrease: 1, cast: 1 } as const;
 
 /**
  * The virtual hook: works row data stitch by stitch and reports what comes out. It knows nothing of the plan; a stitch
@@ -31,72 +46,96 @@ interface Worked {
  * @param rows the rows of one piece in working order
  */
 export function workPiece(rows: readonly Row[]): WorkedPiece {
-  const done = new Map<string, Worked>();
-  const faults: string[] = [];
+  let stitches = 0;
+  for (const { steps } of rows) for (const step of steps) stitches += step.times * MAKES[step.do];
+  const progress: Progress = { rows, done: new Map(), marks: new Uint8Array(stitches), faults: [] };
   const report: WorkedRow[] = [];
-
+  let next = 0;
   for (const row of rows) {
-    const name = `${row.part} row ${row.n}`;
-    let waiting = 0;
-    for (const { part, n, take, at } of row.from) {
-      const source = done.get(`${part}/${n}`);
-      if (!source) {
-        faults.push(`${name} is worked into ${part} row ${n}, which has not been worked`);
-        continue;
-      }
-      for (let position = at; position < at + take; position += 1) {
-        if (position < 0 || position >= source.used.length) {
-          faults.push(`${name} reaches past the end of ${part} row ${n}`);
-          break;
-        }
-        if (source.used[position] === 1) faults.push(`${name} works stitch ${position + 1} of ${part} row ${n} a second time`);
-        source.used[position] = 1;
-        waiting += 1;
-      }
-    }
-    let made = 0;
-    let by = 0;
-    let add = 0;
-    for (const step of row.steps)
-      for (let i = 0; i < step.times; i += 1) {
-        const needs = step.do === 'cast' ? 0 : step.do === 'decrease' ? 2 : 1;
-        if (needs > waiting) {
-          faults.push(`${name} runs out of stitches to work into`);
-          break;
-        }
-        waiting -= needs;
-        made += step.do === 'increase' ? 2 : 1;
-        if (step.do === 'increase') by += 1;
-        else if (step.do === 'decrease') by -= 1;
-        else if (step.do === 'cast') add += 1;
-      }
-    if (waiting > 0) faults.push(`${name} leaves ${waiting} taken stitches without a stitch`);
-    if (done.has(`${row.part}/${row.n}`)) faults.push(`${name} is worked twice`);
-    done.set(`${row.part}/${row.n}`, { used: new Uint8Array(made), founded: row.from.length === 0 });
+    const waiting = takeStitches(row, progress);
+    const { made, by, add } = workSteps(row, waiting, progress);
+    const part = progress.done.get(row.part) ?? [];
+    progress.done.set(row.part, part);
+    if (part[row.n]) fault(progress, row, 'is worked twice');
+    part[row.n] = { start: next, count: made, founded: row.from.length === 0 };
+    next += made;
     report.push({ part: row.part, n: row.n, count: made, by, add });
-    if (made !== row.count) faults.push(`${name} ends with ${made} stitches, not ${row.count}`);
-    if (by !== row.by || add !== row.add) faults.push(`${name} does not change by what it says`);
+    if (made !== row.count) fault(progress, row, `ends with ${made} stitches, not ${row.count}`);
+    if (by !== row.by || add !== row.add) fault(progress, row, 'does not change by what it says');
   }
-  return { rows: report, faults, edge: (place) => measureEdge(rows, done, place) };
+  return { rows: report, faults: progress.faults, edge: (place) => measureEdge(progress, place) };
 }
 
-function measureEdge(rows: readonly Row[], done: ReadonlyMap<string, Worked>, place: EdgePlace): number {
+function fault({ faults }: Progress, { part, n }: Row, what: string): void {
+  faults.push(`${part} row ${n} ${what}`);
+}
+
+/** Takes up the live stitches that a row is worked into, marking each; returns how many there are. */
+function takeStitches(row: Row, progress: Progress): number {
+  const { done, marks } = progress;
+  let waiting = 0;
+  for (const { part, n, take, at } of row.from) {
+    const source = done.get(part)?.[n];
+    if (!source) {
+      fault(progress, row, `is worked into ${part} row ${n}, which has not been worked`);
+      continue;
+    }
+    const { start, count } = source;
+    for (let position = at; position < at + take; position += 1) {
+      if (position < 0 || position >= count) {
+        fault(progress, row, `reaches past the end of ${part} row ${n}`);
+        break;
+      }
+      if (marks[start + position] === 1) fault(progress, row, `works stitch ${position + 1} of ${part} row ${n} a second time`);
+      marks[start + position] = 1;
+      waiting += 1;
+    }
+  }
+  return waiting;
+}
+
+/** Works the steps of a row, stitch by stitch, over the stitches taken up. */
+function workSteps(row: Row, taken: number, progress: Progress): { made: number; by: number; add: number } {
+  let waiting = taken;
+  let made = 0;
+  let by = 0;
+  let add = 0;
+  for (const step of row.steps) {
+    const takes = TAKES[step.do];
+    const makes = MAKES[step.do];
+    let left = step.times;
+    for (; left > 0 && takes <= waiting; left -= 1) {
+      waiting -= takes;
+      made += makes;
+    }
+    const worked = step.times - left;
+    if (takes === 0) add += worked;
+    else by += worked * (makes - takes);
+    if (left > 0) fault(progress, row, 'runs out of stitches to work into');
+  }
+  if (waiting > 0) fault(progress, row, `leaves ${waiting} taken stitches without a stitch`);
+  return { made, by, add };
+}
+
+function measureEdge({ rows, done, marks }: Progress, place: EdgePlace): number {
   if (place.lies === 'foundation') {
-    const start = rows.find(({ part }) => part === place.part);
-    const worked = start && done.get(`${start.part}/${start.n}`);
-    return worked?.founded ? worked.used.length : NaN;
+    const first = rows.find(({ part }) => part === place.part);
+    const worked = first && done.get(first.part)?.[first.n];
+    return worked?.founded ? worked.count : NaN;
   }
   if (place.lies === 'live') {
-    const worked = done.get(`${place.part}/${place.n}`);
-    if (!worked || place.from < 0 || place.from + place.count > worked.used.length) return NaN;
-    for (let i = place.from; i < place.from + place.count; i += 1) if (worked.used[i] === 1) return NaN;
+    const worked = done.get(place.part)?.[place.n];
+    if (!worked || place.from < 0 || place.from + place.count > worked.count) return NaN;
+    for (let i = place.from; i < place.from + place.count; i += 1) if (marks[worked.start + i] === 1) return NaN;
     return place.count;
   }
   let ends = 0;
-  for (const { part, first, last } of place.spans)
+  for (const { part, first, last } of place.spans) {
+    const worked = done.get(part);
     for (let n = first; n <= last; n += 1) {
-      if (!done.has(`${part}/${n}`)) return NaN;
+      if (!worked?.[n]) return NaN;
       ends += 1;
     }
+  }
   return ends;
 }
