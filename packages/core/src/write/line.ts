@@ -13,14 +13,14 @@ export function each(values: readonly (string | number)[]): string | Each {
 }
 
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
-export function line(strings: TemplateStringsArray, ...values: readonly (string | number | readonly (string | number)[] | { splice: Line })[]): Line {
+export function line(strings: TemplateStringsArray, ...values: readonly (string | number | readonly (string | number)[] | { inline: Line })[]): Line {
   const parts: (string | Each)[] = [];
   strings.forEach((text, i) => {
     if (text !== '') parts.push(text);
     const value = values[i];
     if (value === undefined) return;
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
-    else if ('splice' in value) parts.push(...value.splice);
+    else if ('inline' in value) parts.push(...value.inline);
     else parts.push(each(value));
   });
   return parts;

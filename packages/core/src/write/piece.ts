@@ -41,7 +41,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Lin
       shoulder = parts;
     } else {
       const shapes = all as Of<'shape'>[];
-      lines.push(...writeShape(shapes, shapes.map((_, size) => at(first.part, size)), stitch));
+      lines.push(...writeShape(shapes, shapes.map((_, size) => at(first.part, size)), stitch, even));
       shapes.forEach(({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }));
       if (shoulder) lines.push(line`Fasten off.`);
     }
@@ -76,24 +76,24 @@ function writeGoOn(parts: readonly Of<'go on'>[], before: readonly Of<'go on'>[]
   return [line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${parts.map(({ leave }) => leave)} sts unworked.`];
 }
 
-function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number; count: number }[], stitch: string): Line[] {
+function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number; count: number }[], stitch: string, even: string): Line[] {
   const schedules = shapes.map(({ schedule }) => schedule);
   const ranges = shapes.map(({ to }, size) => range(before[size]!.n + 1, to));
   const ends = schedules.map(({ end }) => end);
-  if (schedules.every(({ events }) => events.length === 0)) return [line`Rows ${ranges}: ${stitch} in each st; turn. (${ends} sts)`];
-  const { where, neckSide } = shapes[0]!;
+  if (schedules.every(({ events }) => events.length === 0)) return [line`Rows ${ranges}: ${even}; turn. (${ends} sts)`];
+  const { where } = shapes[0]!;
   const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
   const word = grow ? 'inc' : 'dec';
   const [begin, finish] = grow ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`] : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
   const how =
     where === 'both edges'
-      ? `${begin}, ${stitch} in each st to the last ${grow ? 'st' : '2 sts'}, ${finish}`
-      : `${neckSide === 'left' ? begin : finish} at the neck edge, ${stitch} in each other st`;
+      ? `${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`
+      : `${grow ? `2 ${stitch} in the st` : `${stitch}2tog over the 2 sts`} at the neck edge, ${even} to the other edge`;
   const place = where === 'both edges' ? 'at both edges' : 'at the neck edge';
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${how}.`];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
-    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ splice: ratesForAll(schedules, most) }}, counted from row ${before.map(({ n }) => n)}; work the other rows even. (${ends} sts)`);
+    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${before.map(({ n }) => n)}; work the other rows even. (${ends} sts)`);
   } else if (shapes.length > 1) {
     lines.push(line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`);
   } else {
@@ -114,7 +114,7 @@ function ratesForAll(schedules: readonly Schedule[], most: number): Line {
     const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
     const gaps = every.map((rows) => rows || shared);
     const rows = gaps.every((gap) => gap === 1) ? line`every row` : line`every ${gaps.map(ordinal)} row`;
-    parts.push(line`${run > 0 ? ', then ' : ''}${{ splice: rows }} ${times} times`);
+    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
   }
   return parts.flat();
 }

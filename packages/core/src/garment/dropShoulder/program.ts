@@ -120,7 +120,7 @@ function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
           take: shoulder + slope,
           leave: which === 'right' ? width - shoulder - slope : 0,
           rejoin: which === 'left',
-          label: `${which === 'right' ? 'Right' : 'Left'} shoulder`,
+          label: which === 'right' ? 'First shoulder' : 'Second shoulder',
         },
         {
           kind: 'shape',

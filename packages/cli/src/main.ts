@@ -1,0 +1,100 @@
+import { readFileSync, statSync } from 'node:fs';
+import { LONGEST_FILE, pattern, patternToText, plan, planFile, readDesignText, type Design, type Plan, type Terms, type Units } from '@upfell/core';
+
+/** 0: planned; 1: planned, with a note of level stop; 2: the file could not be read, is not a design, or the call is wrong. */
+export type ExitStatus = 0 | 1 | 2;
+
+/** What a run prints and how it ends. */
+export interface RunResult {
+  status: ExitStatus;
+  out: string;
+  err: string;
+}
+
+const USAGE = `upfell plan FILE                                    print the plan file (JSON)
+upfell write FILE [--size ID] [--terms us|uk] [--units cm|in]  print the pattern
+upfell check FILE                                   print the notes, one a line
+
+FILE: a design file, or - for standard input
+exit status: 0 planned; 1 planned, with a note of level stop; 2 not readable or not a design
+`;
+
+interface Call {
+  verb: 'plan' | 'write' | 'check';
+  file: string;
+  options: Record<string, string>;
+}
+
+const VERBS = ['plan', 'write', 'check'] as const;
+const OPTIONS: Record<Call['verb'], readonly string[]> = { plan: [], write: ['size', 'terms', 'units'], check: ['units'] };
+
+function readCall(args: readonly string[]): Call | string {
+  const [verb, ...rest] = args;
+  const known = VERBS.find((name) => name === verb);
+  if (!known) return verb === undefined ? 'say plan, write or check' : `“${verb}” is not plan, write or check`;
+  const options: Record<string, string> = {};
+  const files: string[] = [];
+  for (let i = 0; i < rest.length; i += 1) {
+    const word = rest[i]!;
+    if (!word.startsWith('--')) {
+      files.push(word);
+      continue;
+    }
+    const [name, inline] = word.slice(2).split('=', 2) as [string, string?];
+    if (!OPTIONS[known].includes(name)) return `${known} has no option --${name}`;
+    const value = inline ?? rest[(i += 1)];
+    if (value === undefined) return `--${name} needs a value`;
+    options[name] = value;
+  }
+  if (files.length !== 1) return files.length === 0 ? 'a FILE is missing' : 'only one FILE at a time';
+  if (options['terms'] !== undefined && !['us', 'uk'].includes(options['terms'])) return '--terms is us or uk';
+  if (options['units'] !== undefined && !['cm', 'in'].includes(options['units'])) return '--units is cm or in';
+  return { verb: known, file: files[0]!, options };
+}
+
+function refuse(message: string): RunResult {
+  return { status: 2, out: '', err: `${message}\n` };
+}
+
+function readFile(file: string): string | RunResult {
+  try {
+    if (file !== '-' && statSync(file).size > 4 * LONGEST_FILE)
+      return refuse(`${file}: the file is too big; a design file has at most ${LONGEST_FILE / 1e6} MB.`);
+    return readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code;
+    return refuse(`${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'this is a folder' : 'the file cannot be read'}.`);
+  }
+}
+
+/**
+ * Runs one command.
+ *
+ * @param args the words after `upfell`
+ */
+export function run(args: readonly string[]): RunResult {
+  if (args.includes('--help') || args[0] === 'help') return { status: 0, out: USAGE, err: '' };
+  const call = readCall(args);
+  if (typeof call === 'string') return refuse(`upfell: ${call}\n${USAGE}`);
+  const text = readFile(call.file);
+  if (typeof text !== 'string') return text;
+  const read = readDesignText(text);
+  if (!read.ok) return refuse(read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'));
+  const planned = plan(read.design);
+  const status = planned.sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop')) ? 1 : 0;
+  return output(call, planned, read.design, status);
+}
+
+function output({ verb, options }: Call, planned: Plan, design: Design, status: ExitStatus): RunResult {
+  const units = (options['units'] ?? design.units) as Units;
+  if (verb === 'plan') return { status, out: `${JSON.stringify(planFile(planned, units), null, 1)}\n`, err: '' };
+  if (verb === 'check') {
+    const lines = planFile(planned, units).sizes.flatMap(({ id, notes }) => notes.map(({ level, code, where, message }) => `${id}\t${level}\t${code}\t${where}\t${message}`));
+    return { status, out: lines.map((one) => `${one}\n`).join(''), err: '' };
+  }
+  const { size } = options;
+  if (size !== undefined && !design.sizes.some(({ id }) => id === size))
+    return refuse(`--size: there is no size “${size}”; the sizes are ${design.sizes.map(({ id }) => id).join(', ')}.`);
+  const wish = { terms: (options['terms'] ?? 'us') as Terms, units, ...(size === undefined ? {} : { size }) };
+  return { status, out: patternToText(pattern(planned, design, wish)), err: '' };
+}

@@ -1,0 +1,43 @@
+// Shared set-up steps: installing packages, finding what a machine lacks. Safe to call again and again.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url)).replace(/\/$/, '');
+
+/** Runs a command with its output shown; throws when it fails. */
+export function run(command, args, options = {}) {
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+  if (done.error) throw done.error;
+  if (done.status !== 0) throw new Error(`${command} ${args.join(' ')} ended with ${done.status ?? done.signal}`);
+}
+
+/** Runs a package's program by its file, without npx. */
+export function runBin(name, args, options = {}) {
+  run(`${root}/node_modules/.bin/${name}`, args, options);
+}
+
+/** Installs the locked packages once for each lock file. sqlite3 may have to be compiled: installed headers serve when present. */
+export function install() {
+  const lock = createHash('sha256').update(readFileSync(`${root}/package-lock.json`)).update(process.version).digest('hex');
+  const stamp = `${root}/node_modules/.upfell-lock`;
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  console.error('Installing packages (the first time may take some minutes) ...');
+  const env = { JOBS: '2', ...process.env };
+  if (!env.npm_config_nodedir && existsSync('/usr/include/node/node.h')) env.npm_config_nodedir = '/usr';
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env, stdio: ['ignore', 2, 2] });
+  mkdirSync(`${root}/node_modules`, { recursive: true });
+  writeFileSync(stamp, lock);
+}
+
+/** Installs Debian's Chromium and ChromeDriver when they are missing and this may be done. */
+export function installBrowser() {
+  if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')) return;
+  if (!existsSync('/usr/bin/apt-get') || process.getuid?.() !== 0)
+    throw new Error('The browser tests need Chromium and ChromeDriver at /usr/bin (Debian packages chromium and chromium-driver).');
+  console.error('Installing Chromium and ChromeDriver ...');
+  const quiet = { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, stdio: ['ignore', 'ignore', 2] };
+  run('apt-get', ['update', '-qq'], quiet);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-driver'], quiet);
+}
