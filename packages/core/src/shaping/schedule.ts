@@ -32,7 +32,9 @@ export interface Schedule {
   direction: 1 | -1 | 0;
   /** Rows in which shaping happens, rising. */
   events: readonly number[];
-  /** The gaps as runs; the first gap is counted from the row before `firstRow`. At most two unless mixed. */
+  /** The row from which the first gap is counted. */
+  after: number;
+  /** The gaps as runs. At most two unless mixed (three when mirrored). */
   rates: readonly Rate[];
   order: Order;
 }
@@ -65,7 +67,7 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
   const events = gaps.map((gap) => firstRow + ((slot += gap) - 1) * everyRow);
   return {
     ok: true,
-    schedule: { start, end, perEvent, direction: Math.sign(end - start) as 1 | -1 | 0, events, rates: ratesOf(gaps.map((gap) => gap * everyRow)), order },
+    schedule: { start, end, perEvent, direction: Math.sign(end - start) as 1 | -1 | 0, events, after: firstRow - everyRow, rates: ratesOf(gaps.map((gap) => gap * everyRow)), order },
   };
 }
 
@@ -108,6 +110,7 @@ export function mirrored(forward: Schedule, rows: number): Schedule {
     end: forward.start,
     direction: (forward.direction === 0 ? 0 : -forward.direction) as 1 | -1 | 0,
     events,
+    after: 1,
     rates: ratesOf(gaps),
   };
 }

@@ -93,12 +93,12 @@ function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${how}.`];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
-    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${before.map(({ n }) => n)}; work the other rows even. (${ends} sts)`);
+    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${schedules.map(({ after }) => after)}; work the other rows even. (${ends} sts)`);
   } else if (shapes.length > 1) {
     lines.push(line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`);
   } else {
     const [only] = schedules as [Schedule];
-    lines.push(line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}; work the other rows even. (${ends} sts)`);
+    lines.push(line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}, counted from row ${only.after}; work the other rows even. (${ends} sts)`);
     const counts = only.events.map((row, i) => `row ${row}: ${only.start + only.direction * only.perEvent * (i + 1)} sts`);
     lines.push(line`Counts after the ${grow ? 'increase' : 'decrease'} rows: ${counts.join(', ')}.`);
   }

@@ -1,0 +1,30 @@
+import { DataTypes, type QueryInterface } from 'sequelize';
+import type { RunnableMigration } from 'umzug';
+
+/** The tables' history. A published step is never changed; a new one is added at the end. */
+export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
+  {
+    name: '0001-designs',
+    up: async ({ context }) => {
+      await context.createTable('designs', {
+        id: { type: DataTypes.STRING, primaryKey: true },
+        name: { type: DataTypes.STRING, allowNull: false },
+        revision: { type: DataTypes.INTEGER, allowNull: false },
+        document: { type: DataTypes.TEXT, allowNull: false },
+        updatedAt: { type: DataTypes.STRING, allowNull: false },
+        deletedAt: { type: DataTypes.STRING, allowNull: true },
+      });
+      await context.createTable('design_revisions', {
+        designId: { type: DataTypes.STRING, primaryKey: true, references: { model: 'designs', key: 'id' }, onDelete: 'CASCADE' },
+        revision: { type: DataTypes.INTEGER, primaryKey: true },
+        document: { type: DataTypes.TEXT, allowNull: false },
+        savedAt: { type: DataTypes.STRING, allowNull: false },
+        reason: { type: DataTypes.STRING, allowNull: false },
+      });
+    },
+    down: async ({ context }) => {
+      await context.dropTable('design_revisions');
+      await context.dropTable('designs');
+    },
+  },
+];

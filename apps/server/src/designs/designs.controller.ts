@@ -1,0 +1,106 @@
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
+import type { Design } from '@upfell/core';
+import type { Response } from 'express';
+import { Problem } from '../http/problem.js';
+import { designDocument, designId, revisionNumber, Valid } from '../http/validate.js';
+import { DesignsService, type RevisionEntry, type ShelfEntry, type StoredDesign } from './designs.service.js';
+
+const Id = new Valid<string>(designId);
+const Revision = new Valid<number>(revisionNumber);
+const Document = new Valid<Design>(designDocument);
+
+function tag(revision: number): string {
+  return `"${revision}"`;
+}
+
+/** The revision that the client has seen, from If-Match. */
+function seenRevision(ifMatch: string | undefined): number {
+  if (ifMatch === undefined) throw new Problem(428, 'Say which revision you have seen (If-Match).');
+  const revision = /^(?:W\/)?"(\d{1,9})"$/.exec(ifMatch)?.[1];
+  if (revision === undefined) throw new Problem(400, `If-Match is “${ifMatch.slice(0, 40)}”; a revision like "3" in quotes belongs there.`);
+  return Number(revision);
+}
+
+@Controller('api/designs')
+export class DesignsController {
+  constructor(private readonly designs: DesignsService) {}
+
+  @Get()
+  shelf(): Promise<ShelfEntry[]> {
+    return this.designs.shelf();
+  }
+
+  @Post()
+  async create(@Body(Document) document: Design, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+    return this.tagged(await this.designs.create(document, 'create'), response);
+  }
+
+  @Get(':id')
+  async read(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+    return this.tagged(await this.designs.read(id), response);
+  }
+
+  @Put(':id')
+  async save(
+    @Param('id', Id) id: string,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Body(Document) document: Design,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
+    return this.tagged(await this.designs.save(id, seenRevision(ifMatch), document), response);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  remove(@Param('id', Id) id: string): Promise<void> {
+    return this.designs.remove(id);
+  }
+
+  @Post(':id/take-back')
+  @HttpCode(200)
+  async takeBack(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+    return this.tagged(await this.designs.takeBack(id), response);
+  }
+
+  @Post(':id/duplicate')
+  async duplicate(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+    return this.tagged(await this.designs.duplicate(id), response);
+  }
+
+  @Get(':id/revisions')
+  history(@Param('id', Id) id: string): Promise<RevisionEntry[]> {
+    return this.designs.history(id);
+  }
+
+  @Get(':id/revisions/:revision')
+  revision(@Param('id', Id) id: string, @Param('revision', Revision) revision: number): Promise<StoredDesign> {
+    return this.designs.revision(id, revision);
+  }
+
+  @Post(':id/revisions/:revision/restore')
+  @HttpCode(200)
+  async restore(
+    @Param('id', Id) id: string,
+    @Param('revision', Revision) revision: number,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
+    return this.tagged(await this.designs.restore(id, revision, seenRevision(ifMatch)), response);
+  }
+
+  /** The design file itself, to keep or to give away. */
+  @Get(':id/file')
+  async file(@Param('id', Id) id: string, @Res() response: Response): Promise<void> {
+    const { document } = await this.designs.read(id);
+    const name = document.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'design';
+    response
+      .type('application/json')
+      .setHeader('Content-Disposition', `attachment; filename="design.upfell.json"; filename*=UTF-8''${encodeURIComponent(name)}.upfell.json`)
+      .send(`${JSON.stringify(document, null, 2)}\n`);
+  }
+
+  private tagged(design: StoredDesign, response: Response): StoredDesign {
+    response.setHeader('ETag', tag(design.revision));
+    return design;
+  }
+}

@@ -1,0 +1,132 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import type { Design } from '@upfell/core';
+import { Database } from '../database/database.js';
+import { DesignRow, RevisionRow } from '../database/models.js';
+import { Problem } from '../http/problem.js';
+
+/** A design with the revision it was saved as. */
+export interface StoredDesign {
+  id: string;
+  revision: number;
+  updatedAt: string;
+  document: Design;
+}
+
+/** What the shelf shows of a design. */
+export interface ShelfEntry {
+  id: string;
+  name: string;
+  revision: number;
+  updatedAt: string;
+  construction: string;
+  sizes: string[];
+}
+
+export interface RevisionEntry {
+  revision: number;
+  savedAt: string;
+  reason: string;
+}
+
+function stored(row: DesignRow): StoredDesign {
+  return { id: row.id, revision: row.revision, updatedAt: row.updatedAt, document: JSON.parse(row.document) as Design };
+}
+
+/** Designs, each with every state it was ever saved in. */
+@Injectable()
+export class DesignsService {
+  constructor(private readonly database: Database) {}
+
+  /** Designs that are not in the bin, the last changed first. */
+  async shelf(): Promise<ShelfEntry[]> {
+    const rows = await DesignRow.findAll({ where: { deletedAt: null }, order: [['updatedAt', 'DESC'], ['id', 'ASC']] });
+    return rows.map((row) => {
+      const { garment, sizes } = JSON.parse(row.document) as Design;
+      return { id: row.id, name: row.name, revision: row.revision, updatedAt: row.updatedAt, construction: garment.construction, sizes: sizes.map(({ label }) => label) };
+    });
+  }
+
+  async read(id: string): Promise<StoredDesign> {
+    return stored(await this.row(id));
+  }
+
+  /** Keeps a new design as revision 1. */
+  async create(document: Design, reason: string, id: string = randomUUID()): Promise<StoredDesign> {
+    return this.database.write(async (transaction) => {
+      const now = new Date().toISOString();
+      const row = await DesignRow.create({ id, name: document.name, revision: 1, document: JSON.stringify(document), updatedAt: now }, { transaction });
+      await RevisionRow.create({ designId: id, revision: 1, document: row.document, savedAt: now, reason }, { transaction });
+      return stored(row);
+    });
+  }
+
+  /**
+   * Saves a design over the revision that the client has seen.
+   *
+   * @throws Problem 412 with the design as it stands when someone else has saved meanwhile
+   */
+  async save(id: string, seen: number, document: Design, reason = 'edit'): Promise<StoredDesign> {
+    return this.database.write(async (transaction) => {
+      const row = await this.row(id);
+      if (row.revision !== seen)
+        throw new Problem(412, 'The design has been changed elsewhere.', { detail: `You changed revision ${seen}; it is at ${row.revision} now.`, current: stored(row) });
+      const text = JSON.stringify(document);
+      if (text === row.document) return stored(row);
+      const now = new Date().toISOString();
+      const revision = row.revision + 1;
+      await row.update({ name: document.name, document: text, revision, updatedAt: now }, { transaction });
+      await RevisionRow.create({ designId: id, revision, document: text, savedAt: now, reason }, { transaction });
+      return stored(row);
+    });
+  }
+
+  /** Puts a design into the bin; every state of it stays. */
+  async remove(id: string): Promise<void> {
+    await this.database.write(async (transaction) => {
+      const row = await this.row(id);
+      await row.update({ deletedAt: new Date().toISOString() }, { transaction });
+    });
+  }
+
+  /** Takes a design back out of the bin. */
+  async takeBack(id: string): Promise<StoredDesign> {
+    return this.database.write(async (transaction) => {
+      const row = await DesignRow.findByPk(id, { transaction });
+      if (!row) throw new Problem(404, 'There is no such design.');
+      await row.update({ deletedAt: null }, { transaction });
+      return stored(row);
+    });
+  }
+
+  async history(id: string): Promise<RevisionEntry[]> {
+    await this.row(id);
+    const rows = await RevisionRow.findAll({ where: { designId: id }, order: [['revision', 'DESC']], attributes: ['revision', 'savedAt', 'reason'] });
+    return rows.map(({ revision, savedAt, reason }) => ({ revision, savedAt, reason }));
+  }
+
+  /** A design as it was saved at a revision. */
+  async revision(id: string, revision: number): Promise<StoredDesign> {
+    await this.row(id);
+    const row = await RevisionRow.findOne({ where: { designId: id, revision } });
+    if (!row) throw new Problem(404, `The design has no revision ${revision}.`);
+    return { id, revision, updatedAt: row.savedAt, document: JSON.parse(row.document) as Design };
+  }
+
+  /** Saves an old state as the newest. */
+  async restore(id: string, revision: number, seen: number): Promise<StoredDesign> {
+    const old = await this.revision(id, revision);
+    return this.save(id, seen, old.document, `restore ${revision}`);
+  }
+
+  async duplicate(id: string): Promise<StoredDesign> {
+    const { document } = await this.read(id);
+    return this.create({ ...document, name: `${document.name} (copy)`.slice(0, 200) }, 'duplicate');
+  }
+
+  private async row(id: string): Promise<DesignRow> {
+    const row = await DesignRow.findOne({ where: { id, deletedAt: null } });
+    if (!row) throw new Problem(404, 'There is no such design.');
+    return row;
+  }
+}

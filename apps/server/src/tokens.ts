@@ -1,0 +1,2 @@
+/** Names under which plain values are injected. */
+export const SETTINGS = Symbol('settings');
