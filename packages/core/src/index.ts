@@ -27,3 +27,5 @@ export { planFile, type PlanFile } from './format/planFile.js';
 export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
 export { patternToText, lineToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
+export { outlines, type Outline } from './work/outline.js';
+export { newDesign } from './format/newDesign.js';

@@ -1,0 +1,99 @@
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { BodyPanel } from '../body/BodyPanel';
+import { Drawer } from '../drawer/Drawer';
+import { FabricPanel } from '../fabric/FabricPanel';
+import { JoinsView } from '../joins/JoinsView';
+import { RowsView } from '../rows/RowsView';
+import { ShapePanel } from '../shape/ShapePanel';
+import { closeDesign, openDesign, useSaving } from '../state/saving';
+import { useDesign } from '../state/designStore';
+import { select } from '../state/view';
+import { TableView } from '../table/TableView';
+import { Button } from '../ui/Button';
+import { Modal } from '../ui/Modal';
+import { ConflictDialog } from './ConflictDialog';
+import { OldPlanNotice } from './OldPlanNotice';
+import { Rail } from './Rail';
+import { SizeTape } from './SizeTape';
+import { STEPS, type StepId } from './steps';
+import { TopBar } from './TopBar';
+import { SHORTCUTS, useShortcuts } from './useShortcuts';
+
+const PatternView = lazy(() => import('../pattern/PatternView').then((module) => ({ default: module.PatternView })));
+
+const PANELS: Partial<Record<StepId, () => React.ReactNode>> = { body: BodyPanel, fabric: FabricPanel, shape: ShapePanel };
+
+/** One design: bar, size tape, rail, the step's panel or view, and the drawer for what is selected. */
+export function DesignPage() {
+  const { id = '', step } = useParams();
+  const [help, setHelp] = useState(false);
+  const showHelp = useCallback(() => setHelp(true), []);
+  const open = useDesign((state) => state.id === id && state.document !== null);
+  const saving = useSaving((state) => state.state);
+  useShortcuts(showHelp);
+  useEffect(() => {
+    void openDesign(id);
+    select(null);
+    return closeDesign;
+  }, [id]);
+
+  const known = STEPS.find((one) => one.id === step)?.id ?? 'table';
+  if (!open) return <NotOpen id={id} failed={saving.kind === 'failed' ? saving : null} />;
+  const Panel = PANELS[known];
+  return (
+    <div className="print-flow flex h-full min-w-[1024px] flex-col">
+      <TopBar onHelp={showHelp} />
+      <SizeTape />
+      <div className="print-flow flex min-h-0 grow">
+        <Rail />
+        {Panel && (
+          <section aria-label={STEPS.find((one) => one.id === known)!.label} className="no-print w-[330px] shrink-0 overflow-y-auto border-r border-line p-4">
+            <Panel />
+          </section>
+        )}
+        <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
+          <OldPlanNotice />
+          <Suspense fallback={<p className="p-8 text-soft">Writing the pattern …</p>}>
+            {known === 'rows' ? <RowsView /> : known === 'joins' ? <JoinsView /> : known === 'pattern' ? <PatternView /> : <TableView strip={known === 'table'} />}
+          </Suspense>
+        </main>
+        {known !== 'pattern' && <Drawer />}
+      </div>
+      <ConflictDialog />
+      <Modal open={help} onClose={() => setHelp(false)} title="Keyboard">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+          {SHORTCUTS.map(([keys, does]) => (
+            <div key={keys} className="contents">
+              <dt>
+                <kbd className="rounded border border-line bg-paper px-1.5 py-0.5 text-[13px]">{keys}</kbd>
+              </dt>
+              <dd>{does}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </div>
+  );
+}
+
+function NotOpen({ id, failed }: { id: string; failed: { message: string; missing: boolean } | null }) {
+  return (
+    <main className="mx-auto max-w-md p-16 text-center">
+      {failed ? (
+        <>
+          <h1 className="mb-2 text-2xl">{failed.missing ? 'This design is not on the shelf' : 'The design cannot be opened'}</h1>
+          <p className="mb-4 text-soft">{failed.message}</p>
+          <div className="flex justify-center gap-2">
+            {!failed.missing && <Button onClick={() => void openDesign(id)}>Try again</Button>}
+            <Link to="/" className="rounded border border-line bg-sheet px-2.5 py-1 hover:bg-tape">
+              Back to the shelf
+            </Link>
+          </div>
+        </>
+      ) : (
+        <p className="text-soft">Laying the pieces out …</p>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,30 @@
+import { NavLink, useParams } from 'react-router';
+import { useSizePlan } from './useSizePlan';
+import { STEPS } from './steps';
+
+/** The steps as a rail in working order, with how many joins of the chosen size do not agree. */
+export function Rail() {
+  const { id } = useParams();
+  const planned = useSizePlan();
+  const broken = planned?.size.joins.filter(({ ok }) => !ok).length ?? 0;
+  return (
+    <nav aria-label="Steps" className="no-print flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4">
+      {STEPS.map((step) => (
+        <NavLink
+          key={step.id}
+          to={`/designs/${id}/${step.id}`}
+          className={({ isActive }) =>
+            `flex items-center justify-between border-l-4 py-2 pr-3 pl-3 ${isActive ? 'border-ink font-semibold' : 'border-transparent text-soft hover:bg-tape hover:text-ink'}`
+          }
+        >
+          {step.label}
+          {step.id === 'joins' && broken > 0 && (
+            <span className="rounded bg-broken-wash px-1.5 text-[12px] font-semibold text-broken" aria-label={`${broken} broken`}>
+              {broken}
+            </span>
+          )}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,90 @@
+import { DropdownMenu } from 'radix-ui';
+import { CircleHelp, Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useStore } from 'zustand';
+import { plan, planFile } from '@upfell/core';
+import { edit, redo, undo, useDesign } from '../state/designStore';
+import { setTerms, useView } from '../state/view';
+import { Button } from '../ui/Button';
+import { Switch } from '../ui/Switch';
+import { download, fileName } from './download';
+import { HistoryDialog } from './HistoryDialog';
+import { SavedState } from './SavedState';
+import { useDocument } from './useSizePlan';
+
+const ITEM = 'rounded px-2 py-1 outline-none data-[highlighted]:bg-tape';
+
+/** The slim bar: name, saved state, undo, units, terms, files, help. */
+export function TopBar({ onHelp }: { onHelp: () => void }) {
+  const design = useDocument();
+  const id = useDesign((state) => state.id)!;
+  const terms = useView((view) => view.terms);
+  const past = useStore(useDesign.temporal, ({ pastStates }) => pastStates.length);
+  const future = useStore(useDesign.temporal, ({ futureStates }) => futureStates.length);
+  const [history, setHistory] = useState(false);
+  return (
+    <header className="no-print flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
+      <Link to="/" className="font-display text-lg font-semibold" aria-label="Upfell, to the shelf">
+        Upfell
+      </Link>
+      <h1 className="truncate text-[17px]">{design.name}</h1>
+      <SavedState />
+      <div className="ml-auto flex items-center gap-3">
+        <span className="flex">
+          <Button look="quiet" onClick={undo} disabled={past === 0} title="Undo (Ctrl+Z)" aria-label="Undo">
+            <Undo2 size={16} aria-hidden />
+          </Button>
+          <Button look="quiet" onClick={redo} disabled={future === 0} title="Redo (Ctrl+Shift+Z)" aria-label="Redo">
+            <Redo2 size={16} aria-hidden />
+          </Button>
+        </span>
+        <Switch
+          label="Units"
+          value={design.units}
+          options={[
+            { value: 'cm', label: 'cm' },
+            { value: 'in', label: 'in', title: 'inches, to the nearest eighth' },
+          ]}
+          onChange={(units) => edit('units', (document) => void (document.units = units))}
+        />
+        <Switch
+          label="Terms"
+          value={terms}
+          options={[
+            { value: 'us', label: 'US', title: 'US crochet terms' },
+            { value: 'uk', label: 'UK', title: 'UK crochet terms' },
+          ]}
+          onChange={setTerms}
+        />
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger asChild>
+            <Button look="quiet" aria-label="Files and history" title="Files and history">
+              <Ellipsis size={16} aria-hidden />
+            </Button>
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg">
+              <DropdownMenu.Item className={ITEM} onSelect={() => download(`${fileName(design.name)}.upfell.json`, `${JSON.stringify(design, null, 2)}\n`, 'application/json')}>
+                Download the design file
+              </DropdownMenu.Item>
+              <DropdownMenu.Item
+                className={ITEM}
+                onSelect={() => download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(planFile(plan(design), design.units), null, 1)}\n`, 'application/json')}
+              >
+                Download the plan file
+              </DropdownMenu.Item>
+              <DropdownMenu.Item className={ITEM} onSelect={() => setHistory(true)}>
+                History …
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <Button look="quiet" onClick={onHelp} aria-label="Keyboard shortcuts" title="Keyboard shortcuts (?)">
+          <CircleHelp size={16} aria-hidden />
+        </Button>
+      </div>
+      {history && <HistoryDialog id={id} onClose={() => setHistory(false)} />}
+    </header>
+  );
+}

@@ -1,0 +1,12 @@
+/** The steps of the work in working order; every one is open at any time. */
+export const STEPS = [
+  { id: 'body', label: 'Body' },
+  { id: 'fabric', label: 'Fabric' },
+  { id: 'shape', label: 'Shape' },
+  { id: 'table', label: 'Table' },
+  { id: 'rows', label: 'Rows' },
+  { id: 'joins', label: 'Joins' },
+  { id: 'pattern', label: 'Pattern' },
+] as const;
+
+export type StepId = (typeof STEPS)[number]['id'];

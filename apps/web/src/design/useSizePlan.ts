@@ -1,0 +1,43 @@
+import type { Design, Size, SizePlan } from '@upfell/core';
+import { useDesign } from '../state/designStore';
+import { usePlan } from '../state/planner';
+import { useView } from '../state/view';
+import type { ScreenPlan } from '../worker/plan.worker';
+
+/** The chosen size, or the middle one when none (or one that is gone) is chosen. */
+export function chosenSize(sizes: readonly Size[], chosen: string | null): Size {
+  return sizes.find(({ id }) => id === chosen) ?? sizes[Math.floor((sizes.length - 1) / 2)]!;
+}
+
+/** The open design's document. Only under DesignPage, which waits until there is one. */
+export function useDocument(): Design {
+  return useDesign(({ document }) => document)!;
+}
+
+/** The chosen size in the document, with its place in the range. */
+export function useChosenSize(): { size: Size; index: number } {
+  const { sizes } = useDocument();
+  const size = chosenSize(
+    sizes,
+    useView((view) => view.size),
+  );
+  return { size, index: sizes.indexOf(size) };
+}
+
+/** The plan on screen and the chosen size in it; null before the first plan. */
+export function useSizePlan(): { plan: ScreenPlan; size: SizePlan; index: number } | null {
+  const plan = usePlan((state) => state.plan);
+  const { size } = useChosenSize();
+  if (!plan || plan.sizes.length === 0) return null;
+  const found = plan.sizes.findIndex(({ id }) => id === size.id);
+  const index = found >= 0 ? found : Math.floor((plan.sizes.length - 1) / 2);
+  return { plan, size: plan.sizes[index]!, index };
+}
+
+/** Whether the plan on screen is older than what the fields say, and why. */
+export function useStale(): string[] {
+  const { trouble, pinNotes } = usePlan();
+  const drafts = useDesign((state) => state.drafts);
+  const reasons = Object.values(drafts).map(({ message }) => message).filter((message) => message !== '');
+  return [...new Set([...reasons, ...trouble.map(({ message }) => message), ...pinNotes.map(({ size, note }) => `Size ${size}: ${note.message.join('')}`)])];
+}

@@ -1,0 +1,103 @@
+import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
+import { formatLength, inWords, type Note, type SizePlan } from '@upfell/core';
+import { useDocument } from '../design/useSizePlan';
+import { select } from '../state/view';
+
+const LEVELS = {
+  stop: { icon: OctagonAlert, look: 'text-broken', word: 'Stop' },
+  warn: { icon: CircleAlert, look: 'text-eased', word: 'Look' },
+  tip: { icon: Lightbulb, look: 'text-soft', word: 'Tip' },
+} as const;
+
+/** The size as a whole: what needs a look, finished measurements, and every count. */
+export function Overview({ size }: { size: SizePlan }) {
+  const { units } = useDocument();
+  const serious = size.notes.filter(({ level }) => level !== 'tip');
+  const tips = size.notes.filter(({ level }) => level === 'tip');
+  return (
+    <>
+      <h2 className="text-[17px]">Size {size.label}</h2>
+      {serious.length === 0 && size.pieces.length > 0 && <p className="text-agreed">Every seam agrees; nothing needs a second look.</p>}
+      <Notes notes={serious} />
+      <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Finished, {units}</h3>
+      <table className="w-full text-[13px]" data-testid="finished">
+        <thead className="text-soft">
+          <tr>
+            <th className="text-left font-normal">
+              <span className="sr-only">Measurement</span>
+            </th>
+            <th className="text-right font-normal">wanted</th>
+            <th className="text-right font-normal">is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {size.finished.map(({ id, label, target, actual }) => (
+            <tr key={id}>
+              <td>{label}</td>
+              <td className="pl-2 text-right text-soft">{formatLength(target, units)}</td>
+              <td className="pl-2 text-right font-semibold">{formatLength(actual, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Counts</h3>
+      <ul className="text-[13px]">
+        {size.quantities.map(({ id, label, count, axis, pinned }) => (
+          <li key={id}>
+            <button type="button" className="flex w-full justify-between rounded px-1 py-px text-left hover:bg-tape" onClick={() => select({ kind: 'quantity', id })}>
+              <span>
+                {label}
+                {pinned && ' (held)'}
+              </span>
+              <span>
+                <strong>{count}</strong> {axis === 'stitches' ? 'st' : 'rows'}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {size.yarn.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Yarn, about</h3>
+          <ul className="text-[13px]">
+            {size.yarn.map(({ fabric, metres }) => (
+              <li key={fabric} className="flex justify-between px-1">
+                <FabricName id={fabric} /> <strong>{metres} m</strong>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {tips.length > 0 && (
+        <details className="mt-4">
+          <summary className="text-[13px] font-semibold">
+            {tips.length} {tips.length === 1 ? 'tip' : 'tips'}
+          </summary>
+          <Notes notes={tips} />
+        </details>
+      )}
+    </>
+  );
+}
+
+function FabricName({ id }: { id: string }) {
+  const { fabrics } = useDocument();
+  return <span>{fabrics.find((fabric) => fabric.id === id)?.name ?? id}</span>;
+}
+
+function Notes({ notes }: { notes: readonly Note[] }) {
+  const { units } = useDocument();
+  return (
+    <ul className="mt-1 space-y-1.5" data-testid="notes">
+      {notes.map(({ level, code, where, message }) => {
+        const { icon: Icon, look, word } = LEVELS[level];
+        return (
+          <li key={`${code} ${where}`} className="flex gap-2 text-[13px]">
+            <Icon size={15} className={`mt-0.5 shrink-0 ${look}`} aria-label={word} />
+            <span>{inWords(message, units)}</span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

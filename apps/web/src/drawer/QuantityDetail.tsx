@@ -1,0 +1,116 @@
+import { Lock, LockOpen } from 'lucide-react';
+import { useNavigate, useParams } from 'react-router';
+import { formatLength, inWords, type PlannedQuantity, type Reason, type SizePlan } from '@upfell/core';
+import { useDocument } from '../design/useSizePlan';
+import { edit } from '../state/designStore';
+import { usePlan } from '../state/planner';
+import { select, setSize } from '../state/view';
+import { Button } from '../ui/Button';
+import type { ScreenPlan } from '../worker/plan.worker';
+import { Ladder } from './Ladder';
+
+interface Props {
+  quantity: PlannedQuantity;
+  plan: ScreenPlan;
+  size: SizePlan;
+}
+
+/** Holds a count in one size, or with null lets it go. */
+export function holdCount(size: string, quantity: string, count: number | null): string | null {
+  return edit('pins', (document) => {
+    const others = document.pins.filter((pin) => pin.size !== size || pin.quantity !== quantity);
+    document.pins = count === null ? others : [...others, { size, quantity, count }];
+  });
+}
+
+/** One number: what it measures, why it is what it is, which other counts would do, and the range. */
+export function QuantityDetail({ quantity, plan, size }: Props) {
+  const { units, pins } = useDocument();
+  const pinNotes = usePlan((state) => state.pinNotes);
+  const over = quantity.actual - quantity.target;
+  const length = (cm: number, sign = false) => formatLength(cm, units, { unit: true, sign });
+  const miss = Math.abs(over) < 0.05 ? 'as wanted' : `${formatLength(Math.abs(over), units)} ${over > 0 ? 'over' : 'under'} the ${length(quantity.target)} wanted`;
+  const held = pins.find((pin) => pin.size === size.id && pin.quantity === quantity.id);
+  const trouble = pinNotes.find((entry) => entry.size === size.id && entry.note.where === quantity.id);
+  return (
+    <>
+      <h2 className="pr-8 text-[17px]">{quantity.label}</h2>
+      <p className="font-display text-[32px] leading-tight font-semibold" data-testid="big-count">
+        {quantity.count} {quantity.axis}
+      </p>
+      <p className="text-soft">
+        {length(quantity.actual)}, {miss}
+      </p>
+      {Math.abs(quantity.onTheHook - quantity.actual) >= 0.05 && <p className="text-[13px] text-soft">On the hook, before washing: {length(quantity.onTheHook)}</p>}
+      {held && (
+        <p className="mt-2 flex items-center justify-between rounded bg-tape px-2 py-1">
+          <span className="inline-flex items-center gap-1.5">
+            <Lock size={14} aria-hidden /> Held at {held.count} in {size.label}
+          </span>
+          <Button onClick={() => holdCount(size.id, quantity.id, null)}>
+            <LockOpen size={14} aria-hidden /> Let go
+          </Button>
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="mt-1 text-[13px] text-broken">
+          {inWords(trouble.note.message, units)}
+        </p>
+      )}
+      <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Because</h3>
+      <ol className="relative ml-1.5 border-l-2 border-line" data-testid="because">
+        {quantity.because.map((reason, i) => (
+          <li key={i} className="relative pb-1.5 pl-4">
+            <span className="absolute top-1.5 -left-[6px] size-2.5 rounded-full border-2 border-ink bg-paper" aria-hidden />
+            <span className="flex justify-between gap-3">
+              <ReasonLabel reason={reason} units={units} />
+              <strong className="text-right">{inWords(reason.figure, units)}</strong>
+            </span>
+            {reason.note && <span className="block text-[12.5px] text-soft">{inWords(reason.note, units)}</span>}
+          </li>
+        ))}
+      </ol>
+      <Ladder quantity={quantity} size={size} held={held?.count ?? null} />
+      <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">In the range</h3>
+      <ul className="flex flex-wrap gap-1">
+        {plan.sizes.map((other) => {
+          const found = other.quantities.find(({ id }) => id === quantity.id);
+          return (
+            <li key={other.id}>
+              <button
+                type="button"
+                className={`rounded border px-1.5 py-0.5 text-[12.5px] ${other.id === size.id ? 'border-ink bg-ink text-sheet' : 'border-line bg-sheet hover:bg-tape'}`}
+                onClick={() => setSize(other.id)}
+              >
+                {other.label} <strong>{found?.count ?? '–'}</strong>
+                {found?.pinned && ' held'}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+/** A reason's words; where it comes from a measurement, a fabric or another count, they lead there. */
+function ReasonLabel({ reason, units }: { reason: Reason; units: 'cm' | 'in' }) {
+  const navigate = useNavigate();
+  const { id } = useParams();
+  const text = inWords(reason.label, units);
+  const { from } = reason;
+  if (!from) return <span>{text}</span>;
+  const go = () => {
+    if (from.kind === 'quantity') return select({ kind: 'quantity', id: from.id });
+    const step = { measurement: 'body', fabric: 'fabric', style: 'shape' }[from.kind];
+    void navigate(`/designs/${id}/${step}`);
+    const wanted = from.kind === 'measurement' ? `.body.${from.id}` : from.id;
+    // The panel is there after the next paint.
+    setTimeout(() => document.querySelector<HTMLElement>(`[data-path$="${CSS.escape(wanted)}"]`)?.focus(), 80);
+  };
+  return (
+    <button type="button" className="text-left underline decoration-line underline-offset-4 hover:decoration-ink" onClick={go}>
+      {text}
+    </button>
+  );
+}

@@ -1,0 +1,95 @@
+import { Copy, Download, Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { pattern, patternToText, type Line } from '@upfell/core';
+import { download, fileName } from '../design/download';
+import { useChosenSize, useStale } from '../design/useSizePlan';
+import { usePlan } from '../state/planner';
+import { useView } from '../state/view';
+import { Button } from '../ui/Button';
+import { Switch } from '../ui/Switch';
+
+/** The pattern as it will be published: all sizes in brackets with the chosen one lit, or the chosen one alone. */
+export function PatternView() {
+  const { plan, document } = usePlan();
+  const terms = useView((view) => view.terms);
+  const { size } = useChosenSize();
+  const old = useStale().length > 0;
+  const [which, setWhich] = useState<'all' | 'one'>('all');
+  const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
+  const text = useMemo(
+    () => (plan && document && (which === 'all' || planned) ? pattern(plan, document, { terms, units: document.units, ...(which === 'one' ? { size: size.id } : {}) }) : null),
+    [plan, document, terms, which, size.id, planned],
+  );
+  if (!text || !document) return <p className="p-8 text-soft">{plan ? 'This size has no pieces yet, so there is nothing to write.' : 'Writing the pattern …'}</p>;
+  const lit = text.sizeIds.indexOf(size.id);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(patternToText(text));
+      toast('The pattern is on the clipboard.');
+    } catch {
+      toast.error('The browser does not let the pattern be copied; download it instead.');
+    }
+  };
+  return (
+    <div className="print-flow flex min-h-0 grow flex-col">
+      <div className="no-print flex items-center gap-3 border-b border-line bg-paper px-6 py-2">
+        <Switch
+          label="Sizes written"
+          value={which}
+          options={[
+            { value: 'all', label: 'All sizes' },
+            { value: 'one', label: `${size.label} alone` },
+          ]}
+          onChange={setWhich}
+        />
+        <span className="ml-auto flex gap-2">
+          <Button onClick={() => void copy()}>
+            <Copy size={14} aria-hidden /> Copy
+          </Button>
+          <Button onClick={() => download(`${fileName(text.title)}.md`, patternToText(text), 'text/markdown')}>
+            <Download size={14} aria-hidden /> Download
+          </Button>
+          <Button onClick={() => window.print()}>
+            <Printer size={14} aria-hidden /> Print
+          </Button>
+        </span>
+      </div>
+      <article className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 ${old ? 'opacity-55' : ''}`} data-testid="pattern" tabIndex={0} aria-label="Pattern">
+        <div className="max-w-[46rem]">
+          <h2 className="mb-4 text-2xl">{text.title}</h2>
+          {text.sections.map(({ id, heading, lines }) => (
+            <section key={id} className="mb-5 break-inside-avoid-page">
+              <h3 className="mb-1 text-lg">{heading}</h3>
+              {lines.map((line, i) => (
+                <p key={i} className="mb-0.5">
+                  <PatternLine line={line} lit={lit} />
+                </p>
+              ))}
+            </section>
+          ))}
+        </div>
+      </article>
+    </div>
+  );
+}
+
+function PatternLine({ line, lit }: { line: Line; lit: number }) {
+  return line.map((part, i) => {
+    if (typeof part === 'string') return part;
+    const show = (value: string, at: number) => (
+      <span key={at} className={at === lit ? 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed' : ''}>
+        {value}
+      </span>
+    );
+    const [first, ...others] = part.each;
+    return (
+      <span key={i}>
+        {show(first!, 0)}
+        {' ('}
+        {others.flatMap((value, at) => [at > 0 ? ', ' : '', show(value, at + 1)])}
+        {')'}
+      </span>
+    );
+  });
+}

@@ -1,0 +1,156 @@
+import { formatDistanceToNow } from 'date-fns';
+import { Copy, FilePlus2, FolderOpen, PencilLine, Trash2 } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { CONSTRUCTIONS, LONGEST_FILE, newDesign, readDesignText, type FieldProblem } from '@upfell/core';
+import { Away, designs, type ShelfEntry } from '../api/designs';
+import { Button } from '../ui/Button';
+import { Modal } from '../ui/Modal';
+import { RenameDialog } from './RenameDialog';
+
+/** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
+export function ShelfPage() {
+  const [entries, setEntries] = useState<ShelfEntry[] | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [unfit, setUnfit] = useState<{ file: string; problems: FieldProblem[] } | null>(null);
+  const [renaming, setRenaming] = useState<ShelfEntry | null>(null);
+  const navigate = useNavigate();
+
+  const load = useCallback(() => {
+    designs.shelf().then(
+      (found) => {
+        setEntries(found);
+        setTrouble(null);
+      },
+      (error: Error) => setTrouble(error instanceof Away ? 'The server does not answer. Start it, then try again.' : error.message),
+    );
+  }, []);
+  useEffect(() => {
+    document.title = 'Upfell';
+    load();
+  }, [load]);
+
+  const openFiles = useCallback(
+    async (files: readonly File[]) => {
+      for (const file of files) {
+        if (file.size > 4 * LONGEST_FILE) {
+          setUnfit({ file: file.name, problems: [{ path: '', message: `The file is ${Math.round(file.size / 1e6)} MB big; a design file has at most ${LONGEST_FILE / 1e6} MB.` }] });
+          return;
+        }
+        const read = readDesignText(await file.text());
+        if (!read.ok) {
+          setUnfit({ file: file.name, problems: read.problems });
+          return;
+        }
+        try {
+          const made = await designs.create(read.design);
+          toast(`“${made.document.name}” is on the shelf.`);
+          if (files.length === 1) await navigate(`/designs/${made.id}/table`);
+        } catch (error) {
+          toast.error((error as Error).message);
+        }
+      }
+      load();
+    },
+    [load, navigate],
+  );
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({ onDrop: (files) => void openFiles(files), noClick: true, noKeyboard: true });
+
+  const act = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      load();
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+  const begin = () => act(async () => navigate(`/designs/${(await designs.create(newDesign('New pullover'))).id}/body`));
+  const putAway = (entry: ShelfEntry) =>
+    act(async () => {
+      await designs.remove(entry.id);
+      toast(`“${entry.name}” is put away.`, { duration: 12_000, action: { label: 'Undo', onClick: () => void act(() => designs.takeBack(entry.id)) } });
+    });
+
+  return (
+    <div {...getRootProps()} className="flex min-h-full flex-col">
+      <input {...getInputProps({ 'aria-label': 'Design file' })} data-testid="file" />
+      <header className="flex h-[44px] items-center gap-4 border-b border-line px-6">
+        <span className="font-display text-lg font-semibold">Upfell</span>
+        <span className="text-soft">crochet garments whose pieces match at every seam</span>
+      </header>
+      <main className="mx-auto w-full max-w-4xl grow px-6 py-8">
+        <div className="mb-5 flex items-end justify-between">
+          <h1 className="text-2xl">Designs</h1>
+          <span className="flex gap-2">
+            <Button onClick={open}>
+              <FolderOpen size={15} aria-hidden /> Open a file
+            </Button>
+            <Button look="strong" onClick={() => void begin()}>
+              <FilePlus2 size={15} aria-hidden /> New design
+            </Button>
+          </span>
+        </div>
+        {trouble && (
+          <p role="alert" className="mb-4 flex items-center gap-3 border-l-4 border-broken bg-broken-wash px-4 py-2">
+            {trouble} <Button onClick={load}>Try again</Button>
+          </p>
+        )}
+        {!entries && !trouble && <p className="text-soft">Looking on the shelf …</p>}
+        {entries?.length === 0 && (
+          <p className="border-y border-dashed border-line py-10 text-center text-soft">
+            The shelf is empty. Begin a new design, or drop a design file (*.upfell.json) anywhere on this page.
+          </p>
+        )}
+        {entries && entries.length > 0 && (
+          <ul className="border-t border-line" data-testid="shelf">
+            {entries.map((entry) => (
+              <li key={entry.id} className="group flex items-center gap-4 border-b border-line py-2.5 hover:bg-tape/50">
+                <Link to={`/designs/${entry.id}/table`} className="min-w-0 grow px-2">
+                  <span className="block truncate font-display text-[17px] font-semibold">{entry.name}</span>
+                  <span className="text-[13px] text-soft">
+                    {CONSTRUCTIONS.find(({ id }) => id === entry.construction)?.label ?? entry.construction} · {sizesInWords(entry.sizes)} · changed{' '}
+                    {formatDistanceToNow(new Date(entry.updatedAt), { addSuffix: true })}
+                  </span>
+                </Link>
+                <span className="flex shrink-0">
+                  <Button look="quiet" aria-label={`Rename ${entry.name}`} title="Rename" onClick={() => setRenaming(entry)}>
+                    <PencilLine size={15} aria-hidden />
+                  </Button>
+                  <Button look="quiet" aria-label={`Duplicate ${entry.name}`} title="Duplicate" onClick={() => void act(() => designs.duplicate(entry.id))}>
+                    <Copy size={15} aria-hidden />
+                  </Button>
+                  <Button look="quiet" aria-label={`Delete ${entry.name}`} title="Delete (can be undone)" onClick={() => void putAway(entry)}>
+                    <Trash2 size={15} aria-hidden />
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </main>
+      {isDragActive && (
+        <div className="pointer-events-none fixed inset-3 grid place-items-center rounded border-4 border-dashed border-agreed bg-sheet/85 text-xl" aria-hidden>
+          Drop the design file to put it on the shelf
+        </div>
+      )}
+      {renaming && <RenameDialog entry={renaming} onClose={() => setRenaming(null)} onDone={load} />}
+      <Modal open={unfit !== null} onClose={() => setUnfit(null)} title={`“${unfit?.file.slice(0, 80) ?? ''}” cannot be opened`} description="Nothing was changed on the shelf.">
+        <ul className="list-disc space-y-1 pl-5" data-testid="unfit">
+          {unfit?.problems.slice(0, 12).map(({ path, message }) => (
+            <li key={`${path} ${message}`}>
+              {path !== '' && <code className="mr-2 rounded bg-tape px-1 text-[12.5px]">{path}</code>}
+              {message}
+            </li>
+          ))}
+        </ul>
+      </Modal>
+    </div>
+  );
+}
+
+function sizesInWords(sizes: readonly string[]): string {
+  if (sizes.length === 1) return sizes[0]!;
+  return `${sizes.length} sizes, ${sizes[0]} to ${sizes.at(-1)}`;
+}

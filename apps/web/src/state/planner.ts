@@ -1,0 +1,58 @@
+import { wrap, type Remote } from 'comlink';
+import { create } from 'zustand';
+import type { Design, FieldProblem, Note } from '@upfell/core';
+import type { PlannerApi, ScreenPlan } from '../worker/plan.worker';
+
+/** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
+const PIN_TROUBLE = /^pin-/;
+
+export interface PlanState {
+  /** The last good plan, and the document it was made from. */
+  plan: ScreenPlan | null;
+  document: Design | null;
+  /** Why the plan on screen is older than the document; empty when it is not. */
+  trouble: readonly FieldProblem[];
+  /** Notes about held counts that cannot be kept, by size. */
+  pinNotes: readonly { size: string; note: Note }[];
+}
+
+export const usePlan = create<PlanState>(() => ({ plan: null, document: null, trouble: [], pinNotes: [] }));
+
+let remote: Remote<PlannerApi> | null = null;
+let waiting: Design | null = null;
+let busy = false;
+
+function planner(): Remote<PlannerApi> {
+  remote ??= wrap<PlannerApi>(new Worker(new URL('../worker/plan.worker.ts', import.meta.url), { type: 'module' }));
+  return remote;
+}
+
+/** Plans the newest document; what was asked for while the worker was busy with an older one is skipped. */
+export async function requestPlan(document: Design): Promise<void> {
+  waiting = document;
+  if (busy) return;
+  busy = true;
+  try {
+    while (waiting) {
+      const asked: Design = waiting;
+      waiting = null;
+      const planned = await planner().planDocument(asked);
+      if (!planned.ok) {
+        usePlan.setState({ trouble: planned.problems, pinNotes: [] });
+        continue;
+      }
+      const pinNotes = planned.plan.sizes.flatMap(({ id, notes }) => notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })));
+      const last = usePlan.getState();
+      if (pinNotes.length > 0 && last.plan) usePlan.setState({ pinNotes, trouble: [] });
+      else usePlan.setState({ plan: planned.plan, document: asked, trouble: [], pinNotes });
+    }
+  } finally {
+    busy = false;
+  }
+}
+
+/** Forgets the plan when another design is opened. */
+export function clearPlan(): void {
+  waiting = null;
+  usePlan.setState({ plan: null, document: null, trouble: [], pinNotes: [] });
+}

@@ -1,0 +1,69 @@
+import { memo } from 'react';
+import { line } from 'd3';
+import type { Join } from '@upfell/core';
+import { JOIN_LOOK, joinState } from '../joins/say';
+import type { Arrangement, PlacedPiece, Point } from './arrange';
+
+const path = line<Point>()
+  .x(([x]) => x)
+  .y(([, y]) => y);
+const closed = (polygon: Point[]) => `${path(polygon) ?? ''}Z`;
+
+interface Props {
+  box: { width: number; height: number };
+  chosen: Arrangement;
+  others: readonly Arrangement[];
+  joins: readonly Join[];
+}
+
+/** The drawing itself: neighbouring sizes as faint outlines, threads, and the pieces of the chosen size on top. */
+export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props) {
+  const state = new Map(joins.map((join) => [join.id, JOIN_LOOK[joinState(join)]]));
+  return (
+    <svg width={box.width} height={box.height} className="absolute inset-0" aria-hidden>
+      {others.map((arrangement, i) => (
+        <g key={i} fill="none" stroke="#c9b990" strokeWidth={1}>
+          {arrangement.pieces.flatMap(({ key, polygons }) => polygons.map((polygon, part) => <path key={`${key}-${part}`} d={closed(polygon)} />))}
+        </g>
+      ))}
+      {chosen.joins.map(({ id, threads }) => {
+        const look = state.get(id);
+        return (
+          <g key={id} fill="none" stroke={look?.stroke} strokeWidth={id.startsWith('side') ? 1.1 : look?.width} strokeDasharray={id.startsWith('side') ? '1 3' : look?.dash} strokeLinecap="round">
+            {threads.map((thread, i) => (
+              <path key={i} d={path(thread) ?? ''} />
+            ))}
+          </g>
+        );
+      })}
+      {chosen.pieces.map((piece) => (
+        <Piece key={piece.key} piece={piece} />
+      ))}
+    </svg>
+  );
+});
+
+function Piece({ piece: { key, polygons, rows } }: { piece: PlacedPiece }) {
+  const outline = polygons.map(closed).join(' ');
+  const texture = `rows-${key}`;
+  const step = Math.max(3, rows.step * 2);
+  return (
+    <g>
+      <pattern id={texture} width={rows.across ? 8 : step} height={rows.across ? step : 8} patternUnits="userSpaceOnUse">
+        <line x1={0} y1={0} x2={rows.across ? 8 : 0} y2={rows.across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
+      </pattern>
+      <path d={outline} fill="#fbf6ea" />
+      <path d={outline} fill={`url(#${texture})`} />
+      {polygons.length > 1 ? (
+        // Parts of one piece: their common edges are no edges of the piece.
+        <>
+          <path d={outline} fill="none" stroke="#20303a" strokeWidth={3} />
+          <path d={outline} fill="#fbf6ea" />
+          <path d={outline} fill={`url(#${texture})`} />
+        </>
+      ) : (
+        <path d={outline} fill="none" stroke="#20303a" strokeWidth={1.5} strokeLinejoin="round" />
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,46 @@
+import { useMemo } from 'react';
+import { SleeveStrip } from '../rows/SleeveStrip';
+import { useBox } from '../ui/useBox';
+import { usePlan } from '../state/planner';
+import { useView } from '../state/view';
+import { useSizePlan, useStale } from '../design/useSizePlan';
+import { arrange, fittingScale } from './arrange';
+import { Pieces } from './Pieces';
+import { PieceLabels } from './PieceLabels';
+
+/** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
+export function TableView({ strip }: { strip: boolean }) {
+  const planned = useSizePlan();
+  const document = usePlan((state) => state.document);
+  const all = useView((view) => view.all);
+  const old = useStale().length > 0;
+  const { ref, box } = useBox<HTMLDivElement>();
+
+  const drawing = useMemo(() => {
+    if (!planned || !document || !box || planned.size.pieces.length === 0) return null;
+    const fabrics = new Map(document.fabrics.map((fabric) => [fabric.id, fabric]));
+    const { plan, index } = planned;
+    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, plan.outlines[at]!, fabrics, box, scale);
+    const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
+    const largest = all ? withPieces : [index];
+    const scale = Math.min(...largest.map((at) => fittingScale(plan.sizes[at]!, box)));
+    const others = withPieces.filter((at) => at !== index && (all || Math.abs(at - index) === 1));
+    return { chosen: place(index, scale), others: others.map((at) => place(at, scale)) };
+  }, [planned, document, box, all]);
+
+  return (
+    <>
+      <div ref={ref} className={`print-flow relative min-h-0 grow overflow-hidden ${old ? 'opacity-55' : ''}`} data-testid="table">
+        {drawing && box && planned ? (
+          <>
+            <Pieces box={box} chosen={drawing.chosen} others={drawing.others} joins={planned.size.joins} />
+            <PieceLabels arrangement={drawing.chosen} size={planned.size} />
+          </>
+        ) : (
+          <p className="p-8 text-soft">{planned && planned.size.pieces.length === 0 ? 'No pieces can be made for this size; the notes at the right say why.' : 'Laying the pieces out …'}</p>
+        )}
+      </div>
+      {strip && <SleeveStrip />}
+    </>
+  );
+}

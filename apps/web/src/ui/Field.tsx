@@ -1,0 +1,67 @@
+import { useId, type ReactNode } from 'react';
+import { keepDraft, useDesign } from '../state/designStore';
+
+interface Props {
+  /** Path of the field in the document, as problems name it. */
+  path: string;
+  label: string;
+  /** The text that the document's value reads as. */
+  shown: string;
+  /** Takes what was typed: null when it was taken, else a sentence. */
+  take: (text: string) => string | null;
+  unit?: ReactNode;
+  hint?: ReactNode;
+  placeholder?: string;
+  /** The label stands over the field instead of beside it. */
+  stacked?: boolean;
+  wide?: boolean;
+}
+
+/**
+ * A text field of the design. Every key press is taken at once; what is no good stays in the field with its sentence,
+ * even when the person looks at another step meanwhile.
+ */
+export function Field({ path, label, shown, take, unit, hint, placeholder, stacked, wide }: Props) {
+  const id = useId();
+  const draft = useDesign(({ drafts }) => drafts[path]);
+  const typed = (text: string) => {
+    const message = take(text);
+    keepDraft(path, message === null ? (reads(text, shown) ? null : { text, message: '' }) : { text, message });
+  };
+  const trouble = draft && draft.message !== '' ? draft.message : null;
+  return (
+    <div className={stacked ? '' : 'py-0.5'}>
+      <div className={stacked ? 'grid gap-0.5' : 'grid grid-cols-[1fr_auto] items-center gap-x-3'}>
+        <label htmlFor={id} className={stacked ? 'text-[13px] text-soft' : ''}>
+          {label}
+        </label>
+        <span className="inline-flex items-center gap-1">
+          <input
+            id={id}
+            data-path={path}
+            className={`${wide ? 'w-full' : 'w-[5.2rem] text-right'} rounded border bg-sheet px-2 py-0.5 placeholder:text-soft ${trouble ? 'border-broken' : 'border-line'}`}
+            value={draft?.text ?? shown}
+            placeholder={placeholder}
+            autoComplete="off"
+            spellCheck={false}
+            aria-invalid={trouble !== null}
+            aria-describedby={trouble || hint ? `${id}-more` : undefined}
+            onChange={(event) => typed(event.target.value)}
+            onBlur={() => draft?.message === '' && keepDraft(path, null)}
+            onKeyDown={(event) => event.key === 'Escape' && keepDraft(path, null)}
+          />
+          {unit !== undefined && <span className="w-7 text-[13px] text-soft">{unit}</span>}
+        </span>
+      </div>
+      {(trouble || hint) && (
+        <p id={`${id}-more`} className={`text-[12.5px] leading-snug ${trouble ? 'text-broken' : 'text-soft'}`} role={trouble ? 'alert' : undefined}>
+          {trouble ?? hint}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function reads(text: string, shown: string): boolean {
+  return text.trim() === shown.trim();
+}
