@@ -1,6 +1,15 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { Draft } from 'immer';
-import { completeBody, GROUPS, inWords, measurement, MEASUREMENTS, tidy, type Design, type MeasurementId } from '@upfell/core';
+import {
+  completeBody,
+  GROUPS,
+  inWords,
+  measurement,
+  MEASUREMENTS,
+  tidy,
+  type Design,
+  type MeasurementId,
+} from '@upfell/core';
 import { useChosenSize, useDocument } from '../design/useSizePlan';
 import { edit } from '../state/designStore';
 import { setSize } from '../state/view';
@@ -22,7 +31,13 @@ export function BodyPanel() {
     <>
       <h2 className="mb-2 text-lg">Body, size {size.label}</h2>
       <div className="mb-3 space-y-1 border-b border-line pb-3">
-        <TextField key={`${size.id} label`} path={`${path}.label`} label="Size’s name" value={size.label} put={(document, label) => void (inSize(document).label = label)} />
+        <TextField
+          key={`${size.id} label`}
+          path={`${path}.label`}
+          label="Size’s name"
+          value={size.label}
+          put={(document, label) => void (inSize(document).label = label)}
+        />
         <ChoiceField
           path={`${path}.group`}
           label="Group"
@@ -33,14 +48,27 @@ export function BodyPanel() {
       </div>
       <div className="space-y-0.5">
         {MEASUREMENTS.map(({ id, label, howTo }) => (
-          <MeasurementField key={`${size.id} ${id}`} id={id} label={label} howTo={howTo} path={`${path}.body.${id}`} index={index} value={size.body[id]} derived={derivedText(id)} />
+          <MeasurementField
+            key={`${size.id} ${id}`}
+            id={id}
+            label={label}
+            howTo={howTo}
+            path={`${path}.body.${id}`}
+            index={index}
+            value={size.body[id]}
+            derived={derivedText(id)}
+          />
         ))}
       </div>
       <div className="mt-4 flex gap-2 border-t border-line pt-3">
         <Button onClick={addSize}>
           <Plus size={14} aria-hidden /> Add a size
         </Button>
-        <Button onClick={removeSize} disabled={sizes.length === 1} title={sizes.length === 1 ? 'A design has at least one size' : undefined}>
+        <Button
+          onClick={removeSize}
+          disabled={sizes.length === 1}
+          title={sizes.length === 1 ? 'A design has at least one size' : undefined}
+        >
           <Trash2 size={14} aria-hidden /> Remove {size.label}
         </Button>
       </div>
@@ -58,7 +86,11 @@ export function BodyPanel() {
     while (sizes.some(({ id }) => id === `size-${number}`)) number += 1;
     const id = `size-${number}`;
     const bust = tidy((completeBody(last.body, last.group)?.body.bust ?? 90) + NEXT_BUST[last.group]);
-    edit('sizes', (document) => void document.sizes.push({ id, label: `Size ${number}`, group: last.group, body: { bust } }));
+    edit(
+      'sizes',
+      (document) =>
+        void document.sizes.push({ id, label: `Size ${number}`, group: last.group, body: { bust } }),
+    );
     setSize(id);
   }
 
@@ -91,7 +123,13 @@ function MeasurementField({ id, label, howTo, path, index, value, derived }: Fie
         label={label}
         cm={value}
         optional
-        placeholder={derived ? (units === 'cm' ? String(derived.shown) : String(Math.round((derived.shown / 2.54) * 8) / 8)) : ''}
+        placeholder={
+          derived
+            ? units === 'cm'
+              ? String(derived.shown)
+              : String(Math.round((derived.shown / 2.54) * 8) / 8)
+            : ''
+        }
         hint={derived ? `derived: ${derived.rule}` : undefined}
         put={(document, cm) => {
           const body = document.sizes[index]!.body;

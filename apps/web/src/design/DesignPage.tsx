@@ -20,9 +20,15 @@ import { STEPS, type StepId } from './steps';
 import { TopBar } from './TopBar';
 import { SHORTCUTS, useShortcuts } from './useShortcuts';
 
-const PatternView = lazy(() => import('../pattern/PatternView').then((module) => ({ default: module.PatternView })));
+const PatternView = lazy(() =>
+  import('../pattern/PatternView').then((module) => ({ default: module.PatternView })),
+);
 
-const PANELS: Partial<Record<StepId, () => React.ReactNode>> = { body: BodyPanel, fabric: FabricPanel, shape: ShapePanel };
+const PANELS: Partial<Record<StepId, () => React.ReactNode>> = {
+  body: BodyPanel,
+  fabric: FabricPanel,
+  shape: ShapePanel,
+};
 
 /** One design: bar, size tape, rail, the step's panel or view, and the drawer for what is selected. */
 export function DesignPage() {
@@ -48,14 +54,25 @@ export function DesignPage() {
       <div className="print-flow flex min-h-0 grow">
         <Rail />
         {Panel && (
-          <section aria-label={STEPS.find((one) => one.id === known)!.label} className="no-print w-[330px] shrink-0 overflow-y-auto border-r border-line p-4">
+          <section
+            aria-label={STEPS.find((one) => one.id === known)!.label}
+            className="no-print relative w-[312px] shrink-0 overflow-y-auto border-r border-line p-4"
+          >
             <Panel />
           </section>
         )}
         <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
           <OldPlanNotice />
           <Suspense fallback={<p className="p-8 text-soft">Writing the pattern …</p>}>
-            {known === 'rows' ? <RowsView /> : known === 'joins' ? <JoinsView /> : known === 'pattern' ? <PatternView /> : <TableView strip={known === 'table'} />}
+            {known === 'rows' ? (
+              <RowsView />
+            ) : known === 'joins' ? (
+              <JoinsView />
+            ) : known === 'pattern' ? (
+              <PatternView />
+            ) : (
+              <TableView strip={known === 'table'} />
+            )}
           </Suspense>
         </main>
         {known !== 'pattern' && <Drawer />}
@@ -82,7 +99,9 @@ function NotOpen({ id, failed }: { id: string; failed: { message: string; missin
     <main className="mx-auto max-w-md p-16 text-center">
       {failed ? (
         <>
-          <h1 className="mb-2 text-2xl">{failed.missing ? 'This design is not on the shelf' : 'The design cannot be opened'}</h1>
+          <h1 className="mb-2 text-2xl">
+            {failed.missing ? 'This design is not on the shelf' : 'The design cannot be opened'}
+          </h1>
           <p className="mb-4 text-soft">{failed.message}</p>
           <div className="flex justify-center gap-2">
             {!failed.missing && <Button onClick={() => void openDesign(id)}>Try again</Button>}

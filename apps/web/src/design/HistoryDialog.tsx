@@ -24,7 +24,12 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
     }
   };
   return (
-    <Modal open onClose={onClose} title="History" description="Every state that was saved. Restoring one keeps all the others.">
+    <Modal
+      open
+      onClose={onClose}
+      title="History"
+      description="Every state that was saved. Restoring one keeps all the others."
+    >
       {trouble && <p className="mb-2 text-broken">{trouble}</p>}
       {!entries && !trouble && <p className="text-soft">Reading the history …</p>}
       <ol className="divide-y divide-line">
@@ -32,7 +37,8 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
           <li key={entry.revision} className="flex items-center justify-between gap-3 py-1.5">
             <span>
               <span className="inline-block w-10 font-semibold">{entry.revision}</span>
-              {format(new Date(entry.savedAt), 'd MMM yyyy, HH:mm:ss')} <span className="text-soft">{entry.reason}</span>
+              {format(new Date(entry.savedAt), 'd MMM yyyy, HH:mm:ss')}{' '}
+              <span className="text-soft">{entry.reason}</span>
             </span>
             {entry.revision === revision ? (
               <span className="text-soft">now</span>

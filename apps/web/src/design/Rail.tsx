@@ -8,7 +8,10 @@ export function Rail() {
   const planned = useSizePlan();
   const broken = planned?.size.joins.filter(({ ok }) => !ok).length ?? 0;
   return (
-    <nav aria-label="Steps" className="no-print flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4">
+    <nav
+      aria-label="Steps"
+      className="no-print flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4"
+    >
       {STEPS.map((step) => (
         <NavLink
           key={step.id}
@@ -19,7 +22,10 @@ export function Rail() {
         >
           {step.label}
           {step.id === 'joins' && broken > 0 && (
-            <span className="rounded bg-broken-wash px-1.5 text-[12px] font-semibold text-broken" aria-label={`${broken} broken`}>
+            <span
+              className="rounded bg-broken-wash px-1.5 text-[12px] font-semibold text-broken"
+              aria-label={`${broken} broken`}
+            >
               {broken}
             </span>
           )}

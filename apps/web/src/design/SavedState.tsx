@@ -21,14 +21,20 @@ export function SavedState() {
       )}
       {(state.kind === 'waiting' || state.kind === 'saving' || state.kind === 'opening') && (
         <span className={`${look} text-soft`}>
-          {state.kind === 'waiting' ? <PencilLine size={14} aria-hidden /> : <LoaderCircle size={14} aria-hidden className="animate-spin" />}
+          {state.kind === 'waiting' ? (
+            <PencilLine size={14} aria-hidden />
+          ) : (
+            <LoaderCircle size={14} aria-hidden className="animate-spin" />
+          )}
           {state.kind === 'waiting' ? 'Edited' : state.kind === 'saving' ? 'Saving …' : 'Opening …'}
         </span>
       )}
       {state.kind === 'away' && (
         <span className={`${look} text-eased`}>
           <CloudOff size={14} aria-hidden />
-          {state.kept ? 'Server away; kept in this browser' : 'Server away, and this browser has no room; keep this tab open'}
+          {state.kept
+            ? 'Server away; kept in this browser'
+            : 'Server away, and this browser has no room; keep this tab open'}
           <Button look="quiet" className="underline" onClick={saveNow}>
             Try now
           </Button>

@@ -44,7 +44,7 @@ export function SizeTape() {
   const values = sizes.map((size) => completeBody(size.body, size.group)?.body[by] ?? 0);
   const low = Math.min(...values);
   const high = Math.max(...values);
-  const margin = Math.max(2, (high - low) * 0.06);
+  const margin = high === low ? 10 : Math.max(2, (high - low) * 0.06);
   const scale = scaleLinear([low - margin, high + margin], [12, width - 70]);
   const unitCm = units === 'cm' ? 1 : CM_PER_INCH;
   const [from, to] = [(low - margin) / unitCm, (high + margin) / unitCm];
@@ -56,7 +56,7 @@ export function SizeTape() {
   const lane = lanes(flags);
 
   return (
-    <div className="no-print flex h-[58px] border-b border-line bg-tape">
+    <div className="no-print flex h-[58px] shrink-0 border-b border-line bg-tape">
       <div className="w-[150px] shrink-0 px-4 pt-2">
         <div className="font-semibold">
           {measurement(by).label.split(' ')[0]}, {units}
@@ -83,7 +83,15 @@ export function SizeTape() {
             );
           })}
           {flags.map(({ x }, i) => (
-            <line key={sizes[i]!.id} x1={x} x2={x} y1={lane[i] === 0 ? 6 : 24} y2={HEIGHT} stroke="#20303a" strokeWidth={1.2} />
+            <line
+              key={sizes[i]!.id}
+              x1={x}
+              x2={x}
+              y1={lane[i] === 0 ? 6 : 24}
+              y2={HEIGHT}
+              stroke="#20303a"
+              strokeWidth={1.2}
+            />
           ))}
         </svg>
         {sizes.map((size, i) => {
@@ -105,7 +113,13 @@ export function SizeTape() {
           );
         })}
         {sizes.length > 1 && (
-          <Button className="absolute top-1.5 right-2 h-6 text-[12.5px]" aria-pressed={all} look={all ? 'strong' : 'plain'} onClick={toggleAll} title="Lay all sizes over each other">
+          <Button
+            className="absolute top-1.5 right-2 h-6 text-[12.5px]"
+            aria-pressed={all}
+            look={all ? 'strong' : 'plain'}
+            onClick={toggleAll}
+            title="Lay all sizes over each other"
+          >
             All
           </Button>
         )}

@@ -35,7 +35,13 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
           <Button look="quiet" onClick={undo} disabled={past === 0} title="Undo (Ctrl+Z)" aria-label="Undo">
             <Undo2 size={16} aria-hidden />
           </Button>
-          <Button look="quiet" onClick={redo} disabled={future === 0} title="Redo (Ctrl+Shift+Z)" aria-label="Redo">
+          <Button
+            look="quiet"
+            onClick={redo}
+            disabled={future === 0}
+            title="Redo (Ctrl+Shift+Z)"
+            aria-label="Redo"
+          >
             <Redo2 size={16} aria-hidden />
           </Button>
         </span>
@@ -64,13 +70,31 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
             </Button>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg">
-              <DropdownMenu.Item className={ITEM} onSelect={() => download(`${fileName(design.name)}.upfell.json`, `${JSON.stringify(design, null, 2)}\n`, 'application/json')}>
+            <DropdownMenu.Content
+              align="end"
+              className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
+            >
+              <DropdownMenu.Item
+                className={ITEM}
+                onSelect={() =>
+                  download(
+                    `${fileName(design.name)}.upfell.json`,
+                    `${JSON.stringify(design, null, 2)}\n`,
+                    'application/json',
+                  )
+                }
+              >
                 Download the design file
               </DropdownMenu.Item>
               <DropdownMenu.Item
                 className={ITEM}
-                onSelect={() => download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(planFile(plan(design), design.units), null, 1)}\n`, 'application/json')}
+                onSelect={() =>
+                  download(
+                    `${fileName(design.name)}.plan.json`,
+                    `${JSON.stringify(planFile(plan(design), design.units), null, 1)}\n`,
+                    'application/json',
+                  )
+                }
               >
                 Download the plan file
               </DropdownMenu.Item>

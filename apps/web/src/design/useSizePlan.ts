@@ -38,6 +38,14 @@ export function useSizePlan(): { plan: ScreenPlan; size: SizePlan; index: number
 export function useStale(): string[] {
   const { trouble, pinNotes } = usePlan();
   const drafts = useDesign((state) => state.drafts);
-  const reasons = Object.values(drafts).map(({ message }) => message).filter((message) => message !== '');
-  return [...new Set([...reasons, ...trouble.map(({ message }) => message), ...pinNotes.map(({ size, note }) => `Size ${size}: ${note.message.join('')}`)])];
+  const reasons = Object.values(drafts)
+    .map(({ message }) => message)
+    .filter((message) => message !== '');
+  return [
+    ...new Set([
+      ...reasons,
+      ...trouble.map(({ message }) => message),
+      ...pinNotes.map(({ size, note }) => `Size ${size}: ${note.message.join('')}`),
+    ]),
+  ];
 }

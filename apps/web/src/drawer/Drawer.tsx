@@ -10,18 +10,44 @@ export function Drawer() {
   const planned = useSizePlan();
   const selection = useView((view) => view.selection);
   const old = useStale().length > 0;
-  if (!planned) return <aside className="no-print w-[318px] shrink-0 border-l border-line p-5 text-soft" aria-label="Details" />;
-  const quantity = selection?.kind === 'quantity' ? planned.size.quantities.find(({ id }) => id === selection.id) : undefined;
-  const join = selection?.kind === 'join' ? planned.size.joins.find(({ id }) => id === selection.id) : undefined;
+  if (!planned)
+    return (
+      <aside
+        className="no-print w-[304px] shrink-0 border-l border-line p-4 text-soft"
+        aria-label="Details"
+      />
+    );
+  const quantity =
+    selection?.kind === 'quantity'
+      ? planned.size.quantities.find(({ id }) => id === selection.id)
+      : undefined;
+  const join =
+    selection?.kind === 'join' ? planned.size.joins.find(({ id }) => id === selection.id) : undefined;
   return (
-    <aside className="no-print relative w-[318px] shrink-0 overflow-y-auto border-l border-line p-5" aria-label="Details" data-testid="drawer">
+    <aside
+      className="no-print relative w-[304px] shrink-0 overflow-y-auto border-l border-line p-4"
+      aria-label="Details"
+      data-testid="drawer"
+    >
       {(quantity ?? join) && (
-        <button type="button" className="absolute top-3 right-3 rounded p-1.5 hover:bg-tape" aria-label="Back to the size" title="Back to the size (Esc)" onClick={() => select(null)}>
+        <button
+          type="button"
+          className="absolute top-3 right-3 rounded p-1.5 hover:bg-tape"
+          aria-label="Back to the size"
+          title="Back to the size (Esc)"
+          onClick={() => select(null)}
+        >
           <X size={15} aria-hidden />
         </button>
       )}
       {old && <p className="mb-2 text-[12.5px] font-semibold text-broken">Old figures</p>}
-      {quantity ? <QuantityDetail key={quantity.id} quantity={quantity} plan={planned.plan} size={planned.size} /> : join ? <JoinDetail join={join} size={planned.size} /> : <Overview size={planned.size} />}
+      {quantity ? (
+        <QuantityDetail key={quantity.id} quantity={quantity} plan={planned.plan} size={planned.size} />
+      ) : join ? (
+        <JoinDetail join={join} size={planned.size} />
+      ) : (
+        <Overview size={planned.size} />
+      )}
     </aside>
   );
 }

@@ -18,7 +18,8 @@ export function JoinDetail({ join, size }: { join: Join; size: SizePlan }) {
       <p className={`font-semibold ${JOIN_LOOK[state].text}`}>
         {state === 'agreed' && 'Both sides agree'}
         {state === 'eased' && `Agree, with ${length(Math.abs(join.eased))} eased in`}
-        {state === 'broken' && `Do not agree: ${length(Math.abs(difference))} apart, more than a seam can ease in`}
+        {state === 'broken' &&
+          `Do not agree: ${length(Math.abs(difference))} apart, more than a seam can ease in`}
       </p>
       {[join.a, join.b].map((side, i) => (
         <div key={i} className="mt-4">
@@ -30,7 +31,8 @@ export function JoinDetail({ join, size }: { join: Join; size: SizePlan }) {
                 <li key={edge} className="flex justify-between gap-3">
                   <span>{found?.label ?? edge}</span>
                   <span className="whitespace-nowrap">
-                    <strong>{count}</strong> {found?.axis} <span className="text-soft">{found && length(found.length)}</span>
+                    <strong>{count}</strong> {found?.axis}{' '}
+                    <span className="text-soft">{found && length(found.length)}</span>
                   </span>
                 </li>
               );
@@ -38,14 +40,22 @@ export function JoinDetail({ join, size }: { join: Join; size: SizePlan }) {
           </ul>
         </div>
       ))}
-      {join.gather < 1 && <p className="mt-3 text-[13px] text-soft">The band is drawn in to {Math.round(join.gather * 100)} % of the edge and stretched to it when sewn.</p>}
+      {join.gather < 1 && (
+        <p className="mt-3 text-[13px] text-soft">
+          The band is drawn in to {Math.round(join.gather * 100)} % of the edge and stretched to it when sewn.
+        </p>
+      )}
       {join.meet && (
         <p className="mt-3">
           <span className="text-soft">They meet </span>
           {join.meet}.
         </p>
       )}
-      {join.kind === 'row-to-row' && <p className="mt-3 text-soft">Row 1 meets row 1; stepping one row out of line would skew the whole seam.</p>}
+      {join.kind === 'row-to-row' && (
+        <p className="mt-3 text-soft">
+          Row 1 meets row 1; stepping one row out of line would skew the whole seam.
+        </p>
+      )}
     </>
   );
 }

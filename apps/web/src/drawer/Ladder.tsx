@@ -1,18 +1,38 @@
 import { useRef, useState } from 'react';
-import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords, type PlannedQuantity, type SizePlan } from '@upfell/core';
+import {
+  formatLength,
+  isLegal,
+  ladder,
+  lengthOnTheHook,
+  ruleInWords,
+  type PlannedQuantity,
+  type SizePlan,
+} from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { Button } from '../ui/Button';
 import { holdCount } from './QuantityDetail';
 
 /** The legal counts near a length: what each would measure, to hold one of them. */
-export function Ladder({ quantity, size, held }: { quantity: PlannedQuantity; size: SizePlan; held: number | null }) {
+export function Ladder({
+  quantity,
+  size,
+  held,
+}: {
+  quantity: PlannedQuantity;
+  size: SizePlan;
+  held: number | null;
+}) {
   const { units, fabrics } = useDocument();
   const [at, setAt] = useState<number | null>(null);
   const list = useRef<HTMLUListElement>(null);
   const { rule, perCm, target, count } = quantity;
   const fabric = fabrics.find(({ id }) => id === quantity.fabric);
   const near = ladder(target, perCm, rule, 3);
-  const rungs = [...(near.some((rung) => rung.count === count) || !isLegal(count, rule) ? near : [...near, { count, cm: count / perCm, over: count / perCm - target }])].sort((a, b) => b.count - a.count);
+  const rungs = [
+    ...(near.some((rung) => rung.count === count) || !isLegal(count, rule)
+      ? near
+      : [...near, { count, cm: count / perCm, over: count / perCm - target }]),
+  ].sort((a, b) => b.count - a.count);
   const focus = rungs.findIndex((rung) => rung.count === (at ?? count));
   const move = (by: number) => {
     const next = rungs[Math.max(0, Math.min(rungs.length - 1, Math.max(0, focus) + by))];
@@ -32,7 +52,12 @@ export function Ladder({ quantity, size, held }: { quantity: PlannedQuantity; si
         {rungs.map((rung, i) => {
           const current = rung.count === count;
           return (
-            <li key={rung.count} role="presentation" className={i === wantedAfter ? 'border-b-2 border-eased-stroke' : ''} title={i === wantedAfter ? `wanted: ${formatLength(target, units, { unit: true })}` : undefined}>
+            <li
+              key={rung.count}
+              role="presentation"
+              className={i === wantedAfter ? 'border-b-2 border-eased-stroke' : ''}
+              title={i === wantedAfter ? `wanted: ${formatLength(target, units, { unit: true })}` : undefined}
+            >
               <button
                 type="button"
                 role="option"
@@ -51,7 +76,8 @@ export function Ladder({ quantity, size, held }: { quantity: PlannedQuantity; si
                 <strong>{rung.count}</strong>
                 <span>
                   {formatLength(rung.cm, units, { unit: true })}
-                  {fabric?.unblocked && ` (${formatLength(lengthOnTheHook(fabric, quantity.axis, rung.count), units)})`}
+                  {fabric?.unblocked &&
+                    ` (${formatLength(lengthOnTheHook(fabric, quantity.axis, rung.count), units)})`}
                 </span>
                 <span>{formatLength(rung.over, units, { sign: true })}</span>
               </button>
@@ -60,21 +86,34 @@ export function Ladder({ quantity, size, held }: { quantity: PlannedQuantity; si
         })}
       </ul>
       <HoldField quantity={quantity} size={size} held={held} />
-      <p className="mt-1 text-[12.5px] text-soft">Choose a count to hold it in {size.label}; the others move around it.</p>
+      <p className="mt-1 text-[12.5px] text-soft">
+        Choose a count to hold it in {size.label}; the others move around it.
+      </p>
     </section>
   );
 }
 
 /** Any count typed by hand; one that cannot be held is answered with a sentence. */
-function HoldField({ quantity, size, held }: { quantity: PlannedQuantity; size: SizePlan; held: number | null }) {
+function HoldField({
+  quantity,
+  size,
+  held,
+}: {
+  quantity: PlannedQuantity;
+  size: SizePlan;
+  held: number | null;
+}) {
   const [text, setText] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const hold = () => {
     const count = Number(text.trim());
-    if (text.trim() === '' || !Number.isInteger(count) || count < 0) return setTrouble(`“${text}” is no count; type a whole number like ${quantity.count}.`);
+    if (text.trim() === '' || !Number.isInteger(count) || count < 0)
+      return setTrouble(`“${text}” is no count; type a whole number like ${quantity.count}.`);
     if (!isLegal(count, quantity.rule) && count !== 0) {
       const near = ladder(count / quantity.perCm, quantity.perCm, quantity.rule, 1).map((rung) => rung.count);
-      return setTrouble(`${count} breaks the rule (${ruleInWords(quantity.rule)}); ${near.join(' or ')} works.`);
+      return setTrouble(
+        `${count} breaks the rule (${ruleInWords(quantity.rule)}); ${near.join(' or ')} works.`,
+      );
     }
     setTrouble(holdCount(size.id, quantity.id, count));
     setText('');

@@ -17,7 +17,9 @@ export function Overview({ size }: { size: SizePlan }) {
   return (
     <>
       <h2 className="text-[17px]">Size {size.label}</h2>
-      {serious.length === 0 && size.pieces.length > 0 && <p className="text-agreed">Every seam agrees; nothing needs a second look.</p>}
+      {serious.length === 0 && size.pieces.length > 0 && (
+        <p className="text-agreed">Every seam agrees; nothing needs a second look.</p>
+      )}
       <Notes notes={serious} />
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Finished, {units}</h3>
       <table className="w-full text-[13px]" data-testid="finished">
@@ -44,7 +46,11 @@ export function Overview({ size }: { size: SizePlan }) {
       <ul className="text-[13px]">
         {size.quantities.map(({ id, label, count, axis, pinned }) => (
           <li key={id}>
-            <button type="button" className="flex w-full justify-between rounded px-1 py-px text-left hover:bg-tape" onClick={() => select({ kind: 'quantity', id })}>
+            <button
+              type="button"
+              className="flex w-full justify-between rounded px-1 py-px text-left hover:bg-tape"
+              onClick={() => select({ kind: 'quantity', id })}
+            >
               <span>
                 {label}
                 {pinned && ' (held)'}

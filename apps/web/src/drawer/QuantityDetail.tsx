@@ -29,7 +29,10 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
   const pinNotes = usePlan((state) => state.pinNotes);
   const over = quantity.actual - quantity.target;
   const length = (cm: number, sign = false) => formatLength(cm, units, { unit: true, sign });
-  const miss = Math.abs(over) < 0.05 ? 'as wanted' : `${formatLength(Math.abs(over), units)} ${over > 0 ? 'over' : 'under'} the ${length(quantity.target)} wanted`;
+  const miss =
+    Math.abs(over) < 0.05
+      ? 'as wanted'
+      : `${formatLength(Math.abs(over), units)} ${over > 0 ? 'over' : 'under'} the ${length(quantity.target)} wanted`;
   const held = pins.find((pin) => pin.size === size.id && pin.quantity === quantity.id);
   const trouble = pinNotes.find((entry) => entry.size === size.id && entry.note.where === quantity.id);
   return (
@@ -41,7 +44,9 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
       <p className="text-soft">
         {length(quantity.actual)}, {miss}
       </p>
-      {Math.abs(quantity.onTheHook - quantity.actual) >= 0.05 && <p className="text-[13px] text-soft">On the hook, before washing: {length(quantity.onTheHook)}</p>}
+      {Math.abs(quantity.onTheHook - quantity.actual) >= 0.05 && (
+        <p className="text-[13px] text-soft">On the hook, before washing: {length(quantity.onTheHook)}</p>
+      )}
       {held && (
         <p className="mt-2 flex items-center justify-between rounded bg-tape px-2 py-1">
           <span className="inline-flex items-center gap-1.5">
@@ -61,12 +66,17 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
       <ol className="relative ml-1.5 border-l-2 border-line" data-testid="because">
         {quantity.because.map((reason, i) => (
           <li key={i} className="relative pb-1.5 pl-4">
-            <span className="absolute top-1.5 -left-[6px] size-2.5 rounded-full border-2 border-ink bg-paper" aria-hidden />
+            <span
+              className="absolute top-1.5 -left-[6px] size-2.5 rounded-full border-2 border-ink bg-paper"
+              aria-hidden
+            />
             <span className="flex justify-between gap-3">
               <ReasonLabel reason={reason} units={units} />
               <strong className="text-right">{inWords(reason.figure, units)}</strong>
             </span>
-            {reason.note && <span className="block text-[12.5px] text-soft">{inWords(reason.note, units)}</span>}
+            {reason.note && (
+              <span className="block text-[12.5px] text-soft">{inWords(reason.note, units)}</span>
+            )}
           </li>
         ))}
       </ol>
@@ -106,10 +116,17 @@ function ReasonLabel({ reason, units }: { reason: Reason; units: 'cm' | 'in' }) 
     void navigate(`/designs/${id}/${step}`);
     const wanted = from.kind === 'measurement' ? `.body.${from.id}` : from.id;
     // The panel is there after the next paint.
-    setTimeout(() => document.querySelector<HTMLElement>(`[data-path$="${CSS.escape(wanted)}"]`)?.focus(), 80);
+    setTimeout(
+      () => document.querySelector<HTMLElement>(`[data-path$="${CSS.escape(wanted)}"]`)?.focus(),
+      80,
+    );
   };
   return (
-    <button type="button" className="text-left underline decoration-line underline-offset-4 hover:decoration-ink" onClick={go}>
+    <button
+      type="button"
+      className="text-left underline decoration-line underline-offset-4 hover:decoration-ink"
+      onClick={go}
+    >
       {text}
     </button>
   );

@@ -39,16 +39,22 @@ export function JoinsView() {
             return (
               <tr key={join.id} className={`border-b border-line/60 ${chosen ? 'bg-tape' : ''}`}>
                 <td className="py-1.5">
-                  <button type="button" className="text-left underline decoration-line underline-offset-4 hover:decoration-ink" onClick={() => select({ kind: 'join', id: join.id })}>
+                  <button
+                    type="button"
+                    className="text-left underline decoration-line underline-offset-4 hover:decoration-ink"
+                    onClick={() => select({ kind: 'join', id: join.id })}
+                  >
                     {join.label}
                   </button>
                 </td>
                 <td className="text-[13px] text-soft">{KINDS[join.kind]}</td>
                 <td className="text-right">
-                  <strong>{join.aCount}</strong> <span className="text-[13px] text-soft">{length(join.aLength)}</span>
+                  <strong>{join.aCount}</strong>{' '}
+                  <span className="text-[13px] text-soft">{length(join.aLength)}</span>
                 </td>
                 <td className="text-right">
-                  <strong>{join.bCount}</strong> <span className="text-[13px] text-soft">{length(join.bLength)}</span>
+                  <strong>{join.bCount}</strong>{' '}
+                  <span className="text-[13px] text-soft">{length(join.bLength)}</span>
                 </td>
                 <td className={`pl-6 font-semibold ${JOIN_LOOK[state].text}`}>
                   {JOIN_LOOK[state].word}

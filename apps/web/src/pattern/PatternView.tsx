@@ -18,10 +18,22 @@ export function PatternView() {
   const [which, setWhich] = useState<'all' | 'one'>('all');
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(
-    () => (plan && document && (which === 'all' || planned) ? pattern(plan, document, { terms, units: document.units, ...(which === 'one' ? { size: size.id } : {}) }) : null),
+    () =>
+      plan && document && (which === 'all' || planned)
+        ? pattern(plan, document, {
+            terms,
+            units: document.units,
+            ...(which === 'one' ? { size: size.id } : {}),
+          })
+        : null,
     [plan, document, terms, which, size.id, planned],
   );
-  if (!text || !document) return <p className="p-8 text-soft">{plan ? 'This size has no pieces yet, so there is nothing to write.' : 'Writing the pattern …'}</p>;
+  if (!text || !document)
+    return (
+      <p className="p-8 text-soft">
+        {plan ? 'This size has no pieces yet, so there is nothing to write.' : 'Writing the pattern …'}
+      </p>
+    );
   const lit = text.sizeIds.indexOf(size.id);
   const copy = async () => {
     try {
@@ -47,7 +59,9 @@ export function PatternView() {
           <Button onClick={() => void copy()}>
             <Copy size={14} aria-hidden /> Copy
           </Button>
-          <Button onClick={() => download(`${fileName(text.title)}.md`, patternToText(text), 'text/markdown')}>
+          <Button
+            onClick={() => download(`${fileName(text.title)}.md`, patternToText(text), 'text/markdown')}
+          >
             <Download size={14} aria-hidden /> Download
           </Button>
           <Button onClick={() => window.print()}>
@@ -55,7 +69,12 @@ export function PatternView() {
           </Button>
         </span>
       </div>
-      <article className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 ${old ? 'opacity-55' : ''}`} data-testid="pattern" tabIndex={0} aria-label="Pattern">
+      <article
+        className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 ${old ? 'opacity-55' : ''}`}
+        data-testid="pattern"
+        tabIndex={0}
+        aria-label="Pattern"
+      >
         <div className="max-w-[46rem]">
           <h2 className="mb-4 text-2xl">{text.title}</h2>
           {text.sections.map(({ id, heading, lines }) => (
@@ -78,7 +97,10 @@ function PatternLine({ line, lit }: { line: Line; lit: number }) {
   return line.map((part, i) => {
     if (typeof part === 'string') return part;
     const show = (value: string, at: number) => (
-      <span key={at} className={at === lit ? 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed' : ''}>
+      <span
+        key={at}
+        className={at === lit ? 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed' : ''}
+      >
         {value}
       </span>
     );

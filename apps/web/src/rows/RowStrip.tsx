@@ -4,7 +4,10 @@ import { useBox } from '../ui/useBox';
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
 /** The stitches after each row of a shaped passage. */
-export function rowCounts({ schedule, to }: Shape, first: number): { n: number; count: number; shaped: boolean }[] {
+export function rowCounts(
+  { schedule, to }: Shape,
+  first: number,
+): { n: number; count: number; shaped: boolean }[] {
   const events = new Set(schedule.events);
   let count = schedule.start;
   const rows = [];
@@ -17,7 +20,17 @@ export function rowCounts({ schedule, to }: Shape, first: number): { n: number; 
 }
 
 /** A piece as a strip of rows: height of a bar is its stitches, shaping rows are dark and carry their count. */
-export function RowStrip({ passage, first, label, height = 62 }: { passage: Shape; first: number; label: string; height?: number }) {
+export function RowStrip({
+  passage,
+  first,
+  label,
+  height = 62,
+}: {
+  passage: Shape;
+  first: number;
+  label: string;
+  height?: number;
+}) {
   const { ref, box } = useBox<HTMLDivElement>();
   const rows = rowCounts(passage, first);
   const most = Math.max(...rows.map(({ count }) => count));
@@ -30,9 +43,20 @@ export function RowStrip({ passage, first, label, height = 62 }: { passage: Shap
         {rows.map(({ n, count, shaped }, i) => (
           <g key={n} transform={`translate(${i * step},${(height - bar(count)) / 2})`}>
             <title>{`Row ${n}: ${count} stitches`}</title>
-            <rect width={Math.max(1, step - 2)} height={bar(count)} rx={1.5} fill={shaped ? '#20303a' : '#e3d8bf'} />
+            <rect
+              width={Math.max(1, step - 2)}
+              height={bar(count)}
+              rx={1.5}
+              fill={shaped ? '#20303a' : '#e3d8bf'}
+            />
             {shaped && step >= 15 && (
-              <text x={(step - 2) / 2} y={bar(count) / 2 + 3.5} fontSize={10} textAnchor="middle" fill="#fffdf7">
+              <text
+                x={(step - 2) / 2}
+                y={bar(count) / 2 + 3.5}
+                fontSize={10}
+                textAnchor="middle"
+                fill="#fffdf7"
+              >
                 {count}
               </text>
             )}
@@ -41,7 +65,14 @@ export function RowStrip({ passage, first, label, height = 62 }: { passage: Shap
         {rows
           .filter(({ n }) => n % 10 === 0)
           .map(({ n }) => (
-            <text key={n} x={(n - first) * step + step / 2} y={height + 13} fontSize={11} textAnchor="middle" fill="#52606a">
+            <text
+              key={n}
+              x={(n - first) * step + step / 2}
+              y={height + 13}
+              fontSize={11}
+              textAnchor="middle"
+              fill="#52606a"
+            >
               row {n}
             </text>
           ))}

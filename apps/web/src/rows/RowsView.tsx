@@ -13,7 +13,9 @@ export function RowsView() {
         <section key={piece.id} aria-label={piece.label}>
           <h2 className="text-lg">
             {piece.label}
-            {piece.copies > 1 && <span className="ml-2 text-[13px] font-normal text-soft">make {piece.copies}</span>}
+            {piece.copies > 1 && (
+              <span className="ml-2 text-[13px] font-normal text-soft">make {piece.copies}</span>
+            )}
           </h2>
           <ol className="mt-1 space-y-1">
             {piece.passages.map((passage, i) => {
@@ -22,11 +24,17 @@ export function RowsView() {
                 return (
                   <li key={i}>
                     <p>
-                      {piece.passages.some(({ kind }) => kind === 'go on') && `${passage.part === 'right-shoulder' ? 'First' : 'Second'} shoulder. `}
+                      {piece.passages.some(({ kind }) => kind === 'go on') &&
+                        `${passage.part === 'right-shoulder' ? 'First' : 'Second'} shoulder. `}
                       {shapeSentence(passage)}
                     </p>
                     <div className="my-1">
-                      <RowStrip passage={passage} first={shape.first} label={shapeSentence(passage)} height={46} />
+                      <RowStrip
+                        passage={passage}
+                        first={shape.first}
+                        label={shapeSentence(passage)}
+                        height={46}
+                      />
                     </div>
                   </li>
                 );

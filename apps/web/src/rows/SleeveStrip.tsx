@@ -19,7 +19,11 @@ export function shapesOf(piece: PlannedPiece): { passage: Shape; first: number; 
     if (passage.kind === 'start') last = 1;
     else if (passage.kind === 'go on') last = ends.get(passage.from) ?? last;
     else if (passage.kind === 'shape') {
-      found.push({ passage, first: piece.passages.some(({ kind }) => kind === 'go on') ? last + 1 : Math.min(last, 1), part: passage.part });
+      found.push({
+        passage,
+        first: piece.passages.some(({ kind }) => kind === 'go on') ? last + 1 : Math.min(last, 1),
+        part: passage.part,
+      });
       last = passage.to;
     } else if (passage.kind === 'even') last = passage.to;
     if (passage.kind === 'even' || passage.kind === 'shape') ends.set(passage.part, passage.to);

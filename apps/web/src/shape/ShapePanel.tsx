@@ -6,7 +6,11 @@ import { Button } from '../ui/Button';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { StyleLength } from './StyleLength';
 
-const ORDER_WORDS: Record<Order, string> = { 'slow first': 'slow at the cuff, then faster', 'fast first': 'fast at the cuff, then slower', mixed: 'mixed evenly' };
+const ORDER_WORDS: Record<Order, string> = {
+  'slow first': 'slow at the cuff, then faster',
+  'fast first': 'fast at the cuff, then slower',
+  mixed: 'mixed evenly',
+};
 
 /** The garment's style as the construction reads it, with every usual figure filled in. */
 function useStyle(): DropShoulderStyle {
@@ -44,10 +48,31 @@ export function ShapePanel() {
         ]}
         put={(document, ledBy) => void (document.garment['widthLedBy'] = ledBy)}
       />
-      <StyleLength path="garment.ease" label="Ease, all round" value={style.ease} put={(document, value) => void (document.garment['ease'] = value)} />
-      <StyleLength path="garment.belowWaist" label="Length below the waist" value={style.belowWaist} put={(document, value) => void (document.garment['belowWaist'] = value)} />
-      <StyleLength path="garment.armholeEase" label="Armhole ease" value={style.armholeEase} put={(document, value) => void (document.garment['armholeEase'] = value)} />
-      <ChoiceField path="garment.fabric" label="Fabric" value={style.fabric} options={fabricOptions} put={(document, fabric) => void (document.garment['fabric'] = fabric)} />
+      <StyleLength
+        path="garment.ease"
+        label="Ease, all round"
+        value={style.ease}
+        put={(document, value) => void (document.garment['ease'] = value)}
+      />
+      <StyleLength
+        path="garment.belowWaist"
+        label="Length below the waist"
+        value={style.belowWaist}
+        put={(document, value) => void (document.garment['belowWaist'] = value)}
+      />
+      <StyleLength
+        path="garment.armholeEase"
+        label="Armhole ease"
+        value={style.armholeEase}
+        put={(document, value) => void (document.garment['armholeEase'] = value)}
+      />
+      <ChoiceField
+        path="garment.fabric"
+        label="Fabric"
+        value={style.fabric}
+        options={fabricOptions}
+        put={(document, fabric) => void (document.garment['fabric'] = fabric)}
+      />
 
       <h3 className="mt-3 font-sans font-semibold">Neck</h3>
       <ChoiceField
@@ -60,8 +85,20 @@ export function ShapePanel() {
         ]}
         put={(document, choice) => void (part(document, 'neck')['width'] = choice === 'usual' ? null : 18)}
       />
-      {style.neck.width !== null && <StyleLength path="garment.neck.width" label="Neck width" value={style.neck.width} put={(document, value) => void (part(document, 'neck')['width'] = value)} />}
-      <StyleLength path="garment.neck.drop" label="Front drop, 0 for a straight gap" value={style.neck.drop} put={(document, value) => void (part(document, 'neck')['drop'] = value)} />
+      {style.neck.width !== null && (
+        <StyleLength
+          path="garment.neck.width"
+          label="Neck width"
+          value={style.neck.width}
+          put={(document, value) => void (part(document, 'neck')['width'] = value)}
+        />
+      )}
+      <StyleLength
+        path="garment.neck.drop"
+        label="Front drop, 0 for a straight gap"
+        value={style.neck.drop}
+        put={(document, value) => void (part(document, 'neck')['drop'] = value)}
+      />
 
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
       <ChoiceField
@@ -74,8 +111,18 @@ export function ShapePanel() {
         ]}
         put={(document, worked) => void (part(document, 'sleeve')['worked'] = worked)}
       />
-      <StyleLength path="garment.sleeve.wristEase" label="Wrist ease" value={style.sleeve.wristEase} put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)} />
-      <StyleLength path="garment.sleeve.shorter" label="Shorter than the arm by" value={style.sleeve.shorter} put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)} />
+      <StyleLength
+        path="garment.sleeve.wristEase"
+        label="Wrist ease"
+        value={style.sleeve.wristEase}
+        put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
+      />
+      <StyleLength
+        path="garment.sleeve.shorter"
+        label="Shorter than the arm by"
+        value={style.sleeve.shorter}
+        put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
+      />
       <ChoiceField
         path="garment.sleeve.order"
         label="Shaping"
@@ -108,24 +155,50 @@ interface BandProps {
 
 function BandFields({ id, label, band, fabricOptions }: BandProps) {
   const path = `garment.${id}`;
-  const fill = (document: Draft<Design>) => Object.assign(part(document, id), { ...band, ...part(document, id) });
+  const fill = (document: Draft<Design>) =>
+    Object.assign(part(document, id), { ...band, ...part(document, id) });
   if (!band)
     return (
       <h3 className="mt-3 flex items-center justify-between font-sans font-semibold">
         {label}
-        <Button onClick={() => edit(path, (document) => void (document.garment[id] = { height: 5, gather: 1, fabric: fabricOptions.at(-1)!.value }))}>Add</Button>
+        <Button
+          onClick={() =>
+            edit(
+              path,
+              (document) =>
+                void (document.garment[id] = { height: 5, gather: 1, fabric: fabricOptions.at(-1)!.value }),
+            )
+          }
+        >
+          Add
+        </Button>
       </h3>
     );
   return (
     <>
       <h3 className="mt-3 flex items-center justify-between font-sans font-semibold">
         {label}
-        <Button look="quiet" className="text-[12.5px] font-normal" onClick={() => edit(path, (document) => void (document.garment[id] = null))}>
+        <Button
+          look="quiet"
+          className="text-[12.5px] font-normal"
+          onClick={() => edit(path, (document) => void (document.garment[id] = null))}
+        >
           Leave out
         </Button>
       </h3>
-      <ChoiceField path={`${path}.fabric`} label="Fabric" value={band.fabric} options={fabricOptions} put={(document, fabric) => void (fill(document)['fabric'] = fabric)} />
-      <StyleLength path={`${path}.height`} label="Height" value={band.height} put={(document, value) => void (fill(document)['height'] = value)} />
+      <ChoiceField
+        path={`${path}.fabric`}
+        label="Fabric"
+        value={band.fabric}
+        options={fabricOptions}
+        put={(document, fabric) => void (fill(document)['fabric'] = fabric)}
+      />
+      <StyleLength
+        path={`${path}.height`}
+        label="Height"
+        value={band.height}
+        put={(document, value) => void (fill(document)['height'] = value)}
+      />
       <NumberField
         path={`${path}.gather`}
         label="Its length, of the edge"

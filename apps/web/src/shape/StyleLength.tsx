@@ -25,7 +25,12 @@ export function StyleLength({ path, label, value, put }: Props) {
   };
   return (
     <div className="group">
-      <LengthField path={typeof value === 'number' ? path : `${path}.all`} label={label} cm={all} put={(document, cm) => put(document, typeof value === 'number' ? cm! : { all: cm!, sizes })} />
+      <LengthField
+        path={typeof value === 'number' ? path : `${path}.all`}
+        label={label}
+        cm={all}
+        put={(document, cm) => put(document, typeof value === 'number' ? cm! : { all: cm!, sizes })}
+      />
       {own === undefined ? (
         <button
           type="button"
@@ -37,9 +42,19 @@ export function StyleLength({ path, label, value, put }: Props) {
       ) : (
         <div className="flex items-center pl-3">
           <div className="grow">
-            <LengthField path={`${path}.sizes.${size.id}`} label={`for ${size.label} alone`} cm={own} put={(document, cm) => put(document, withOwn(cm!))} />
+            <LengthField
+              path={`${path}.sizes.${size.id}`}
+              label={`for ${size.label} alone`}
+              cm={own}
+              put={(document, cm) => put(document, withOwn(cm!))}
+            />
           </div>
-          <button type="button" className="rounded p-1 hover:bg-tape" aria-label={`${label}: ${size.label} as all sizes`} onClick={() => edit(path, (document) => put(document, withOwn(null)))}>
+          <button
+            type="button"
+            className="rounded p-1 hover:bg-tape"
+            aria-label={`${label}: ${size.label} as all sizes`}
+            onClick={() => edit(path, (document) => put(document, withOwn(null)))}
+          >
             <X size={13} aria-hidden />
           </button>
         </div>

@@ -4,7 +4,15 @@ import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 
 /** Gives a design on the shelf another name. */
-export function RenameDialog({ entry, onClose, onDone }: { entry: ShelfEntry; onClose: () => void; onDone: () => void }) {
+export function RenameDialog({
+  entry,
+  onClose,
+  onDone,
+}: {
+  entry: ShelfEntry;
+  onClose: () => void;
+  onDone: () => void;
+}) {
   const [name, setName] = useState(entry.name);
   const [trouble, setTrouble] = useState<string | null>(null);
   const rename = async () => {
@@ -28,9 +36,20 @@ export function RenameDialog({ entry, onClose, onDone }: { entry: ShelfEntry; on
       >
         <label className="grid gap-1">
           Name
-          <input className="rounded border border-line bg-sheet px-2 py-1" value={name} onChange={(event) => setName(event.target.value)} onFocus={(event) => event.target.select()} aria-invalid={trouble !== null} aria-describedby="rename-trouble" />
+          <input
+            className="rounded border border-line bg-sheet px-2 py-1"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            onFocus={(event) => event.target.select()}
+            aria-invalid={trouble !== null}
+            aria-describedby="rename-trouble"
+          />
         </label>
-        <p id="rename-trouble" role={trouble ? 'alert' : undefined} className="min-h-5 text-[13px] text-broken">
+        <p
+          id="rename-trouble"
+          role={trouble ? 'alert' : undefined}
+          className="min-h-5 text-[13px] text-broken"
+        >
           {trouble}
         </p>
         <Button look="strong" type="submit">

@@ -24,7 +24,10 @@ export function ShelfPage() {
         setEntries(found);
         setTrouble(null);
       },
-      (error: Error) => setTrouble(error instanceof Away ? 'The server does not answer. Start it, then try again.' : error.message),
+      (error: Error) =>
+        setTrouble(
+          error instanceof Away ? 'The server does not answer. Start it, then try again.' : error.message,
+        ),
     );
   }, []);
   useEffect(() => {
@@ -36,7 +39,15 @@ export function ShelfPage() {
     async (files: readonly File[]) => {
       for (const file of files) {
         if (file.size > 4 * LONGEST_FILE) {
-          setUnfit({ file: file.name, problems: [{ path: '', message: `The file is ${Math.round(file.size / 1e6)} MB big; a design file has at most ${LONGEST_FILE / 1e6} MB.` }] });
+          setUnfit({
+            file: file.name,
+            problems: [
+              {
+                path: '',
+                message: `The file is ${Math.round(file.size / 1e6)} MB big; a design file has at most ${LONGEST_FILE / 1e6} MB.`,
+              },
+            ],
+          });
           return;
         }
         const read = readDesignText(await file.text());
@@ -56,7 +67,11 @@ export function ShelfPage() {
     },
     [load, navigate],
   );
-  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({ onDrop: (files) => void openFiles(files), noClick: true, noKeyboard: true });
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
+    onDrop: (files) => void openFiles(files),
+    noClick: true,
+    noKeyboard: true,
+  });
 
   const act = async (work: () => Promise<unknown>) => {
     try {
@@ -66,11 +81,15 @@ export function ShelfPage() {
       toast.error((error as Error).message);
     }
   };
-  const begin = () => act(async () => navigate(`/designs/${(await designs.create(newDesign('New pullover'))).id}/body`));
+  const begin = () =>
+    act(async () => navigate(`/designs/${(await designs.create(newDesign('New pullover'))).id}/body`));
   const putAway = (entry: ShelfEntry) =>
     act(async () => {
       await designs.remove(entry.id);
-      toast(`“${entry.name}” is put away.`, { duration: 12_000, action: { label: 'Undo', onClick: () => void act(() => designs.takeBack(entry.id)) } });
+      toast(`“${entry.name}” is put away.`, {
+        duration: 12_000,
+        action: { label: 'Undo', onClick: () => void act(() => designs.takeBack(entry.id)) },
+      });
     });
 
   return (
@@ -93,35 +112,58 @@ export function ShelfPage() {
           </span>
         </div>
         {trouble && (
-          <p role="alert" className="mb-4 flex items-center gap-3 border-l-4 border-broken bg-broken-wash px-4 py-2">
+          <p
+            role="alert"
+            className="mb-4 flex items-center gap-3 border-l-4 border-broken bg-broken-wash px-4 py-2"
+          >
             {trouble} <Button onClick={load}>Try again</Button>
           </p>
         )}
         {!entries && !trouble && <p className="text-soft">Looking on the shelf …</p>}
         {entries?.length === 0 && (
           <p className="border-y border-dashed border-line py-10 text-center text-soft">
-            The shelf is empty. Begin a new design, or drop a design file (*.upfell.json) anywhere on this page.
+            The shelf is empty. Begin a new design, or drop a design file (*.upfell.json) anywhere on this
+            page.
           </p>
         )}
         {entries && entries.length > 0 && (
           <ul className="border-t border-line" data-testid="shelf">
             {entries.map((entry) => (
-              <li key={entry.id} className="group flex items-center gap-4 border-b border-line py-2.5 hover:bg-tape/50">
+              <li
+                key={entry.id}
+                className="group flex items-center gap-4 border-b border-line py-2.5 hover:bg-tape/50"
+              >
                 <Link to={`/designs/${entry.id}/table`} className="min-w-0 grow px-2">
                   <span className="block truncate font-display text-[17px] font-semibold">{entry.name}</span>
                   <span className="text-[13px] text-soft">
-                    {CONSTRUCTIONS.find(({ id }) => id === entry.construction)?.label ?? entry.construction} · {sizesInWords(entry.sizes)} · changed{' '}
+                    {CONSTRUCTIONS.find(({ id }) => id === entry.construction)?.label ?? entry.construction} ·{' '}
+                    {sizesInWords(entry.sizes)} · changed{' '}
                     {formatDistanceToNow(new Date(entry.updatedAt), { addSuffix: true })}
                   </span>
                 </Link>
                 <span className="flex shrink-0">
-                  <Button look="quiet" aria-label={`Rename ${entry.name}`} title="Rename" onClick={() => setRenaming(entry)}>
+                  <Button
+                    look="quiet"
+                    aria-label={`Rename ${entry.name}`}
+                    title="Rename"
+                    onClick={() => setRenaming(entry)}
+                  >
                     <PencilLine size={15} aria-hidden />
                   </Button>
-                  <Button look="quiet" aria-label={`Duplicate ${entry.name}`} title="Duplicate" onClick={() => void act(() => designs.duplicate(entry.id))}>
+                  <Button
+                    look="quiet"
+                    aria-label={`Duplicate ${entry.name}`}
+                    title="Duplicate"
+                    onClick={() => void act(() => designs.duplicate(entry.id))}
+                  >
                     <Copy size={15} aria-hidden />
                   </Button>
-                  <Button look="quiet" aria-label={`Delete ${entry.name}`} title="Delete (can be undone)" onClick={() => void putAway(entry)}>
+                  <Button
+                    look="quiet"
+                    aria-label={`Delete ${entry.name}`}
+                    title="Delete (can be undone)"
+                    onClick={() => void putAway(entry)}
+                  >
                     <Trash2 size={15} aria-hidden />
                   </Button>
                 </span>
@@ -131,12 +173,20 @@ export function ShelfPage() {
         )}
       </main>
       {isDragActive && (
-        <div className="pointer-events-none fixed inset-3 grid place-items-center rounded border-4 border-dashed border-agreed bg-sheet/85 text-xl" aria-hidden>
+        <div
+          className="pointer-events-none fixed inset-3 grid place-items-center rounded border-4 border-dashed border-agreed bg-sheet/85 text-xl"
+          aria-hidden
+        >
           Drop the design file to put it on the shelf
         </div>
       )}
       {renaming && <RenameDialog entry={renaming} onClose={() => setRenaming(null)} onDone={load} />}
-      <Modal open={unfit !== null} onClose={() => setUnfit(null)} title={`“${unfit?.file.slice(0, 80) ?? ''}” cannot be opened`} description="Nothing was changed on the shelf.">
+      <Modal
+        open={unfit !== null}
+        onClose={() => setUnfit(null)}
+        title={`“${unfit?.file.slice(0, 80) ?? ''}” cannot be opened`}
+        description="Nothing was changed on the shelf."
+      >
         <ul className="list-disc space-y-1 pl-5" data-testid="unfit">
           {unfit?.problems.slice(0, 12).map(({ path, message }) => (
             <li key={`${path} ${message}`}>

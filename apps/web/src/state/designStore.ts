@@ -54,7 +54,10 @@ export function edit(path: string, change: (document: Draft<Design>) => void): s
   const next = produce(document, change);
   if (next === document) return null;
   const read = readDesign(next);
-  if (!read.ok) return (read.problems.find((problem) => problem.path.startsWith(path)) ?? read.problems[0])?.message ?? null;
+  if (!read.ok)
+    return (
+      (read.problems.find((problem) => problem.path.startsWith(path)) ?? read.problems[0])?.message ?? null
+    );
   const now = Date.now();
   const history = useDesign.temporal.getState();
   const joined = lastEdit.path === path && now - lastEdit.at < SAME_EDIT;

@@ -23,7 +23,9 @@ let waiting: Design | null = null;
 let busy = false;
 
 function planner(): Remote<PlannerApi> {
-  remote ??= wrap<PlannerApi>(new Worker(new URL('../worker/plan.worker.ts', import.meta.url), { type: 'module' }));
+  remote ??= wrap<PlannerApi>(
+    new Worker(new URL('../worker/plan.worker.ts', import.meta.url), { type: 'module' }),
+  );
   return remote;
 }
 
@@ -41,7 +43,9 @@ export async function requestPlan(document: Design): Promise<void> {
         usePlan.setState({ trouble: planned.problems, pinNotes: [] });
         continue;
       }
-      const pinNotes = planned.plan.sizes.flatMap(({ id, notes }) => notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })));
+      const pinNotes = planned.plan.sizes.flatMap(({ id, notes }) =>
+        notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })),
+      );
       const last = usePlan.getState();
       if (pinNotes.length > 0 && last.plan) usePlan.setState({ pinNotes, trouble: [] });
       else usePlan.setState({ plan: planned.plan, document: asked, trouble: [], pinNotes });

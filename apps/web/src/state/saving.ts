@@ -16,7 +16,10 @@ export type SaveState =
   | { kind: 'refused'; message: string }
   | { kind: 'failed'; message: string; missing: boolean };
 
-export const useSaving = create<{ state: SaveState; revision: number }>(() => ({ state: { kind: 'opening' }, revision: 0 }));
+export const useSaving = create<{ state: SaveState; revision: number }>(() => ({
+  state: { kind: 'opening' },
+  revision: 0,
+}));
 
 /** Rest after the last edit before it is sent, and the waits between tries when the server is away, ms. */
 const REST = 500;
@@ -52,7 +55,14 @@ function schedule(wait: number): void {
 
 async function send(keepalive = false): Promise<void> {
   const { id, document } = current();
-  if (!id || !document || document === acknowledged || sending || useSaving.getState().state.kind === 'conflict') return;
+  if (
+    !id ||
+    !document ||
+    document === acknowledged ||
+    sending ||
+    useSaving.getState().state.kind === 'conflict'
+  )
+    return;
   sending = true;
   set({ kind: 'saving' });
   try {
@@ -61,7 +71,11 @@ async function send(keepalive = false): Promise<void> {
   } catch (error) {
     if (current().id !== id) return;
     if (error instanceof Refused && error.current) set({ kind: 'conflict', current: error.current });
-    else if (error instanceof Refused) set({ kind: 'refused', message: [error.message, ...error.fields.map(({ message }) => message)].join(' ') });
+    else if (error instanceof Refused)
+      set({
+        kind: 'refused',
+        message: [error.message, ...error.fields.map(({ message }) => message)].join(' '),
+      });
     else if (error instanceof Away) {
       set({ kind: 'away', kept: keep() });
       schedule(RETRIES[Math.min(tries, RETRIES.length - 1)]!);
@@ -74,7 +88,11 @@ async function send(keepalive = false): Promise<void> {
 
 function keep(): boolean {
   const { id, document } = current();
-  return id !== null && document !== null && keepUnsent(id, { base: useSaving.getState().revision, document, at: Date.now() });
+  return (
+    id !== null &&
+    document !== null &&
+    keepUnsent(id, { base: useSaving.getState().revision, document, at: Date.now() })
+  );
 }
 
 function documentChanged(document: Design): void {
@@ -107,7 +125,10 @@ export async function openDesign(id: string): Promise<void> {
     if (same) dropUnsent(id);
     acknowledged = stored.document;
     acknowledgedAt = stored.updatedAt;
-    useSaving.setState({ revision: unsent && !same ? unsent.base : stored.revision, state: { kind: 'saved', at: stored.updatedAt } });
+    useSaving.setState({
+      revision: unsent && !same ? unsent.base : stored.revision,
+      state: { kind: 'saved', at: stored.updatedAt },
+    });
     openDocument(id, unsent && !same ? unsent.document : stored.document);
     if (unsent && !same && unsent.base !== stored.revision) set({ kind: 'conflict', current: stored });
   } catch (error) {
@@ -117,7 +138,11 @@ export async function openDesign(id: string): Promise<void> {
       openDocument(id, unsent.document);
       return;
     }
-    set({ kind: 'failed', message: error instanceof Error ? error.message : String(error), missing: error instanceof Refused && error.status === 404 });
+    set({
+      kind: 'failed',
+      message: error instanceof Error ? error.message : String(error),
+      missing: error instanceof Refused && error.status === 404,
+    });
   }
 }
 
@@ -159,9 +184,12 @@ useDesign.subscribe((now, before) => {
 channel.onmessage = ({ data }: MessageEvent<{ id: string; revision: number }>) => {
   const { id, document } = current();
   if (data.id !== id || data.revision <= useSaving.getState().revision || document !== acknowledged) return;
-  void designs.read(data.id).then((stored) => {
-    if (current().id === stored.id && current().document === acknowledged) takeStored(stored);
-  }, () => undefined);
+  void designs.read(data.id).then(
+    (stored) => {
+      if (current().id === stored.id && current().document === acknowledged) takeStored(stored);
+    },
+    () => undefined,
+  );
 };
 window.addEventListener('online', saveNow);
 window.addEventListener('pagehide', () => void send(true));

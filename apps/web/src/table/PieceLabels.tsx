@@ -28,7 +28,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
         const shown = SHOWN[piece.key];
         if (!shown) return null;
         const label = size.pieces.find(({ id }) => id === piece.id)!.label;
-        const small = Math.min(piece.width, piece.height) < 90;
+        const small = Math.min(piece.width, piece.height) < 100;
         return (
           <div
             key={piece.key}
@@ -37,23 +37,46 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
             className={`absolute flex flex-col items-center text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
             style={centred(piece.centre)}
           >
-            <span className={`font-display font-semibold ${small ? 'text-[13px]' : 'text-[16px]'}`}>{label}</span>
+            <span className={`font-display font-semibold ${small ? 'text-[13px]' : 'text-[16px]'}`}>
+              {label}
+            </span>
             {shown.map((id) => {
               const quantity = quantities.get(id);
-              return quantity && <CountButton key={id} quantity={quantity} text={countText(quantity, units)} />;
+              return (
+                quantity && (
+                  <CountButton
+                    key={id}
+                    quantity={quantity}
+                    text={countText(quantity, units, arrangement.compact && piece.key.startsWith('sleeve'))}
+                  />
+                )
+              );
             })}
           </div>
         );
       })}
       {neck && (
-        <div className="absolute flex flex-col items-center text-[12px]" style={centred([arrangement.neck[0], arrangement.neck[1]])}>
+        <div
+          className={`absolute flex items-center text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
+          style={centred([arrangement.neck[0], arrangement.neck[1]])}
+        >
           <CountButton quantity={neck} text={`neck ${neck.count} st`} />
           {drop && drop.count > 0 && <CountButton quantity={drop} text={`drop ${drop.count} rows`} />}
         </div>
       )}
       {arrangement.joins.map((placed) => {
         const join = joins.get(placed.id);
-        return join && <JoinPill key={placed.id} placed={placed} text={joinLabel(join, units)} label={join.label} state={joinState(join)} />;
+        return (
+          join && (
+            <JoinPill
+              key={placed.id}
+              placed={placed}
+              text={joinLabel(join, units)}
+              label={join.label}
+              state={joinState(join)}
+            />
+          )
+        );
       })}
     </>
   );
@@ -63,9 +86,10 @@ function centred([left, top]: readonly [number, number]): CSSProperties {
   return { left, top, transform: 'translate(-50%, -50%)' };
 }
 
-function countText(quantity: PlannedQuantity, units: 'cm' | 'in'): string {
+function countText(quantity: PlannedQuantity, units: 'cm' | 'in', short: boolean): string {
   const place = quantity.id === 'sleeve.cuff' ? 'cuff ' : quantity.id === 'sleeve.top' ? 'top ' : '';
-  return `${place}${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'} · ${formatLength(quantity.actual, units, { unit: true })}`;
+  const count = `${place}${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
+  return short ? count : `${count} · ${formatLength(quantity.actual, units, { unit: true })}`;
 }
 
 function CountButton({ quantity, text }: { quantity: PlannedQuantity; text: string }) {
@@ -85,7 +109,17 @@ function CountButton({ quantity, text }: { quantity: PlannedQuantity; text: stri
   );
 }
 
-function JoinPill({ placed, text, label, state }: { placed: PlacedJoin; text: string; label: string; state: keyof typeof JOIN_LOOK }) {
+function JoinPill({
+  placed,
+  text,
+  label,
+  state,
+}: {
+  placed: PlacedJoin;
+  text: string;
+  label: string;
+  state: keyof typeof JOIN_LOOK;
+}) {
   const chosen = useView(({ selection }) => selection?.kind === 'join' && selection.id === placed.id);
   return (
     <button
@@ -93,11 +127,21 @@ function JoinPill({ placed, text, label, state }: { placed: PlacedJoin; text: st
       data-join={placed.id}
       aria-label={`${label}: ${text}, ${JOIN_LOOK[state].word}`}
       aria-pressed={chosen}
-      className={`absolute rounded-full border px-2 text-[11.5px] leading-[18px] font-semibold whitespace-nowrap ${chosen ? 'border-ink bg-ink text-sheet' : `${JOIN_LOOK[state].pill} hover:bg-tape`}`}
-      style={{ left: placed.label[0], top: placed.label[1], transform: `translate(${ANCHOR[placed.anchor]}, -50%)` }}
+      className={`absolute border px-2 text-[11.5px] font-semibold whitespace-nowrap ${placed.stacked ? 'rounded-xl leading-[15px]' : 'rounded-full leading-[18px]'} ${chosen ? 'border-ink bg-ink text-sheet' : `${JOIN_LOOK[state].pill} hover:bg-tape`}`}
+      style={{
+        left: placed.label[0],
+        top: placed.label[1],
+        transform: `translate(${ANCHOR[placed.anchor]}, -50%)`,
+      }}
       onClick={() => select({ kind: 'join', id: placed.id })}
     >
-      {text}
+      {placed.stacked
+        ? text.split(', ').map((line) => (
+            <span key={line} className="block">
+              {line}
+            </span>
+          ))
+        : text}
     </button>
   );
 }

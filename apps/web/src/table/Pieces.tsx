@@ -23,13 +23,22 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props
     <svg width={box.width} height={box.height} className="absolute inset-0" aria-hidden>
       {others.map((arrangement, i) => (
         <g key={i} fill="none" stroke="#c9b990" strokeWidth={1}>
-          {arrangement.pieces.flatMap(({ key, polygons }) => polygons.map((polygon, part) => <path key={`${key}-${part}`} d={closed(polygon)} />))}
+          {arrangement.pieces.flatMap(({ key, polygons }) =>
+            polygons.map((polygon, part) => <path key={`${key}-${part}`} d={closed(polygon)} />),
+          )}
         </g>
       ))}
       {chosen.joins.map(({ id, threads }) => {
         const look = state.get(id);
         return (
-          <g key={id} fill="none" stroke={look?.stroke} strokeWidth={id.startsWith('side') ? 1.1 : look?.width} strokeDasharray={id.startsWith('side') ? '1 3' : look?.dash} strokeLinecap="round">
+          <g
+            key={id}
+            fill="none"
+            stroke={look?.stroke}
+            strokeWidth={id.startsWith('side') ? 1.1 : look?.width}
+            strokeDasharray={id.startsWith('side') ? '1 3' : look?.dash}
+            strokeLinecap="round"
+          >
             {threads.map((thread, i) => (
               <path key={i} d={path(thread) ?? ''} />
             ))}
@@ -49,8 +58,20 @@ function Piece({ piece: { key, polygons, rows } }: { piece: PlacedPiece }) {
   const step = Math.max(3, rows.step * 2);
   return (
     <g>
-      <pattern id={texture} width={rows.across ? 8 : step} height={rows.across ? step : 8} patternUnits="userSpaceOnUse">
-        <line x1={0} y1={0} x2={rows.across ? 8 : 0} y2={rows.across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
+      <pattern
+        id={texture}
+        width={rows.across ? 8 : step}
+        height={rows.across ? step : 8}
+        patternUnits="userSpaceOnUse"
+      >
+        <line
+          x1={0}
+          y1={0}
+          x2={rows.across ? 8 : 0}
+          y2={rows.across ? 0 : 8}
+          stroke="#e7dcc3"
+          strokeWidth={1}
+        />
       </pattern>
       <path d={outline} fill="#fbf6ea" />
       <path d={outline} fill={`url(#${texture})`} />

@@ -20,7 +20,8 @@ export function TableView({ strip }: { strip: boolean }) {
     if (!planned || !document || !box || planned.size.pieces.length === 0) return null;
     const fabrics = new Map(document.fabrics.map((fabric) => [fabric.id, fabric]));
     const { plan, index } = planned;
-    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, plan.outlines[at]!, fabrics, box, scale);
+    const place = (at: number, scale: number) =>
+      arrange(plan.sizes[at]!, plan.outlines[at]!, fabrics, box, scale);
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];
     const scale = Math.min(...largest.map((at) => fittingScale(plan.sizes[at]!, box)));
@@ -30,14 +31,22 @@ export function TableView({ strip }: { strip: boolean }) {
 
   return (
     <>
-      <div ref={ref} className={`print-flow relative min-h-0 grow overflow-hidden ${old ? 'opacity-55' : ''}`} data-testid="table">
+      <div
+        ref={ref}
+        className={`print-flow relative min-h-0 grow overflow-hidden ${old ? 'opacity-55' : ''}`}
+        data-testid="table"
+      >
         {drawing && box && planned ? (
           <>
             <Pieces box={box} chosen={drawing.chosen} others={drawing.others} joins={planned.size.joins} />
             <PieceLabels arrangement={drawing.chosen} size={planned.size} />
           </>
         ) : (
-          <p className="p-8 text-soft">{planned && planned.size.pieces.length === 0 ? 'No pieces can be made for this size; the notes at the right say why.' : 'Laying the pieces out …'}</p>
+          <p className="p-8 text-soft">
+            {planned && planned.size.pieces.length === 0
+              ? 'No pieces can be made for this size; the notes at the right say why.'
+              : 'Laying the pieces out …'}
+          </p>
         )}
       </div>
       {strip && <SleeveStrip />}

@@ -22,6 +22,8 @@ export interface PlacedJoin {
   /** Middle of the label. */
   label: Point;
   anchor: 'middle' | 'start' | 'end';
+  /** What is eased in stands under the counts, where there is no width for one line. */
+  stacked: boolean;
 }
 
 export interface Arrangement {
@@ -29,7 +31,10 @@ export interface Arrangement {
   scale: number;
   pieces: PlacedPiece[];
   joins: PlacedJoin[];
+  /** Middle of the neck's label. */
   neck: Point;
+  /** Whether words must be few because the drawing is small. */
+  compact: boolean;
 }
 
 /** Room for threads between pieces, px. */
@@ -37,6 +42,10 @@ const SHOULDER_GAP = 30;
 const ARMHOLE_GAP = 34;
 const BAND_GAP = 8;
 const MARGIN = 22;
+/** Drawings narrower than this carry fewer words, px. */
+const COMPACT = 680;
+/** Neck labels narrower than this go below the neck, px. */
+const NECK_LABEL = 112;
 
 interface Measures {
   width: number;
@@ -54,7 +63,8 @@ interface Measures {
 /** Lengths of the pieces in cm, from the plan's quantities. */
 function measures({ quantities }: SizePlan): Measures {
   const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
-  const band = (id: string) => (of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null);
+  const band = (id: string) =>
+    of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
   return {
     width: of('back.width'),
     height: of('body.rows'),
@@ -101,47 +111,93 @@ export function arrange(
 ): Arrangement {
   const m = measures(size);
   const [cx, cy] = [box.width / 2, box.height / 2];
+  const compact = box.width < COMPACT;
   const halfBody = (m.width / 2) * scale;
   const topOf = SHOULDER_GAP / 2;
   const pieceOf = (id: string) => size.pieces.find((piece) => piece.id === id);
   const cm = (id: string, axis: Axis) => perCm(fabrics.get(pieceOf(id)!.fabric)!.gauge, axis);
   const drawn = (id: string, place: (x: number, y: number) => Point) =>
-    (outlines[id] ?? []).map(({ points }) => points.map(([x, y]) => place(x / cm(id, 'stitches'), y / cm(id, 'rows'))));
+    (outlines[id] ?? []).map(({ points }) =>
+      points.map(([x, y]) => place(x / cm(id, 'stitches'), y / cm(id, 'rows'))),
+    );
   const pieces: PlacedPiece[] = [];
-  const add = (key: string, id: string, across: boolean, centre: Point, width: number, height: number, place: (x: number, y: number) => Point) =>
-    pieces.push({ key, id, polygons: drawn(id, place), rows: { across, step: scale / cm(id, 'rows') }, centre, width, height });
+  const add = (
+    key: string,
+    id: string,
+    across: boolean,
+    centre: Point,
+    width: number,
+    height: number,
+    place: (x: number, y: number) => Point,
+  ) =>
+    pieces.push({
+      key,
+      id,
+      polygons: drawn(id, place),
+      rows: { across, step: scale / cm(id, 'rows') },
+      centre,
+      width,
+      height,
+    });
 
   const bodyMiddle = topOf + (m.height / 2) * scale;
-  add('back', 'back', true, [cx, cy - bodyMiddle], m.width * scale, m.height * scale, (x, y) => [cx + (m.width / 2 - x) * scale, cy - topOf - (m.height - y) * scale]);
-  add('front', 'front', true, [cx, cy + bodyMiddle], m.width * scale, m.height * scale, (x, y) => [cx + (x - m.width / 2) * scale, cy + topOf + (m.height - y) * scale]);
+  add('back', 'back', true, [cx, cy - bodyMiddle], m.width * scale, m.height * scale, (x, y) => [
+    cx + (m.width / 2 - x) * scale,
+    cy - topOf - (m.height - y) * scale,
+  ]);
+  add('front', 'front', true, [cx, cy + bodyMiddle], m.width * scale, m.height * scale, (x, y) => [
+    cx + (x - m.width / 2) * scale,
+    cy + topOf + (m.height - y) * scale,
+  ]);
 
   const start = pieceOf('sleeve')?.passages.find(({ kind }) => kind === 'start');
   const up = start?.kind !== 'start' || start.along === null;
   const middle = (up ? m.cuff : m.top) / 2;
   const joins: PlacedJoin[] = [];
-  for (const [side, sign] of [['left', 1], ['right', -1]] as const) {
+  for (const [side, sign] of [
+    ['left', 1],
+    ['right', -1],
+  ] as const) {
     const inner = cx + sign * (halfBody + ARMHOLE_GAP);
-    add(`sleeve-${side}`, 'sleeve', false, [inner + (sign * m.sleeve * scale) / 2, cy], m.sleeve * scale, m.top * scale, (x, y) => [
-      inner + sign * (up ? m.sleeve - y : y) * scale,
-      cy + (x - middle) * scale,
-    ]);
+    add(
+      `sleeve-${side}`,
+      'sleeve',
+      false,
+      [inner + (sign * m.sleeve * scale) / 2, cy],
+      m.sleeve * scale,
+      m.top * scale,
+      (x, y) => [inner + sign * (up ? m.sleeve - y : y) * scale, cy + (x - middle) * scale],
+    );
     joins.push(...sleeveJoins(side, sign));
     if (m.band) {
       const from = inner + sign * (m.sleeve * scale + BAND_GAP);
-      add(`cuff-${side}`, 'cuff', true, [from + (sign * m.band.height * scale) / 2, cy], m.band.height * scale, m.band.length * scale, (x, y) => [
-        from + sign * x * scale,
-        cy + (y - m.band!.length / 2) * scale,
-      ]);
+      add(
+        `cuff-${side}`,
+        'cuff',
+        true,
+        [from + (sign * m.band.height * scale) / 2, cy],
+        m.band.height * scale,
+        m.band.length * scale,
+        (x, y) => [from + sign * x * scale, cy + (y - m.band!.length / 2) * scale],
+      );
     }
   }
   if (m.hem) {
     const outer = topOf + m.height * scale + BAND_GAP;
-    for (const [key, sign] of [['back', -1], ['front', 1]] as const) {
+    for (const [key, sign] of [
+      ['back', -1],
+      ['front', 1],
+    ] as const) {
       const edge = cy + sign * outer;
-      add(`hem-${key}`, 'hem', false, [cx, edge + (sign * m.hem.height * scale) / 2], m.hem.length * scale, m.hem.height * scale, (x, y) => [
-        cx + (y - m.hem!.length / 2) * scale,
-        edge + sign * x * scale,
-      ]);
+      add(
+        `hem-${key}`,
+        'hem',
+        false,
+        [cx, edge + (sign * m.hem.height * scale) / 2],
+        m.hem.length * scale,
+        m.hem.height * scale,
+        (x, y) => [cx + (y - m.hem!.length / 2) * scale, edge + sign * x * scale],
+      );
       joins.push({
         id: `hem-${key}`,
         threads: combs(14, (t) => [
@@ -150,6 +206,7 @@ export function arrange(
         ]),
         label: [cx, edge + (sign * m.hem.height * scale) / 2],
         anchor: 'middle',
+        stacked: false,
       });
     }
   }
@@ -172,7 +229,13 @@ export function arrange(
       });
     });
     const list: PlacedJoin[] = [
-      { id: `side-${side}`, threads: arcs, label: [edge + sign * 12, cy + side0 + (sideEnd - side0) * 0.78], anchor: sign > 0 ? 'start' : 'end' },
+      {
+        id: `side-${side}`,
+        threads: arcs,
+        label: [edge + sign * 12, cy + side0 + (sideEnd - side0) * 0.78],
+        anchor: sign > 0 ? 'start' : 'end',
+        stacked: false,
+      },
       {
         id: `shoulder-${side}`,
         threads: combs(Math.max(4, Math.round(shoulder / 7)), (t) => [
@@ -181,6 +244,7 @@ export function arrange(
         ]),
         label: [edge - (sign * shoulder) / 2, cy],
         anchor: 'middle',
+        stacked: false,
       },
       {
         id: `armhole-${side}`,
@@ -188,10 +252,17 @@ export function arrange(
           [edge, t < 0.5 ? cy - topOf - armhole * (1 - 2 * t) : cy + topOf + armhole * (2 * t - 1)],
           [inner, cy + (2 * t - 1) * half],
         ]),
-        label: [edge + sign * 10, cy - Math.max(half, side0) - 15],
+        label: [edge + sign * 10, cy - Math.max(half, side0) - (compact ? 30 : 15)],
         anchor: sign > 0 ? 'start' : 'end',
+        stacked: compact,
       },
-      { id: `sleeve-seam-${side}`, threads: [], label: [inner + (tip - inner) * 0.62, cy + (m.top * 0.38 + m.cuff * 0.62) * scale * 0.5 + 14], anchor: 'middle' },
+      {
+        id: `sleeve-seam-${side}`,
+        threads: [],
+        label: [inner + (tip - inner) * 0.62, cy + (m.top * 0.38 + m.cuff * 0.62) * scale * 0.5 + 14],
+        anchor: 'middle',
+        stacked: false,
+      },
     ];
     if (m.band)
       list.push({
@@ -200,13 +271,36 @@ export function arrange(
           [tip, cy + (t - 0.5) * m.cuff * scale],
           [tip + sign * BAND_GAP, cy + (t - 0.5) * m.band!.length * scale],
         ]),
-        label: [tip + sign * (BAND_GAP + (m.band.height * scale) / 2), cy - (m.band.length / 2) * scale - 14],
-        anchor: sign > 0 ? 'end' : 'start',
+        label: [
+          within(
+            tip + sign * (BAND_GAP + (m.band.height * scale) / 2),
+            STACKED_HALF + 4,
+            box.width - STACKED_HALF - 4,
+          ),
+          cy - (m.band.length / 2) * scale - 24,
+        ],
+        anchor: 'middle',
+        stacked: true,
       });
     return list;
   }
 
-  return { scale, pieces, joins, neck: [cx, cy] };
+  const drop = (size.quantities.find(({ id }) => id === 'neck.drop')?.actual ?? 0) * scale;
+  const inside = m.neck * scale >= NECK_LABEL;
+  return {
+    scale,
+    pieces,
+    joins,
+    neck: [cx, cy + (inside ? Math.min(drop / 2, 24) : topOf + drop + (compact ? 12 : 20))],
+    compact,
+  };
+}
+
+/** Half the width of a stacked label, px. */
+const STACKED_HALF = 62;
+
+function within(value: number, low: number, high: number): number {
+  return Math.max(low, Math.min(high, value));
 }
 
 /** `many` lines spread over 0 to 1. */

@@ -7,7 +7,11 @@ const LOOKS = {
 } as const;
 
 /** A button in one of three weights. */
-export function Button({ look = 'plain', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
+export function Button({
+  look = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
   return (
     <button
       type="button"

@@ -26,7 +26,10 @@ export function Field({ path, label, shown, take, unit, hint, placeholder, stack
   const draft = useDesign(({ drafts }) => drafts[path]);
   const typed = (text: string) => {
     const message = take(text);
-    keepDraft(path, message === null ? (reads(text, shown) ? null : { text, message: '' }) : { text, message });
+    keepDraft(
+      path,
+      message === null ? (reads(text, shown) ? null : { text, message: '' }) : { text, message },
+    );
   };
   const trouble = draft && draft.message !== '' ? draft.message : null;
   return (
@@ -54,7 +57,11 @@ export function Field({ path, label, shown, take, unit, hint, placeholder, stack
         </span>
       </div>
       {(trouble || hint) && (
-        <p id={`${id}-more`} className={`text-[12.5px] leading-snug ${trouble ? 'text-broken' : 'text-soft'}`} role={trouble ? 'alert' : undefined}>
+        <p
+          id={`${id}-more`}
+          className={`text-[12.5px] leading-snug ${trouble ? 'text-broken' : 'text-soft'}`}
+          role={trouble ? 'alert' : undefined}
+        >
           {trouble ?? hint}
         </p>
       )}

@@ -28,7 +28,9 @@ export function LengthField({ cm, put, optional, ...common }: LengthProps) {
     const parsed = parseLength(text, units);
     return parsed.ok ? edit(common.path, (document) => put(document, tidy(parsed.cm))) : parsed.message;
   };
-  return <Field {...common} unit={units} shown={cm === undefined ? '' : shownLength(cm, units)} take={take} />;
+  return (
+    <Field {...common} unit={units} shown={cm === undefined ? '' : shownLength(cm, units)} take={take} />
+  );
 }
 
 /** Inches keep their fraction as typed on a tape; cm lose a trailing ".0". */
@@ -47,7 +49,10 @@ export function NumberField({ value, put, unit, ...common }: NumberProps) {
   const take = (text: string) => {
     const plain = text.trim().replace(',', '.').replace('−', '-');
     const number = plain === '' ? NaN : Number(plain);
-    if (!Number.isFinite(number)) return plain === '' ? 'A number is missing here.' : `“${text.trim()}” is not a number; type one like 16 or 16,5.`;
+    if (!Number.isFinite(number))
+      return plain === ''
+        ? 'A number is missing here.'
+        : `“${text.trim()}” is not a number; type one like 16 or 16,5.`;
     return edit(common.path, (document) => put(document, number));
   };
   return <Field {...common} unit={unit ?? ''} shown={value === undefined ? '' : String(value)} take={take} />;
@@ -60,7 +65,14 @@ interface TextProps extends Common {
 
 /** A name. */
 export function TextField({ value, put, ...common }: TextProps) {
-  return <Field {...common} wide shown={value} take={(text) => edit(common.path, (document) => put(document, text))} />;
+  return (
+    <Field
+      {...common}
+      wide
+      shown={value}
+      take={(text) => edit(common.path, (document) => put(document, text))}
+    />
+  );
 }
 
 interface ChoiceProps<T extends string> {
@@ -78,7 +90,7 @@ export function ChoiceField<T extends string>({ path, label, value, options, put
       {label}
       <select
         data-path={path}
-        className="max-w-44 rounded border border-line bg-sheet px-1.5 py-0.5"
+        className="max-w-[11.5rem] rounded border border-line bg-sheet px-1.5 py-0.5"
         value={value}
         onChange={(event) => edit(path, (document) => put(document, event.target.value as T))}
       >

@@ -19,12 +19,20 @@ function planDocument(document: unknown): Planned {
       ok: true,
       plan: {
         ...full,
-        outlines: full.sizes.map(({ pieces }) => Object.fromEntries(pieces.map(({ id, rows }) => [id, outlines(rows)]))),
-        sizes: full.sizes.map((size) => ({ ...size, pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })) })),
+        outlines: full.sizes.map(({ pieces }) =>
+          Object.fromEntries(pieces.map(({ id, rows }) => [id, outlines(rows)])),
+        ),
+        sizes: full.sizes.map((size) => ({
+          ...size,
+          pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
+        })),
       },
     };
   } catch (error) {
-    return { ok: false, problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }] };
+    return {
+      ok: false,
+      problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
+    };
   }
 }
 
