@@ -1,0 +1,113 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import type { Body } from '../body/measurements.js';
+import type { Design, Size } from '../design.js';
+import type { Fabric } from '../fabric/fabric.js';
+import { newDesign } from '../format/newDesign.js';
+import { readDesignText } from '../format/readDesign.js';
+
+/** The demo designs by file name. */
+export function demoDesigns(): Record<string, Design> {
+  const folder = join(__dirname, '../../../../demo');
+  return Object.fromEntries(
+    readdirSync(folder)
+      .filter((name) => name.endsWith('.upfell.json'))
+      .map((name) => {
+        const read = readDesignText(readFileSync(join(folder, name), 'utf8'));
+        if (!read.ok) throw new Error(`${name}: ${JSON.stringify(read.problems)}`);
+        return [name.replace('.upfell.json', ''), read.design];
+      }),
+  );
+}
+
+/** A design with other fields than the starting one. */
+export function designWith(change: Partial<Design> & { style?: Record<string, unknown> }): Design {
+  const { style, ...fields } = change;
+  const base = newDesign('Test');
+  return { ...base, ...fields, garment: { ...base.garment, ...style } };
+}
+
+export function sizeOf(id: string, body: Body, group: Size['group'] = 'adult'): Size {
+  return { id, label: id, group, body };
+}
+
+/** A fabric by stitches and rows in 10 cm. */
+export function fabricOf(id: string, stitches: number, rows: number, rule: Partial<Fabric['rule']> = {}): Fabric {
+  const any = { multiple: 1, plus: 0 };
+  return { id, name: id, hook: 5, gauge: { stitches, stitchesOver: 10, rows, rowsOver: 10 }, rule: { flat: any, round: any, rows: any, ...rule } };
+}
+
+/** The 254 open bodies of Heinz et al. (2003); the biacromial breadth stands for the cross-back, of which it is a lower bound. */
+export function openBodies(): (Body & { sex: string; id: string })[] {
+  const [header, ...lines] = readFileSync(join(__dirname, 'data/body-girths.csv'), 'utf8').trim().split('\n');
+  const columns = header!.split(',');
+  return lines.map((line) => {
+    const cells = line.split(',');
+    const of = (name: string) => Number(cells[columns.indexOf(name)]);
+    return {
+      id: cells[columns.indexOf('id')]!,
+      sex: cells[columns.indexOf('sex')]!,
+      bust: of('chest_girth_cm'),
+      waist: of('waist_girth_cm'),
+      hip: of('hip_girth_cm'),
+      shoulders: of('shoulder_girth_cm'),
+      upperArm: of('biceps_flexed_girth_cm'),
+      wrist: of('wrist_girth_cm'),
+      crossBack: of('biacromial_breadth_cm'),
+      height: of('height_cm'),
+    };
+  });
+}
+
+const rule = fc.oneof(
+  { weight: 3, arbitrary: fc.constant({ multiple: 1, plus: 0 }) },
+  fc.record({ multiple: fc.integer({ min: 2, max: 8 }), plus: fc.integer({ min: 0, max: 7 }) }),
+);
+
+/** Any plausible fabric: bulky to fine, rows as tall as treble or as short as single crochet, rules up to 8 + 7. */
+export const anyFabric = (id: string): fc.Arbitrary<Fabric> =>
+  fc
+    .record({ stitches: fc.integer({ min: 60, max: 320 }), shape: fc.integer({ min: 45, max: 130 }), flat: rule, rows: fc.constantFrom({ multiple: 1, plus: 0 }, { multiple: 2, plus: 0 }, { multiple: 2, plus: 1 }, { multiple: 4, plus: 0 }) })
+    .map(({ stitches, shape, flat, rows }) => fabricOf(id, stitches / 10, (stitches * shape) / 1000, { flat, rows }));
+
+/** Any plausible range of one to five adult, child or baby sizes, graded by the bust or unrelated. */
+export const anyDesign: fc.Arbitrary<Design> = fc
+  .record({
+    group: fc.constantFrom('adult' as const, 'child' as const, 'baby' as const),
+    start: fc.double({ min: 0, max: 1, noNaN: true }),
+    steps: fc.array(fc.integer({ min: 0, max: 12 }), { maxLength: 4 }),
+    graded: fc.boolean(),
+    fabric: anyFabric('body'),
+    rib: anyFabric('rib'),
+    ease: fc.integer({ min: -4, max: 30 }),
+    widthLedBy: fc.constantFrom('bust', 'hip', 'widest'),
+    drop: fc.integer({ min: 0, max: 10 }),
+    worked: fc.constantFrom('up', 'down'),
+    order: fc.constantFrom('slow first', 'fast first', 'mixed'),
+    everyRow: fc.constantFrom(1, 2),
+    hem: fc.boolean(),
+    cuff: fc.boolean(),
+    gather: fc.constantFrom(1, 0.95, 0.85),
+  })
+  .map(({ group, start, steps, graded, fabric, rib, hem, cuff, gather, ease, widthLedBy, drop, worked, order, everyRow }) => {
+    const [low, high] = { adult: [70, 150], child: [52, 78], baby: [40, 50] }[group];
+    let bust = Math.round((low + start * (high - low)) * 10) / 10;
+    const sizes = [0, ...steps].map((step, i) => sizeOf(`s${i}`, { bust: (bust += group === 'adult' ? step : step / 4) }, group));
+    const height = group === 'adult' ? 5 : 3;
+    const small = group === 'adult' ? 1 : 0.5;
+    return designWith({
+      graded,
+      sizes,
+      fabrics: [fabric, rib],
+      style: {
+        ease: ease * small,
+        widthLedBy,
+        belowWaist: 20 * small,
+        neck: { width: null, drop: drop * small },
+        sleeve: { worked, order, everyRow, wristEase: 6, shorter: 0 },
+        hem: hem ? { fabric: 'rib', height, gather } : null,
+        cuff: cuff ? { fabric: 'rib', height, gather: 1 } : null,
+      },
+    });
+  });
