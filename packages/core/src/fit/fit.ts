@@ -118,7 +118,7 @@ function pinNotes(problem: LabelledProblem, pins: Readonly<Record<string, number
     const ways = clash.flatMap((id) => (waysOut[id]?.length ? [`${byId.get(id)!.label} ${waysOut[id].join(' or ')}`] : []));
     const wayOut: Phrase = ways.length > 0 ? say` ${ways.join(', or ')} works; else let one go.` : say` Let one of them go.`;
     for (const id of clash)
-      notes.push({ level: 'stop', code: 'pin-clash', where: id, message: say`${clash.length === 1 ? `${named} cannot be held here: no seam around it would agree.` : `${named} cannot be held together.`}${wayOut}` });
+      notes.push({ level: 'stop', code: 'pin-clash', where: id, message: say`${clash.length === 1 ? `${named} cannot be held: the pieces that meet it would not come out whole.` : `${named} cannot be held together.`}${wayOut}` });
   }
   return notes;
 }

@@ -37,7 +37,8 @@ interface Lattice {
 function latticeOf(id: string, quantity: Quantity | null, min: number, max: number, preferred: number | undefined): Lattice | null {
   const step = quantity?.rule.multiple ?? 1;
   const base = quantity ? quantity.rule.plus : 0;
-  const low = Math.max(0, Math.ceil((min - base) / step - 1e-9));
+  // A rule counts whole repeats up from its plus; a helper may well be negative.
+  const low = Math.max(quantity ? 0 : -Infinity, Math.ceil((min - base) / step - 1e-9));
   const high = Math.floor((max - base) / step + 1e-9);
   if (low > high) return null;
   const aim = quantity ? quantity.target * quantity.perCm : (preferred ?? min);
