@@ -12,6 +12,6 @@ export interface Reason {
 
 /** A reason as one sentence. */
 export function reasonInWords({ label, figure, note }: Reason, units: Units): string {
-  const tail = note ? ` (${inWords(note, units)})` : '';
-  return `${inWords(label, units)}: ${inWords(figure, units)}${tail}`;
+  const head = figure.length > 0 ? `${inWords(label, units)}: ${inWords(figure, units)}` : inWords(label, units);
+  return note ? `${head} (${inWords(note, units)})` : head;
 }

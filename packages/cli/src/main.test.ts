@@ -1,0 +1,66 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { run } from './main.js';
+
+const demo = (name: string) => join(__dirname, '../../../demo', `${name}.upfell.json`);
+const folder = mkdtempSync(join(tmpdir(), 'upfell-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+function file(name: string, text: string): string {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+}
+const design = (change: (raw: Record<string, unknown>) => void) => {
+  const raw = JSON.parse(readFileSync(demo('otterburn-lane-for-ines'), 'utf8')) as Record<string, unknown>;
+  change(raw);
+  return file('design.json', JSON.stringify(raw));
+};
+
+describe('upfell', () => {
+  it('plans: the plan file on standard output, status 0', () => {
+    const { status, out, err } = run(['plan', demo('brackenlow-pullover')]);
+    expect([status, err]).toEqual([0, '']);
+    const file = JSON.parse(out) as { format: string; version: number; sizes: unknown[] };
+    expect([file.format, file.version, file.sizes.length]).toEqual(['upfell/plan', 1, 9]);
+  });
+
+  it('writes one size or all, in either terms', () => {
+    const us = run(['write', demo('brackenlow-pullover'), '--size', 'M', '--terms', 'us']);
+    expect([us.status, us.out.includes('hdc: half double crochet')]).toEqual([0, true]);
+    const uk = run(['write', '--terms=uk', demo('brackenlow-pullover')]);
+    expect(uk.out).toContain('htr: half treble crochet');
+    expect(uk.out).toContain('XS (S, M, L');
+  });
+
+  it('checks: one note a line', () => {
+    const { status, out } = run(['check', demo('otterburn-lane-for-ines')]);
+    expect(status).toBe(0);
+    expect(out.split('\n').filter(Boolean).every((line) => line.split('\t').length === 5)).toBe(true);
+  });
+
+  it('ends with 1 where a note stops the design', () => {
+    const path = design((raw) => ((raw['garment'] as Record<string, unknown>)['neck'] = { width: 10, drop: 2 }));
+    const { status, out } = run(['plan', path]);
+    expect(status).toBe(1);
+    expect(out).toContain('head-does-not-pass');
+  });
+
+  it.each([
+    ['a file that is not there', () => ['plan', join(folder, 'none.json')], /there is no such file/],
+    ['a folder', () => ['plan', folder], /this is a folder/],
+    ['text that is no JSON', () => ['plan', file('a.json', 'hello')], /not JSON/],
+    ['another format', () => ['plan', file('b.json', '{"format":"x"}')], /^format: The format is “x”/],
+    ['a wrong field', () => ['plan', design((raw) => ((raw['fabrics'] as { hook: unknown }[])[0]!.hook = 'big'))], /^fabrics\[0\].hook: The hook is “big”/],
+    ['20 MB', () => ['plan', file('c.json', ' '.repeat(20_500_000))], /too big/],
+    ['a size that is not there', () => ['write', demo('brackenlow-pullover'), '--size', '9X'], /the sizes are XS, S, M/],
+    ['unknown words', () => ['knit', 'x'], /is not plan, write or check/],
+    ['an unknown option', () => ['plan', demo('brackenlow-pullover'), '--fast'], /no option --fast/],
+    ['wrong terms', () => ['write', demo('brackenlow-pullover'), '--terms', 'fr'], /us or uk/],
+    ['nothing', () => [], /say plan, write or check/],
+  ])('answers %s with 2, a sentence, and nothing on standard output', (_, args, message) => {
+    const { status, out, err } = run(args());
+    expect([status, out]).toEqual([2, '']);
+    expect(err).toMatch(message);
+  });
+});
