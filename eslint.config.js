@@ -22,7 +22,18 @@ export default tseslint.config(
   { files: ['apps/web/**/*.{ts,tsx}'], ...reactHooks.configs.flat['recommended-latest'] },
   {
     files: ['scripts/**/*.mjs', 'packages/cli/bin/*.mjs', '**/*.cjs', 'demo/*.mjs'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', module: 'writable', require: 'readonly', URL: 'readonly', performance: 'readonly', setTimeout: 'readonly', fetch: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        module: 'writable',
+        require: 'readonly',
+        URL: 'readonly',
+        performance: 'readonly',
+        setTimeout: 'readonly',
+        fetch: 'readonly',
+      },
+    },
     rules: { 'no-console': 'off' },
   },
 );

@@ -4,7 +4,12 @@ const transform = {
     {
       jsc: {
         parser: { syntax: 'typescript', tsx: true, decorators: true },
-        transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false, react: { runtime: 'automatic' } },
+        transform: {
+          legacyDecorator: true,
+          decoratorMetadata: true,
+          useDefineForClassFields: false,
+          react: { runtime: 'automatic' },
+        },
         target: 'es2022',
       },
       module: { type: 'commonjs' },
@@ -13,7 +18,10 @@ const transform = {
 };
 const common = {
   transform,
-  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1', '^@upfell/core$': '<rootDir>/packages/core/src/index.ts' },
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^@upfell/core$': '<rootDir>/packages/core/src/index.ts',
+  },
   transformIgnorePatterns: ['node_modules/(?!(d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
   modulePathIgnorePatterns: ['/dist/'],
 };
@@ -21,8 +29,21 @@ const common = {
 module.exports = {
   projects: [
     { ...common, displayName: 'core', rootDir: __dirname, testMatch: ['<rootDir>/packages/**/*.test.ts'] },
-    { ...common, displayName: 'server', rootDir: __dirname, testMatch: ['<rootDir>/apps/server/**/*.test.ts'] },
-    { ...common, displayName: 'web', rootDir: __dirname, testEnvironment: 'jsdom', testMatch: ['<rootDir>/apps/web/**/*.test.{ts,tsx}'] },
-    ...(process.env.UPFELL_E2E ? [{ ...common, displayName: 'browser', rootDir: __dirname, testMatch: ['<rootDir>/e2e/**/*.test.ts'] }] : []),
+    {
+      ...common,
+      displayName: 'server',
+      rootDir: __dirname,
+      testMatch: ['<rootDir>/apps/server/**/*.test.ts'],
+    },
+    {
+      ...common,
+      displayName: 'web',
+      rootDir: __dirname,
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/apps/web/**/*.test.{ts,tsx}'],
+    },
+    ...(process.env.UPFELL_E2E
+      ? [{ ...common, displayName: 'browser', rootDir: __dirname, testMatch: ['<rootDir>/e2e/**/*.test.ts'] }]
+      : []),
   ],
 };

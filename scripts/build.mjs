@@ -20,7 +20,10 @@ async function cli() {
 /** Builds the named parts in the order in which they need each other. */
 export async function build(parts = ['server', 'web', 'cli']) {
   if (parts.includes('server')) runBin('tsc', ['-b', 'apps/server']);
-  if (parts.includes('web')) run(process.execPath, [`${root}/node_modules/vite/bin/vite.js`, 'build', '--logLevel', 'warn'], { cwd: `${root}/apps/web` });
+  if (parts.includes('web'))
+    run(process.execPath, [`${root}/node_modules/vite/bin/vite.js`, 'build', '--logLevel', 'warn'], {
+      cwd: `${root}/apps/web`,
+    });
   if (parts.includes('cli')) await cli();
 }
 

@@ -9,20 +9,33 @@ function newest(path) {
   if (!existsSync(path)) return 0;
   const found = statSync(path);
   if (!found.isDirectory()) return found.mtimeMs;
-  return Math.max(0, ...readdirSync(path).filter((name) => name !== 'node_modules').map((name) => newest(`${path}/${name}`)));
+  return Math.max(
+    0,
+    ...readdirSync(path)
+      .filter((name) => name !== 'node_modules')
+      .map((name) => newest(`${path}/${name}`)),
+  );
 }
 
 install();
 const sources = (folders) => Math.max(...folders.map((folder) => newest(`${root}/${folder}`)));
 const parts = [
-  ...(sources(['packages/core/src', 'apps/server/src']) > newest(`${root}/apps/server/dist`) ? ['server'] : []),
-  ...(sources(['packages/core/src', 'apps/web/src', 'apps/web/index.html']) > newest(`${root}/apps/web/dist`) ? ['web'] : []),
+  ...(sources(['packages/core/src', 'apps/server/src']) > newest(`${root}/apps/server/dist`)
+    ? ['server']
+    : []),
+  ...(sources(['packages/core/src', 'apps/web/src', 'apps/web/index.html']) > newest(`${root}/apps/web/dist`)
+    ? ['web']
+    : []),
 ];
 if (parts.length > 0) {
   console.log(`Building (${parts.join(', ')}) ...`);
   await build(parts);
 }
-const env = { ...process.env, UPFELL_WEB: `${root}/apps/web/dist`, UPFELL_DATA: process.env.UPFELL_DATA ?? `${root}/data` };
+const env = {
+  ...process.env,
+  UPFELL_WEB: `${root}/apps/web/dist`,
+  UPFELL_DATA: process.env.UPFELL_DATA ?? `${root}/data`,
+};
 const { readSettings } = await import(`${root}/apps/server/dist/settings.js`);
 const { loadDemo } = await import(`${root}/apps/server/dist/loadDemo.js`);
 const added = await loadDemo(readSettings(env), `${root}/demo`);

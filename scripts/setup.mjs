@@ -10,7 +10,8 @@ export const root = fileURLToPath(new URL('..', import.meta.url)).replace(/\/$/,
 export function run(command, args, options = {}) {
   const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (done.error) throw done.error;
-  if (done.status !== 0) throw new Error(`${command} ${args.join(' ')} ended with ${done.status ?? done.signal}`);
+  if (done.status !== 0)
+    throw new Error(`${command} ${args.join(' ')} ended with ${done.status ?? done.signal}`);
 }
 
 /** Runs a package's program by its file, without npx. */
@@ -20,7 +21,10 @@ export function runBin(name, args, options = {}) {
 
 /** Installs the locked packages once for each lock file. sqlite3 may have to be compiled: installed headers serve when present. */
 export function install() {
-  const lock = createHash('sha256').update(readFileSync(`${root}/package-lock.json`)).update(process.version).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(`${root}/package-lock.json`))
+    .update(process.version)
+    .digest('hex');
   const stamp = `${root}/node_modules/.upfell-lock`;
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.error('Installing packages (the first time may take some minutes) ...');
@@ -35,9 +39,14 @@ export function install() {
 export function installBrowser() {
   if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')) return;
   if (!existsSync('/usr/bin/apt-get') || process.getuid?.() !== 0)
-    throw new Error('The browser tests need Chromium and ChromeDriver at /usr/bin (Debian packages chromium and chromium-driver).');
+    throw new Error(
+      'The browser tests need Chromium and ChromeDriver at /usr/bin (Debian packages chromium and chromium-driver).',
+    );
   console.error('Installing Chromium and ChromeDriver ...');
-  const quiet = { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, stdio: ['ignore', 'ignore', 2] };
+  const quiet = {
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    stdio: ['ignore', 'ignore', 2],
+  };
   run('apt-get', ['update', '-qq'], quiet);
   run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-driver'], quiet);
 }

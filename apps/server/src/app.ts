@@ -38,7 +38,11 @@ class AppModule {
 
 /** Builds the server without listening: for the program and for its tests. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bodyParser: false, logger: ['error', 'warn'] });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
+    bodyParser: false,
+    logger: ['error', 'warn'],
+    forceCloseConnections: true,
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -68,14 +72,18 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use(express.json({ limit: LARGEST_BODY, strict: true }));
   app.useGlobalFilters(new ProblemFilter());
   if (settings.web !== null) serveWeb(app, settings.web);
-  app.enableShutdownHooks(['SIGINT', 'SIGTERM']);
+  app.enableShutdownHooks(['SIGINT', 'SIGTERM'], { useProcessExit: true });
   return app;
 }
 
 /** The built web application; every address outside /api that is no file shows its page. */
 function serveWeb(app: NestExpressApplication, folder: string): void {
-  if (!existsSync(join(folder, 'index.html'))) throw new Error(`UPFELL_WEB is ${folder}, where no built web application lies; run "npm run build".`);
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  if (!existsSync(join(folder, 'index.html')))
+    throw new Error(`UPFELL_WEB is ${folder}, where no built web application lies; run "npm run build".`);
+  app.use(
+    '/assets',
+    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();

@@ -18,11 +18,16 @@ export async function loadDemo(settings: Settings, folder: string): Promise<numb
   await database.onModuleInit();
   const designs = new DesignsService(database);
   let added = 0;
-  for (const file of readdirSync(folder).filter((name) => name.endsWith('.upfell.json')).sort()) {
+  for (const file of readdirSync(folder)
+    .filter((name) => name.endsWith('.upfell.json'))
+    .sort()) {
     const id = `demo-${basename(file, '.upfell.json')}`.slice(0, 40);
     if (await DesignRow.findByPk(id)) continue;
     const read = readDesignText(readFileSync(join(folder, file), 'utf8'));
-    if (!read.ok) throw new Error(`${file}: ${read.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`);
+    if (!read.ok)
+      throw new Error(
+        `${file}: ${read.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,
+      );
     await designs.create(read.design, 'demo', id);
     added += 1;
   }

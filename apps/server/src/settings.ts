@@ -27,10 +27,20 @@ export function isLoopback(host: string): boolean {
 export function readSettings(env: Readonly<Record<string, string | undefined>>): Settings {
   const host = env['UPFELL_HOST'] ?? '127.0.0.1';
   const port = Number(env['UPFELL_PORT'] ?? 4600);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`UPFELL_PORT is “${env['UPFELL_PORT']}”; a port from 0 to 65535 belongs there.`);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`UPFELL_PORT is “${env['UPFELL_PORT']}”; a port from 0 to 65535 belongs there.`);
   const passphrase = env['UPFELL_PASSPHRASE'] || null;
   if (!isLoopback(host) && passphrase === null)
-    throw new Error(`UPFELL_HOST is ${host}, which other machines can reach; set UPFELL_PASSPHRASE (at least 12 characters), or leave the host at 127.0.0.1.`);
-  if (passphrase !== null && passphrase.length < 12) throw new Error('UPFELL_PASSPHRASE needs at least 12 characters.');
-  return { data: resolve(env['UPFELL_DATA'] ?? 'data'), host, port, passphrase, web: env['UPFELL_WEB'] ? resolve(env['UPFELL_WEB']) : null };
+    throw new Error(
+      `UPFELL_HOST is ${host}, which other machines can reach; set UPFELL_PASSPHRASE (at least 12 characters), or leave the host at 127.0.0.1.`,
+    );
+  if (passphrase !== null && passphrase.length < 12)
+    throw new Error('UPFELL_PASSPHRASE needs at least 12 characters.');
+  return {
+    data: resolve(env['UPFELL_DATA'] ?? 'data'),
+    host,
+    port,
+    passphrase,
+    web: env['UPFELL_WEB'] ? resolve(env['UPFELL_WEB']) : null,
+  };
 }

@@ -17,8 +17,14 @@ function newest(folder) {
   return latest;
 }
 
-if (!existsSync(bundle) || Math.max(newest(`${root}/packages/core/src`), newest(`${root}/packages/cli/src`)) > statSync(bundle).mtimeMs) {
-  const built = spawnSync(process.execPath, [`${root}/scripts/build.mjs`, 'cli'], { cwd: root, stdio: ['ignore', 2, 2] });
+if (
+  !existsSync(bundle) ||
+  Math.max(newest(`${root}/packages/core/src`), newest(`${root}/packages/cli/src`)) > statSync(bundle).mtimeMs
+) {
+  const built = spawnSync(process.execPath, [`${root}/scripts/build.mjs`, 'cli'], {
+    cwd: root,
+    stdio: ['ignore', 2, 2],
+  });
   if (built.status !== 0) process.exit(2);
 }
 await import(bundle);

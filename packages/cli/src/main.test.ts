@@ -36,11 +36,18 @@ describe('upfell', () => {
   it('checks: one note a line', () => {
     const { status, out } = run(['check', demo('otterburn-lane-for-ines')]);
     expect(status).toBe(0);
-    expect(out.split('\n').filter(Boolean).every((line) => line.split('\t').length === 5)).toBe(true);
+    expect(
+      out
+        .split('\n')
+        .filter(Boolean)
+        .every((line) => line.split('\t').length === 5),
+    ).toBe(true);
   });
 
   it('ends with 1 where a note stops the design', () => {
-    const path = design((raw) => ((raw['garment'] as Record<string, unknown>)['neck'] = { width: 10, drop: 2 }));
+    const path = design(
+      (raw) => ((raw['garment'] as Record<string, unknown>)['neck'] = { width: 10, drop: 2 }),
+    );
     const { status, out } = run(['plan', path]);
     expect(status).toBe(1);
     expect(out).toContain('head-does-not-pass');
@@ -51,9 +58,17 @@ describe('upfell', () => {
     ['a folder', () => ['plan', folder], /this is a folder/],
     ['text that is no JSON', () => ['plan', file('a.json', 'hello')], /not JSON/],
     ['another format', () => ['plan', file('b.json', '{"format":"x"}')], /^format: The format is “x”/],
-    ['a wrong field', () => ['plan', design((raw) => ((raw['fabrics'] as { hook: unknown }[])[0]!.hook = 'big'))], /^fabrics\[0\].hook: The hook is “big”/],
+    [
+      'a wrong field',
+      () => ['plan', design((raw) => ((raw['fabrics'] as { hook: unknown }[])[0]!.hook = 'big'))],
+      /^fabrics\[0\].hook: The hook is “big”/,
+    ],
     ['20 MB', () => ['plan', file('c.json', ' '.repeat(20_500_000))], /too big/],
-    ['a size that is not there', () => ['write', demo('brackenlow-pullover'), '--size', '9X'], /the sizes are XS, S, M/],
+    [
+      'a size that is not there',
+      () => ['write', demo('brackenlow-pullover'), '--size', '9X'],
+      /the sizes are XS, S, M/,
+    ],
     ['unknown words', () => ['knit', 'x'], /is not plan, write or check/],
     ['an unknown option', () => ['plan', demo('brackenlow-pullover'), '--fast'], /no option --fast/],
     ['wrong terms', () => ['write', demo('brackenlow-pullover'), '--terms', 'fr'], /us or uk/],

@@ -1,5 +1,16 @@
 import { readFileSync, statSync } from 'node:fs';
-import { LONGEST_FILE, pattern, patternToText, plan, planFile, readDesignText, type Design, type Plan, type Terms, type Units } from '@upfell/core';
+import {
+  LONGEST_FILE,
+  pattern,
+  patternToText,
+  plan,
+  planFile,
+  readDesignText,
+  type Design,
+  type Plan,
+  type Terms,
+  type Units,
+} from '@upfell/core';
 
 /** 0: planned; 1: planned, with a note of level stop; 2: the file could not be read, is not a design, or the call is wrong. */
 export type ExitStatus = 0 | 1 | 2;
@@ -26,12 +37,17 @@ interface Call {
 }
 
 const VERBS = ['plan', 'write', 'check'] as const;
-const OPTIONS: Record<Call['verb'], readonly string[]> = { plan: [], write: ['size', 'terms', 'units'], check: ['units'] };
+const OPTIONS: Record<Call['verb'], readonly string[]> = {
+  plan: [],
+  write: ['size', 'terms', 'units'],
+  check: ['units'],
+};
 
 function readCall(args: readonly string[]): Call | string {
   const [verb, ...rest] = args;
   const known = VERBS.find((name) => name === verb);
-  if (!known) return verb === undefined ? 'say plan, write or check' : `“${verb}” is not plan, write or check`;
+  if (!known)
+    return verb === undefined ? 'say plan, write or check' : `“${verb}” is not plan, write or check`;
   const options: Record<string, string> = {};
   const files: string[] = [];
   for (let i = 0; i < rest.length; i += 1) {
@@ -47,8 +63,10 @@ function readCall(args: readonly string[]): Call | string {
     options[name] = value;
   }
   if (files.length !== 1) return files.length === 0 ? 'a FILE is missing' : 'only one FILE at a time';
-  if (options['terms'] !== undefined && !['us', 'uk'].includes(options['terms'])) return '--terms is us or uk';
-  if (options['units'] !== undefined && !['cm', 'in'].includes(options['units'])) return '--units is cm or in';
+  if (options['terms'] !== undefined && !['us', 'uk'].includes(options['terms']))
+    return '--terms is us or uk';
+  if (options['units'] !== undefined && !['cm', 'in'].includes(options['units']))
+    return '--units is cm or in';
   return { verb: known, file: files[0]!, options };
 }
 
@@ -63,7 +81,9 @@ function readFile(file: string): string | RunResult {
     return readFileSync(file === '-' ? 0 : file, 'utf8');
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
-    return refuse(`${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'this is a folder' : 'the file cannot be read'}.`);
+    return refuse(
+      `${file}: ${code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'this is a folder' : 'the file cannot be read'}.`,
+    );
   }
 }
 
@@ -79,7 +99,10 @@ export function run(args: readonly string[]): RunResult {
   const text = readFile(call.file);
   if (typeof text !== 'string') return text;
   const read = readDesignText(text);
-  if (!read.ok) return refuse(read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'));
+  if (!read.ok)
+    return refuse(
+      read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'),
+    );
   const planned = plan(read.design);
   const status = planned.sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop')) ? 1 : 0;
   return output(call, planned, read.design, status);
@@ -87,14 +110,19 @@ export function run(args: readonly string[]): RunResult {
 
 function output({ verb, options }: Call, planned: Plan, design: Design, status: ExitStatus): RunResult {
   const units = (options['units'] ?? design.units) as Units;
-  if (verb === 'plan') return { status, out: `${JSON.stringify(planFile(planned, units), null, 1)}\n`, err: '' };
+  if (verb === 'plan')
+    return { status, out: `${JSON.stringify(planFile(planned, units), null, 1)}\n`, err: '' };
   if (verb === 'check') {
-    const lines = planFile(planned, units).sizes.flatMap(({ id, notes }) => notes.map(({ level, code, where, message }) => `${id}\t${level}\t${code}\t${where}\t${message}`));
+    const lines = planFile(planned, units).sizes.flatMap(({ id, notes }) =>
+      notes.map(({ level, code, where, message }) => `${id}\t${level}\t${code}\t${where}\t${message}`),
+    );
     return { status, out: lines.map((one) => `${one}\n`).join(''), err: '' };
   }
   const { size } = options;
   if (size !== undefined && !design.sizes.some(({ id }) => id === size))
-    return refuse(`--size: there is no size “${size}”; the sizes are ${design.sizes.map(({ id }) => id).join(', ')}.`);
+    return refuse(
+      `--size: there is no size “${size}”; the sizes are ${design.sizes.map(({ id }) => id).join(', ')}.`,
+    );
   const wish = { terms: (options['terms'] ?? 'us') as Terms, units, ...(size === undefined ? {} : { size }) };
   return { status, out: patternToText(pattern(planned, design, wish)), err: '' };
 }

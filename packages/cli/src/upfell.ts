@@ -4,7 +4,7 @@ import { run } from './main.js';
 /** Writes everything before the process ends, whatever the pipe takes at a time. */
 function writeAll(descriptor: number, text: string): void {
   const bytes = Buffer.from(text, 'utf8');
-  for (let at = 0; at < bytes.length; ) {
+  for (let at = 0; at < bytes.length;) {
     try {
       at += writeSync(descriptor, bytes, at);
     } catch (error) {

@@ -3,11 +3,29 @@ export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
-export { GROUPS, MEASUREMENTS, measurement, type Body, type FullBody, type Group, type MeasurementId } from './body/measurements.js';
+export {
+  GROUPS,
+  MEASUREMENTS,
+  measurement,
+  type Body,
+  type FullBody,
+  type Group,
+  type MeasurementId,
+} from './body/measurements.js';
 export { completeBody, type CompletedBody } from './body/derive.js';
 export type { FieldProblem } from './check/fields.js';
 export { isLegal, ladder, legalAtLeast, legalAtMost, ruleInWords, type Rung } from './fabric/counts.js';
-export { STITCHES, USUAL_CHAINS, USUAL_STRETCH, foundationExtra, type Axis, type CountRule, type Fabric, type Gauge, type Stitch } from './fabric/fabric.js';
+export {
+  STITCHES,
+  USUAL_CHAINS,
+  USUAL_STRETCH,
+  foundationExtra,
+  type Axis,
+  type CountRule,
+  type Fabric,
+  type Gauge,
+  type Stitch,
+} from './fabric/fabric.js';
 export { lengthOnTheHook, perCm } from './fabric/gauge.js';
 export { CONSTRUCTIONS } from './garment/registry.js';
 export { forSize, type PerSize } from './garment/shared/perSize.js';

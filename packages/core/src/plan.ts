@@ -103,9 +103,18 @@ interface Drafted {
 export function plan(design: Design): Plan {
   const construction = constructionOf(design.garment.construction);
   if (!construction)
-    throw new DesignUnfit([{ path: 'garment.construction', message: `“${design.garment.construction}” is no construction known here.` }]);
+    throw new DesignUnfit([
+      {
+        path: 'garment.construction',
+        message: `“${design.garment.construction}” is no construction known here.`,
+      },
+    ]);
   const problems: FieldProblem[] = [];
-  const style = construction.readStyle(design.garment, design.fabrics.map(({ id }) => id), problems);
+  const style = construction.readStyle(
+    design.garment,
+    design.fabrics.map(({ id }) => id),
+    problems,
+  );
   if (problems.length > 0) throw new DesignUnfit(problems);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
   const drafted = design.sizes.map((size): Drafted => {
@@ -114,13 +123,20 @@ export function plan(design: Design): Plan {
     return { input, draft: construction.draft(input) };
   });
   const fits = fitSizes(
-    drafted.map(({ draft, input }) => ({ problem: draft, pins: design.pins.filter(({ size }) => size === input.size.id) })),
+    drafted.map(({ draft, input }) => ({
+      problem: draft,
+      pins: design.pins.filter(({ size }) => size === input.size.id),
+    })),
     design.graded,
   );
   let childSaid = false;
   const sizes = drafted.map(({ input, draft }, index) => {
     const before = design.graded && index > 0 ? design.sizes[index - 1]!.body : null;
-    const notes: Note[] = [...draft.notes, ...fits[index]!.notes, ...bodyNotes(input.body, input.size.body, input.size.group, before)];
+    const notes: Note[] = [
+      ...draft.notes,
+      ...fits[index]!.notes,
+      ...bodyNotes(input.body, input.size.body, input.size.group, before),
+    ];
     if (input.size.group !== 'adult' && !childSaid) {
       notes.push(childNote(input.size.group));
       childSaid = true;
@@ -133,10 +149,21 @@ export function plan(design: Design): Plan {
 function bodyOf(size: Size): CompletedBody {
   const body = completeBody(size.body, size.group);
   if (body) return body;
-  throw new DesignUnfit([{ path: `sizes.${size.id}.body`, message: `Size ${size.label} has no measurement from which a bust could be derived; give the bust.` }]);
+  throw new DesignUnfit([
+    {
+      path: `sizes.${size.id}.body`,
+      message: `Size ${size.label} has no measurement from which a bust could be derived; give the bust.`,
+    },
+  ]);
 }
 
-function planSize(construction: Construction<unknown>, input: SizeInput<unknown>, draft: Draft, fit: SizeFit, notes: Note[]): SizePlan {
+function planSize(
+  construction: Construction<unknown>,
+  input: SizeInput<unknown>,
+  draft: Draft,
+  fit: SizeFit,
+  notes: Note[],
+): SizePlan {
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
   const { counts } = fit;
@@ -147,7 +174,12 @@ function planSize(construction: Construction<unknown>, input: SizeInput<unknown>
   const joins = program.joins.map((join) => auditJoin(join, edges));
   return {
     ...base,
-    finished: draft.finished.map(({ id, label, target, actual }) => ({ id, label, target, actual: actual(counts) })),
+    finished: draft.finished.map(({ id, label, target, actual }) => ({
+      id,
+      label,
+      target,
+      actual: actual(counts),
+    })),
     quantities: draft.quantities.map((quantity): PlannedQuantity => {
       const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;
       const count = counts[id]!;
@@ -195,7 +227,8 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
   });
   for (const { quantity, edges: ids } of piece.expects) {
     const found = ids.reduce((sum, id) => sum + (edges.find((edge) => edge.id === id)?.count ?? NaN), 0);
-    if (found !== counts[quantity]) throw refuse(`${quantity} came off the hook as ${found}, planned ${counts[quantity]}`);
+    if (found !== counts[quantity])
+      throw refuse(`${quantity} came off the hook as ${found}, planned ${counts[quantity]}`);
   }
   const start = piece.passages.find((passage) => passage.kind === 'start')!;
   return {
@@ -212,13 +245,21 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
 }
 
 /** Each fabric's area over all its pieces; seams are counted with the fabric of the first piece, the body. */
-function yarnOf(programs: readonly PieceProgram[], worked: readonly PlannedPiece[], joins: readonly Join[]): YarnNeed[] {
+function yarnOf(
+  programs: readonly PieceProgram[],
+  worked: readonly PlannedPiece[],
+  joins: readonly Join[],
+): YarnNeed[] {
   const areas = new Map<Fabric, number>();
   programs.forEach(({ fabric, copies }, i) => {
-    const area = copies * areaOf(fabric, worked[i]!.rows.map(({ count }) => count));
+    const area =
+      copies *
+      areaOf(
+        fabric,
+        worked[i]!.rows.map(({ count }) => count),
+      );
     areas.set(fabric, (areas.get(fabric) ?? 0) + area);
   });
   const seams = joins.filter(({ kind }) => kind !== 'pick-up').reduce((sum, join) => sum + join.bLength, 0);
   return yarnNeeds([...areas].map(([fabric, area], i) => ({ fabric, area, seams: i === 0 ? seams : 0 })));
 }
-

@@ -21,8 +21,15 @@ async function opened<T>(work: (database: Database) => Promise<T>): Promise<T> {
 describe('Database', () => {
   it('is durable: write-ahead log, full sync, foreign keys', async () => {
     await opened(async ({ sequelize }) => {
-      const pragma = async (name: string) => Object.values((await sequelize.query<Record<string, unknown>>(`PRAGMA ${name}`, { type: QueryTypes.SELECT }))[0]!)[0];
-      expect([await pragma('journal_mode'), await pragma('synchronous'), await pragma('foreign_keys')]).toEqual(['wal', 2, 1]);
+      const pragma = async (name: string) =>
+        Object.values(
+          (await sequelize.query<Record<string, unknown>>(`PRAGMA ${name}`, { type: QueryTypes.SELECT }))[0]!,
+        )[0];
+      expect([
+        await pragma('journal_mode'),
+        await pragma('synchronous'),
+        await pragma('foreign_keys'),
+      ]).toEqual(['wal', 2, 1]);
     });
   });
 

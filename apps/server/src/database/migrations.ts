@@ -15,7 +15,12 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
         deletedAt: { type: DataTypes.STRING, allowNull: true },
       });
       await context.createTable('design_revisions', {
-        designId: { type: DataTypes.STRING, primaryKey: true, references: { model: 'designs', key: 'id' }, onDelete: 'CASCADE' },
+        designId: {
+          type: DataTypes.STRING,
+          primaryKey: true,
+          references: { model: 'designs', key: 'id' },
+          onDelete: 'CASCADE',
+        },
         revision: { type: DataTypes.INTEGER, primaryKey: true },
         document: { type: DataTypes.TEXT, allowNull: false },
         savedAt: { type: DataTypes.STRING, allowNull: false },

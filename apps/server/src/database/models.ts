@@ -1,4 +1,11 @@
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 
 /** A design as it stands. `document` is the design file's JSON as text. */
 export class DesignRow extends Model<InferAttributes<DesignRow>, InferCreationAttributes<DesignRow>> {

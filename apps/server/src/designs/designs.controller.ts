@@ -17,7 +17,11 @@ function tag(revision: number): string {
 function seenRevision(ifMatch: string | undefined): number {
   if (ifMatch === undefined) throw new Problem(428, 'Say which revision you have seen (If-Match).');
   const revision = /^(?:W\/)?"(\d{1,9})"$/.exec(ifMatch)?.[1];
-  if (revision === undefined) throw new Problem(400, `If-Match is “${ifMatch.slice(0, 40)}”; a revision like "3" in quotes belongs there.`);
+  if (revision === undefined)
+    throw new Problem(
+      400,
+      `If-Match is “${ifMatch.slice(0, 40)}”; a revision like "3" in quotes belongs there.`,
+    );
   return Number(revision);
 }
 
@@ -31,12 +35,18 @@ export class DesignsController {
   }
 
   @Post()
-  async create(@Body(Document) document: Design, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+  async create(
+    @Body(Document) document: Design,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
     return this.tagged(await this.designs.create(document, 'create'), response);
   }
 
   @Get(':id')
-  async read(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+  async read(
+    @Param('id', Id) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
     return this.tagged(await this.designs.read(id), response);
   }
 
@@ -58,12 +68,18 @@ export class DesignsController {
 
   @Post(':id/take-back')
   @HttpCode(200)
-  async takeBack(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+  async takeBack(
+    @Param('id', Id) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
     return this.tagged(await this.designs.takeBack(id), response);
   }
 
   @Post(':id/duplicate')
-  async duplicate(@Param('id', Id) id: string, @Res({ passthrough: true }) response: Response): Promise<StoredDesign> {
+  async duplicate(
+    @Param('id', Id) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StoredDesign> {
     return this.tagged(await this.designs.duplicate(id), response);
   }
 
@@ -73,7 +89,10 @@ export class DesignsController {
   }
 
   @Get(':id/revisions/:revision')
-  revision(@Param('id', Id) id: string, @Param('revision', Revision) revision: number): Promise<StoredDesign> {
+  revision(
+    @Param('id', Id) id: string,
+    @Param('revision', Revision) revision: number,
+  ): Promise<StoredDesign> {
     return this.designs.revision(id, revision);
   }
 
@@ -95,7 +114,10 @@ export class DesignsController {
     const name = document.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'design';
     response
       .type('application/json')
-      .setHeader('Content-Disposition', `attachment; filename="design.upfell.json"; filename*=UTF-8''${encodeURIComponent(name)}.upfell.json`)
+      .setHeader(
+        'Content-Disposition',
+        `attachment; filename="design.upfell.json"; filename*=UTF-8''${encodeURIComponent(name)}.upfell.json`,
+      )
       .send(`${JSON.stringify(document, null, 2)}\n`);
   }
 

@@ -30,7 +30,12 @@ export interface RevisionEntry {
 }
 
 function stored(row: DesignRow): StoredDesign {
-  return { id: row.id, revision: row.revision, updatedAt: row.updatedAt, document: JSON.parse(row.document) as Design };
+  return {
+    id: row.id,
+    revision: row.revision,
+    updatedAt: row.updatedAt,
+    document: JSON.parse(row.document) as Design,
+  };
 }
 
 /** Designs, each with every state it was ever saved in. */
@@ -40,10 +45,23 @@ export class DesignsService {
 
   /** Designs that are not in the bin, the last changed first. */
   async shelf(): Promise<ShelfEntry[]> {
-    const rows = await DesignRow.findAll({ where: { deletedAt: null }, order: [['updatedAt', 'DESC'], ['id', 'ASC']] });
+    const rows = await DesignRow.findAll({
+      where: { deletedAt: null },
+      order: [
+        ['updatedAt', 'DESC'],
+        ['id', 'ASC'],
+      ],
+    });
     return rows.map((row) => {
       const { garment, sizes } = JSON.parse(row.document) as Design;
-      return { id: row.id, name: row.name, revision: row.revision, updatedAt: row.updatedAt, construction: garment.construction, sizes: sizes.map(({ label }) => label) };
+      return {
+        id: row.id,
+        name: row.name,
+        revision: row.revision,
+        updatedAt: row.updatedAt,
+        construction: garment.construction,
+        sizes: sizes.map(({ label }) => label),
+      };
     });
   }
 
@@ -55,8 +73,14 @@ export class DesignsService {
   async create(document: Design, reason: string, id: string = randomUUID()): Promise<StoredDesign> {
     return this.database.write(async (transaction) => {
       const now = new Date().toISOString();
-      const row = await DesignRow.create({ id, name: document.name, revision: 1, document: JSON.stringify(document), updatedAt: now }, { transaction });
-      await RevisionRow.create({ designId: id, revision: 1, document: row.document, savedAt: now, reason }, { transaction });
+      const row = await DesignRow.create(
+        { id, name: document.name, revision: 1, document: JSON.stringify(document), updatedAt: now },
+        { transaction },
+      );
+      await RevisionRow.create(
+        { designId: id, revision: 1, document: row.document, savedAt: now, reason },
+        { transaction },
+      );
       return stored(row);
     });
   }
@@ -70,13 +94,19 @@ export class DesignsService {
     return this.database.write(async (transaction) => {
       const row = await this.row(id);
       if (row.revision !== seen)
-        throw new Problem(412, 'The design has been changed elsewhere.', { detail: `You changed revision ${seen}; it is at ${row.revision} now.`, current: stored(row) });
+        throw new Problem(412, 'The design has been changed elsewhere.', {
+          detail: `You changed revision ${seen}; it is at ${row.revision} now.`,
+          current: stored(row),
+        });
       const text = JSON.stringify(document);
       if (text === row.document) return stored(row);
       const now = new Date().toISOString();
       const revision = row.revision + 1;
       await row.update({ name: document.name, document: text, revision, updatedAt: now }, { transaction });
-      await RevisionRow.create({ designId: id, revision, document: text, savedAt: now, reason }, { transaction });
+      await RevisionRow.create(
+        { designId: id, revision, document: text, savedAt: now, reason },
+        { transaction },
+      );
       return stored(row);
     });
   }
@@ -101,7 +131,11 @@ export class DesignsService {
 
   async history(id: string): Promise<RevisionEntry[]> {
     await this.row(id);
-    const rows = await RevisionRow.findAll({ where: { designId: id }, order: [['revision', 'DESC']], attributes: ['revision', 'savedAt', 'reason'] });
+    const rows = await RevisionRow.findAll({
+      where: { designId: id },
+      order: [['revision', 'DESC']],
+      attributes: ['revision', 'savedAt', 'reason'],
+    });
     return rows.map(({ revision, savedAt, reason }) => ({ revision, savedAt, reason }));
   }
 

@@ -11,8 +11,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const create = async () => (await agent.post('/api/designs').send(demoDesign()).expect(201)).body as StoredDesign;
-const save = (id: string, seen: number, name: string) => agent.put(`/api/designs/${id}`).set('If-Match', `"${seen}"`).send({ ...demoDesign(), name });
+const create = async () =>
+  (await agent.post('/api/designs').send(demoDesign()).expect(201)).body as StoredDesign;
+const save = (id: string, seen: number, name: string) =>
+  agent
+    .put(`/api/designs/${id}`)
+    .set('If-Match', `"${seen}"`)
+    .send({ ...demoDesign(), name });
 
 describe('designs', () => {
   it('keeps a design and gives it back with its revision as ETag', async () => {
@@ -21,12 +26,23 @@ describe('designs', () => {
     expect(read.headers['etag']).toBe('"1"');
     expect((read.body as StoredDesign).document).toEqual(demoDesign());
     const shelf = await agent.get('/api/designs').expect(200);
-    expect(shelf.body).toEqual(expect.arrayContaining([expect.objectContaining({ id: made.id, name: 'Brackenlow pullover', construction: 'drop-shoulder' })]));
+    expect(shelf.body).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ id: made.id, name: 'Brackenlow pullover', construction: 'drop-shoulder' }),
+      ]),
+    );
   });
 
   it('keeps fields that it does not know', async () => {
-    const made = (await agent.post('/api/designs').send({ ...demoDesign(), studio: { shelf: 3 } }).expect(201)).body as StoredDesign;
-    expect((await agent.get(`/api/designs/${made.id}`)).body).toMatchObject({ document: { studio: { shelf: 3 } } });
+    const made = (
+      await agent
+        .post('/api/designs')
+        .send({ ...demoDesign(), studio: { shelf: 3 } })
+        .expect(201)
+    ).body as StoredDesign;
+    expect((await agent.get(`/api/designs/${made.id}`)).body).toMatchObject({
+      document: { studio: { shelf: 3 } },
+    });
   });
 
   it('saves over the revision seen, and shows both when another came first', async () => {
@@ -61,11 +77,23 @@ describe('designs', () => {
     const { id } = await create();
     await save(id, 1, 'Second');
     await save(id, 2, 'Third');
-    const history = (await agent.get(`/api/designs/${id}/revisions`).expect(200)).body as { revision: number; reason: string }[];
-    expect(history.map(({ revision, reason }) => [revision, reason])).toEqual([[3, 'edit'], [2, 'edit'], [1, 'create']]);
-    expect((await agent.get(`/api/designs/${id}/revisions/2`)).body).toMatchObject({ document: { name: 'Second' } });
+    const history = (await agent.get(`/api/designs/${id}/revisions`).expect(200)).body as {
+      revision: number;
+      reason: string;
+    }[];
+    expect(history.map(({ revision, reason }) => [revision, reason])).toEqual([
+      [3, 'edit'],
+      [2, 'edit'],
+      [1, 'create'],
+    ]);
+    expect((await agent.get(`/api/designs/${id}/revisions/2`)).body).toMatchObject({
+      document: { name: 'Second' },
+    });
     await agent.post(`/api/designs/${id}/revisions/2/restore`).set('If-Match', '"1"').expect(412);
-    const restored = await agent.post(`/api/designs/${id}/revisions/2/restore`).set('If-Match', '"3"').expect(200);
+    const restored = await agent
+      .post(`/api/designs/${id}/revisions/2/restore`)
+      .set('If-Match', '"3"')
+      .expect(200);
     expect(restored.body).toMatchObject({ revision: 4, document: { name: 'Second' } });
     await agent.get(`/api/designs/${id}/revisions/99`).expect(404);
   });
@@ -75,14 +103,19 @@ describe('designs', () => {
     await agent.delete(`/api/designs/${id}`).expect(204);
     await agent.get(`/api/designs/${id}`).expect(404);
     await save(id, 1, 'Gone').expect(404);
-    expect(((await agent.get('/api/designs')).body as { id: string }[]).some((entry) => entry.id === id)).toBe(false);
+    expect(
+      ((await agent.get('/api/designs')).body as { id: string }[]).some((entry) => entry.id === id),
+    ).toBe(false);
     await agent.post(`/api/designs/${id}/take-back`).expect(200);
     await agent.get(`/api/designs/${id}`).expect(200);
   });
 
   it('duplicates and exports', async () => {
     const { id } = await create();
-    expect((await agent.post(`/api/designs/${id}/duplicate`).expect(201)).body).toMatchObject({ revision: 1, document: { name: 'Brackenlow pullover (copy)' } });
+    expect((await agent.post(`/api/designs/${id}/duplicate`).expect(201)).body).toMatchObject({
+      revision: 1,
+      document: { name: 'Brackenlow pullover (copy)' },
+    });
     const file = await agent.get(`/api/designs/${id}/file`).expect(200);
     expect(file.headers['content-disposition']).toContain('Brackenlow%20pullover.upfell.json');
     expect(JSON.parse(file.text)).toEqual(demoDesign());
@@ -95,14 +128,28 @@ describe('bad input', () => {
     const bad = demoDesign();
     const answer = await agent
       .post('/api/designs')
-      .send({ ...bad, sizes: [{ ...bad.sizes[0], body: { bust: 0 } }], fabrics: [{ ...bad.fabrics[0], rule: { ...bad.fabrics[0]!.rule, flat: { multiple: 0, plus: 0 } } }, bad.fabrics[1]] })
+      .send({
+        ...bad,
+        sizes: [{ ...bad.sizes[0], body: { bust: 0 } }],
+        fabrics: [
+          { ...bad.fabrics[0], rule: { ...bad.fabrics[0]!.rule, flat: { multiple: 0, plus: 0 } } },
+          bad.fabrics[1],
+        ],
+      })
       .expect(422);
-    expect((answer.body as { fields: { path: string }[] }).fields.map(({ path }) => path)).toEqual(['sizes[0].body.bust', 'fabrics[0].rule.flat.multiple']);
+    expect((answer.body as { fields: { path: string }[] }).fields.map(({ path }) => path)).toEqual([
+      'sizes[0].body.bust',
+      'fabrics[0].rule.flat.multiple',
+    ]);
     expect(((await agent.get('/api/designs')).body as unknown[]).length).toBe(before);
   });
 
   it.each([
-    ['a body that is no JSON', () => agent.post('/api/designs').set('Content-Type', 'application/json').send('{bad'), 400],
+    [
+      'a body that is no JSON',
+      () => agent.post('/api/designs').set('Content-Type', 'application/json').send('{bad'),
+      400,
+    ],
     ['a body that is no object', () => agent.post('/api/designs').send([]), 422],
     ['no body', () => agent.post('/api/designs'), 422],
     ['20 MB', () => agent.post('/api/designs').send({ ...demoDesign(), notes: 'x'.repeat(20_000_000) }), 413],
@@ -121,7 +168,10 @@ describe('bad input', () => {
   });
 
   it('keeps a script in a name as text', async () => {
-    const answer = await agent.post('/api/designs').send({ ...demoDesign(), name: '<script>alert(1)</script>' }).expect(201);
+    const answer = await agent
+      .post('/api/designs')
+      .send({ ...demoDesign(), name: '<script>alert(1)</script>' })
+      .expect(201);
     expect(answer.headers['content-type']).toMatch('application/json');
     expect(answer.headers['x-content-type-options']).toBe('nosniff');
   });

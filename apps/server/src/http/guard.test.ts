@@ -10,8 +10,16 @@ describe('guard', () => {
     const server = await startServer();
     const agent = request(server.app.getHttpServer());
     await agent.get('/api/designs').set('Host', 'evil.example').expect(421);
-    await agent.get('/api/designs').set('Host', '127.0.0.1:80').set('Origin', 'http://evil.example').expect(403);
-    await agent.get('/api/designs').set('Host', '127.0.0.1:80').set('Origin', 'http://127.0.0.1:80').expect(200);
+    await agent
+      .get('/api/designs')
+      .set('Host', '127.0.0.1:80')
+      .set('Origin', 'http://evil.example')
+      .expect(403);
+    await agent
+      .get('/api/designs')
+      .set('Host', '127.0.0.1:80')
+      .set('Origin', 'http://127.0.0.1:80')
+      .expect(200);
     await server.stop();
   });
 
@@ -48,8 +56,12 @@ describe('readSettings', () => {
 
   it('wants a passphrase for any other address, and one that is long enough', () => {
     expect(() => readSettings({ UPFELL_HOST: '0.0.0.0' })).toThrow(/set UPFELL_PASSPHRASE/);
-    expect(() => readSettings({ UPFELL_HOST: '0.0.0.0', UPFELL_PASSPHRASE: 'short' })).toThrow(/12 characters/);
-    expect(readSettings({ UPFELL_HOST: '0.0.0.0', UPFELL_PASSPHRASE: 'twelve chars' })).toMatchObject({ host: '0.0.0.0' });
+    expect(() => readSettings({ UPFELL_HOST: '0.0.0.0', UPFELL_PASSPHRASE: 'short' })).toThrow(
+      /12 characters/,
+    );
+    expect(readSettings({ UPFELL_HOST: '0.0.0.0', UPFELL_PASSPHRASE: 'twelve chars' })).toMatchObject({
+      host: '0.0.0.0',
+    });
     expect(() => readSettings({ UPFELL_PORT: 'http' })).toThrow(/a port from 0 to 65535/);
   });
 });

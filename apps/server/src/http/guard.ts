@@ -6,7 +6,10 @@ import { Problem } from './problem.js';
 const hash = (text: string) => createHash('sha256').update(text).digest();
 
 function hostName(hostHeader: string): string {
-  return hostHeader.replace(/:\d+$/, '').replace(/^\[(.*)\]$/, '$1').toLowerCase();
+  return hostHeader
+    .replace(/:\d+$/, '')
+    .replace(/^\[(.*)\]$/, '$1')
+    .toLowerCase();
 }
 
 /**
@@ -16,7 +19,8 @@ function hostName(hostHeader: string): string {
 export function guard(settings: Settings): RequestHandler {
   return (request: Request, response: Response, next: NextFunction) => {
     const host = request.headers.host ?? '';
-    if (isLoopback(settings.host) && !isLoopback(hostName(host))) return next(new Problem(421, 'This server does not answer for that host.'));
+    if (isLoopback(settings.host) && !isLoopback(hostName(host)))
+      return next(new Problem(421, 'This server does not answer for that host.'));
     const origin = request.headers.origin;
     if (origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`)
       return next(new Problem(403, 'Requests from other sites are not taken.'));
@@ -31,6 +35,8 @@ export function guard(settings: Settings): RequestHandler {
 function knows(authorization: string | undefined, passphrase: string): boolean {
   const encoded = /^Basic ([A-Za-z0-9+/=]+)$/.exec(authorization ?? '')?.[1];
   if (!encoded) return false;
-  const given = Buffer.from(encoded, 'base64').toString('utf8').replace(/^[^:]*:/, '');
+  const given = Buffer.from(encoded, 'base64')
+    .toString('utf8')
+    .replace(/^[^:]*:/, '');
   return timingSafeEqual(hash(given), hash(passphrase));
 }

@@ -11,7 +11,9 @@ export class Valid<T> implements PipeTransform<unknown, T> {
     const { error, value: read } = this.schema.validate(value, { abortEarly: false, convert: true });
     if (!error) return read as T;
     const fields = error.details.flatMap(({ path, message, context }): FieldProblem[] =>
-      Array.isArray(context?.['problems']) ? (context['problems'] as FieldProblem[]) : [{ path: path.join('.'), message }],
+      Array.isArray(context?.['problems'])
+        ? (context['problems'] as FieldProblem[])
+        : [{ path: path.join('.'), message }],
     );
     throw new Problem(422, 'Some fields are not right.', { fields });
   }
@@ -25,7 +27,13 @@ export const designDocument = Joi.object<Design>()
     const read = readDesign(value);
     return read.ok ? read.design : helpers.error('design.unfit', { problems: read.problems });
   })
-  .messages({ 'design.unfit': 'the design has fields that are not right', 'object.base': 'a design (a JSON object) belongs here' });
+  .messages({
+    'design.unfit': 'the design has fields that are not right',
+    'object.base': 'a design (a JSON object) belongs here',
+  });
 
-export const designId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/).required().messages({ 'string.pattern.base': 'this is no id of a design' });
+export const designId = Joi.string()
+  .pattern(/^[A-Za-z0-9_-]{1,40}$/)
+  .required()
+  .messages({ 'string.pattern.base': 'this is no id of a design' });
 export const revisionNumber = Joi.number().integer().min(1).max(1e9).required();

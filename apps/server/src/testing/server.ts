@@ -21,7 +21,14 @@ export interface TestServer {
 
 /** Settings with a database of their own in a new folder. */
 export function testSettings(change: Partial<Settings> = {}): Settings {
-  return { data: mkdtempSync(join(tmpdir(), 'upfell-')), host: '127.0.0.1', port: 0, passphrase: null, web: null, ...change };
+  return {
+    data: mkdtempSync(join(tmpdir(), 'upfell-')),
+    host: '127.0.0.1',
+    port: 0,
+    passphrase: null,
+    web: null,
+    ...change,
+  };
 }
 
 /** A server on a free port with its own database. */

@@ -23,8 +23,14 @@ it('says counts and state in words', () => {
   expect(joinLabel(join({ eased: -0.6 }), 'cm')).toBe('70 st : 48 rows, eased 0.6 cm');
   expect(joinLabel(join({ eased: 0.6 }), 'in')).toBe('70 st : 48 rows, eased 1/4 in');
   expect(joinLabel(join({ ok: false }), 'cm')).toBe('70 st : 48 rows, broken');
-  expect(joinLabel(join({ kind: 'stitch-to-stitch', aCount: 27, bCount: 27, eased: 0 }), 'cm')).toBe('27 = 27');
-  expect(joinLabel(join({ kind: 'stitch-to-stitch', aCount: 27, bCount: 28, ok: false }), 'cm')).toBe('27 ≠ 28, broken');
-  expect(joinLabel(join({ kind: 'row-to-row', aCount: 36, bCount: 36, eased: 0 }), 'cm')).toBe('36 = 36 rows');
+  expect(joinLabel(join({ kind: 'stitch-to-stitch', aCount: 27, bCount: 27, eased: 0 }), 'cm')).toBe(
+    '27 = 27',
+  );
+  expect(joinLabel(join({ kind: 'stitch-to-stitch', aCount: 27, bCount: 28, ok: false }), 'cm')).toBe(
+    '27 ≠ 28, broken',
+  );
+  expect(joinLabel(join({ kind: 'row-to-row', aCount: 36, bCount: 36, eased: 0 }), 'cm')).toBe(
+    '36 = 36 rows',
+  );
   expect(joinLabel(join({ a: [{ edge: 'hem.joined', count: 70 }] }), 'cm')).toBe('48 st : 70 rib rows');
 });

@@ -5,14 +5,23 @@ import { rowCounts } from './RowStrip';
 import { shapesOf, shapeSentence } from './SleeveStrip';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
-  for (const name of ['brackenlow-pullover', 'puddlestone-jumper', 'otterburn-lane-for-ines', 'wrenmoss-baby-pullover']) {
-    const read = readDesignText(readFileSync(join(__dirname, '../../../../demo', `${name}.upfell.json`), 'utf8'));
+  for (const name of [
+    'brackenlow-pullover',
+    'puddlestone-jumper',
+    'otterburn-lane-for-ines',
+    'wrenmoss-baby-pullover',
+  ]) {
+    const read = readDesignText(
+      readFileSync(join(__dirname, '../../../../demo', `${name}.upfell.json`), 'utf8'),
+    );
     if (!read.ok) throw new Error(name);
     for (const { pieces } of plan(read.design).sizes)
       for (const piece of pieces)
         for (const { passage, first, part } of shapesOf(piece)) {
           const worked = piece.rows.filter((row) => row.part === part && row.n >= first);
-          expect(rowCounts(passage, first).map(({ n, count }) => [n, count])).toEqual(worked.map(({ n, count }) => [n, count]));
+          expect(rowCounts(passage, first).map(({ n, count }) => [n, count])).toEqual(
+            worked.map(({ n, count }) => [n, count]),
+          );
           expect(shapeSentence(passage)).toContain(`${passage.schedule.end} stitches`);
         }
   }

@@ -8,7 +8,12 @@ export function RowsView() {
   const old = useStale().length > 0;
   if (!planned) return <p className="p-8 text-soft">Working the rows …</p>;
   return (
-    <div className={`min-h-0 grow space-y-6 overflow-y-auto p-6 ${old ? 'opacity-55' : ''}`}>
+    <div
+      className={`min-h-0 grow space-y-6 overflow-y-auto p-6 ${old ? 'opacity-55' : ''}`}
+      tabIndex={0}
+      role="region"
+      aria-label="Rows"
+    >
       {planned.size.pieces.map((piece) => (
         <section key={piece.id} aria-label={piece.label}>
           <h2 className="text-lg">

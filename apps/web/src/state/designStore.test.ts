@@ -2,7 +2,8 @@ import { newDesign } from '@upfell/core';
 import { edit, keepDraft, openDocument, redo, undo, useDesign } from './designStore';
 
 const ease = () => useDesign.getState().document!.garment['ease'];
-const setEase = (value: unknown) => edit('garment.ease', (document) => void (document.garment['ease'] = value));
+const setEase = (value: unknown) =>
+  edit('garment.ease', (document) => void (document.garment['ease'] = value));
 
 beforeEach(() => {
   jest.useFakeTimers({ now: 0 });
@@ -21,7 +22,9 @@ it('takes an edit that the core accepts, and undoes and redoes it', () => {
 
 it('refuses an edit that the core does not accept, with the sentence of that field', () => {
   expect(setEase(900)).toBe('The ease is 900; it can be -40 to 80 cm.');
-  expect(edit('fabrics[0].rule.flat.multiple', (document) => void (document.fabrics[0]!.rule.flat.multiple = 0))).toMatch(/it can be 1 to 200/);
+  expect(
+    edit('fabrics[0].rule.flat.multiple', (document) => void (document.fabrics[0]!.rule.flat.multiple = 0)),
+  ).toMatch(/it can be 1 to 200/);
   expect(ease()).toBe(10);
 });
 

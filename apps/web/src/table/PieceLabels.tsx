@@ -135,13 +135,19 @@ function JoinPill({
       }}
       onClick={() => select({ kind: 'join', id: placed.id })}
     >
-      {placed.stacked
-        ? text.split(', ').map((line) => (
-            <span key={line} className="block">
-              {line}
-            </span>
-          ))
-        : text}
+      {placed.stacked ? <Stacked text={text} /> : text}
     </button>
+  );
+}
+
+/** Counts over what is eased in; the words read on as one sentence. */
+function Stacked({ text }: { text: string }) {
+  const [counts, ...rest] = text.split(', ');
+  if (rest.length === 0) return counts;
+  return (
+    <>
+      {counts}, <br />
+      {rest.join(', ')}
+    </>
   );
 }

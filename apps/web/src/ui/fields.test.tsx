@@ -5,7 +5,14 @@ import { LengthField } from './fields';
 
 function Ease() {
   const document = useDesign((state) => state.document) as Design;
-  return <LengthField path="garment.ease" label="Ease" cm={document.garment['ease'] as number} put={(draft, cm) => void (draft.garment['ease'] = cm)} />;
+  return (
+    <LengthField
+      path="garment.ease"
+      label="Ease"
+      cm={document.garment['ease'] as number}
+      put={(draft, cm) => void (draft.garment['ease'] = cm)}
+    />
+  );
 }
 
 const input = () => screen.getByLabelText<HTMLInputElement>('Ease');

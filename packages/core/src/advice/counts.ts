@@ -27,13 +27,29 @@ export function missNotes(quantities: readonly (Quantity & { label: string })[],
 }
 
 /** Measurements that were derived, that look like slips, or that fall from the size before. */
-export function bodyNotes(completed: CompletedBody, entered: Body, group: Group, before: Body | null): Note[] {
+export function bodyNotes(
+  completed: CompletedBody,
+  entered: Body,
+  group: Group,
+  before: Body | null,
+): Note[] {
   const notes: Note[] = [];
   for (const { id, cm: value, rule } of completed.derived.values())
-    notes.push({ level: 'tip', code: 'derived', where: id, message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.` });
-  for (const { id, message } of doubts(entered, group)) notes.push({ level: 'warn', code: 'implausible', where: id, message: say`Please check: ${message}.` });
+    notes.push({
+      level: 'tip',
+      code: 'derived',
+      where: id,
+      message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.`,
+    });
+  for (const { id, message } of doubts(entered, group))
+    notes.push({ level: 'warn', code: 'implausible', where: id, message: say`Please check: ${message}.` });
   for (const id of before ? fallingMeasurements(before, entered) : [])
-    notes.push({ level: 'warn', code: 'falls-in-range', where: id, message: say`${measurement(id).label} is smaller (${cm(entered[id]!)}) than in the size before (${cm(before![id]!)}).` });
+    notes.push({
+      level: 'warn',
+      code: 'falls-in-range',
+      where: id,
+      message: say`${measurement(id).label} is smaller (${cm(entered[id]!)}) than in the size before (${cm(before![id]!)}).`,
+    });
   return notes;
 }
 

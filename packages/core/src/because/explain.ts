@@ -19,7 +19,12 @@ interface Explained extends Quantity {
  * @param relations the relations of the size
  * @param pinned whether the user holds this count
  */
-export function explain(quantity: Explained, counts: Counts, relations: readonly Relation[], pinned: boolean): Reason[] {
+export function explain(
+  quantity: Explained,
+  counts: Counts,
+  relations: readonly Relation[],
+  pinned: boolean,
+): Reason[] {
   const { perCm, target, rule, axis } = quantity;
   const count = counts[quantity.id]!;
   const actual = count / perCm;
@@ -30,11 +35,20 @@ export function explain(quantity: Explained, counts: Counts, relations: readonly
     from: { kind: 'fabric', id: quantity.fabric.id },
   });
   if (pinned) {
-    reasons.push({ label: say`Held by you`, figure: say`${count}`, note: say`${cm(actual)}, ${missInWords(actual - target)}` });
+    reasons.push({
+      label: say`Held by you`,
+      figure: say`${count}`,
+      note: say`${cm(actual)}, ${missInWords(actual - target)}`,
+    });
   } else {
     const near = ladder(target, perCm, rule, 2).filter((rung) => rung.count >= quantity.min);
-    const best = near.reduce((a, b) => (costOf(quantity, b.count) < costOf(quantity, a.count) - 1e-9 ? b : a), near[0] ?? { count, cm: actual, over: 0 });
-    const other = near.filter((rung) => rung.count !== count).sort((a, b) => Math.abs(a.over) - Math.abs(b.over))[0];
+    const best = near.reduce(
+      (a, b) => (costOf(quantity, b.count) < costOf(quantity, a.count) - 1e-9 ? b : a),
+      near[0] ?? { count, cm: actual, over: 0 },
+    );
+    const other = near
+      .filter((rung) => rung.count !== count)
+      .sort((a, b) => Math.abs(a.over) - Math.abs(b.over))[0];
     const wish = quantity.rounding === 'nearest' ? 'the nearest' : `the nearest ${quantity.rounding}`;
     const alternative = other ? say`; ${other.count} would be ${missInWords(other.over)}` : say``;
     reasons.push({
@@ -46,7 +60,9 @@ export function explain(quantity: Explained, counts: Counts, relations: readonly
       reasons.push({
         label: say`Alone it would be ${best.count}`,
         figure: say`${count}`,
-        note: breaksWish(quantity, count) ? say`a seam or a neighbouring size decides, so the wish “${quantity.rounding}” is given up here` : say`a seam or a neighbouring size decides`,
+        note: breaksWish(quantity, count)
+          ? say`a seam or a neighbouring size decides, so the wish “${quantity.rounding}” is given up here`
+          : say`a seam or a neighbouring size decides`,
       });
   }
   for (const relation of relations)
@@ -54,7 +70,11 @@ export function explain(quantity: Explained, counts: Counts, relations: readonly
       const partner = relation.terms.find(({ of }) => of !== quantity.id);
       const sentence = relation.says(counts);
       if (sentence.length === 0) continue;
-      reasons.push({ label: sentence, figure: say``, ...(partner ? { from: { kind: 'quantity' as const, id: partner.of } } : {}) });
+      reasons.push({
+        label: sentence,
+        figure: say``,
+        ...(partner ? { from: { kind: 'quantity' as const, id: partner.of } } : {}),
+      });
     }
   return reasons;
 }

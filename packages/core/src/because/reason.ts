@@ -12,6 +12,7 @@ export interface Reason {
 
 /** A reason as one sentence. */
 export function reasonInWords({ label, figure, note }: Reason, units: Units): string {
-  const head = figure.length > 0 ? `${inWords(label, units)}: ${inWords(figure, units)}` : inWords(label, units);
+  const head =
+    figure.length > 0 ? `${inWords(label, units)}: ${inWords(figure, units)}` : inWords(label, units);
   return note ? `${head} (${inWords(note, units)})` : head;
 }

@@ -4,7 +4,8 @@ import { openBodies } from '../testing/designs.js';
 import { completeBody } from './derive.js';
 import { GROUPS, MEASUREMENTS } from './measurements.js';
 
-const quantile = (values: number[], share: number) => [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))]!;
+const quantile = (values: number[], share: number) =>
+  [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))]!;
 
 describe('completeBody', () => {
   it('fills in every measurement from the bust alone, within what people have, and says by which rule', () => {
@@ -48,9 +49,12 @@ describe('completeBody', () => {
     const errors: Record<string, number[]> = { hip: [], shoulders: [], upperArm: [], wrist: [] };
     for (const { sex: _, id: _id, ...person } of openBodies()) {
       const derived = completeBody({ bust: person.bust! }, 'adult')!.body;
-      for (const [name, list] of Object.entries(errors)) list.push(Math.abs(derived[name as 'hip'] - person[name as 'hip']!));
+      for (const [name, list] of Object.entries(errors))
+        list.push(Math.abs(derived[name as 'hip'] - person[name as 'hip']!));
     }
-    const median = Object.fromEntries(Object.entries(errors).map(([name, list]) => [name, quantile(list, 0.5)]));
+    const median = Object.fromEntries(
+      Object.entries(errors).map(([name, list]) => [name, quantile(list, 0.5)]),
+    );
     expect(median['hip']).toBeLessThan(7);
     expect(median['shoulders']).toBeLessThan(5);
     expect(median['upperArm']).toBeLessThan(2.5);

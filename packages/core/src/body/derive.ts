@@ -1,6 +1,13 @@
 import { cm, say, type Phrase } from '../text/phrase.js';
 import { tidy } from '../units/length.js';
-import { MEASUREMENTS, measurement, type Body, type FullBody, type Group, type MeasurementId } from './measurements.js';
+import {
+  MEASUREMENTS,
+  measurement,
+  type Body,
+  type FullBody,
+  type Group,
+  type MeasurementId,
+} from './measurements.js';
 
 /** A stated rule that gives a missing measurement as share x another + a length. */
 interface Rule {
@@ -16,7 +23,12 @@ interface Rule {
  * it (Heinz et al. 2003), so their shares are small.
  */
 const ADULT: Partial<Record<MeasurementId, readonly Rule[]>> = {
-  bust: [{ from: 'waist', share: 0.98, plus: 19 }, { from: 'hip', share: 1.1, plus: -15 }, { from: 'shoulders', share: 0.95, plus: -6 }, { from: 'upperArm', share: 2.9, plus: 7 }],
+  bust: [
+    { from: 'waist', share: 0.98, plus: 19 },
+    { from: 'hip', share: 1.1, plus: -15 },
+    { from: 'shoulders', share: 0.95, plus: -6 },
+    { from: 'upperArm', share: 2.9, plus: 7 },
+  ],
   waist: [{ from: 'bust', share: 0.98, plus: -17 }],
   hip: [{ from: 'bust', share: 0.9, plus: 16 }],
   shoulders: [{ from: 'bust', share: 0.72, plus: 36 }],
@@ -33,7 +45,11 @@ const ADULT: Partial<Record<MeasurementId, readonly Rule[]>> = {
 };
 
 const CHILD: Partial<Record<MeasurementId, readonly Rule[]>> = {
-  bust: [{ from: 'height', share: 0.42, plus: 15 }, { from: 'waist', share: 1.1, plus: 0.5 }, { from: 'hip', share: 0.9, plus: 2.5 }],
+  bust: [
+    { from: 'height', share: 0.42, plus: 15 },
+    { from: 'waist', share: 1.1, plus: 0.5 },
+    { from: 'hip', share: 0.9, plus: 2.5 },
+  ],
   height: [{ from: 'bust', share: 2.2, plus: -22 }],
   waist: [{ from: 'bust', share: 0.75, plus: 12 }],
   hip: [{ from: 'bust', share: 1.1, plus: -3 }],
@@ -51,14 +67,22 @@ const CHILD: Partial<Record<MeasurementId, readonly Rule[]>> = {
 
 const BABY: Partial<Record<MeasurementId, readonly Rule[]>> = {
   ...CHILD,
-  bust: [{ from: 'height', share: 0.4, plus: 14 }, { from: 'waist', share: 0.95, plus: 2 }, { from: 'head', share: 1, plus: 0 }],
+  bust: [
+    { from: 'height', share: 0.4, plus: 14 },
+    { from: 'waist', share: 0.95, plus: 2 },
+    { from: 'head', share: 1, plus: 0 },
+  ],
   waist: [{ from: 'bust', share: 0.95, plus: 0 }],
   hip: [{ from: 'bust', share: 1.02, plus: 0 }],
   head: [{ from: 'bust', share: 0.6, plus: 18 }],
   shoulderToWrist: [{ from: 'underarmToWrist', share: 1, plus: 6.5 }],
 };
 
-const RULES: Record<Group, Partial<Record<MeasurementId, readonly Rule[]>>> = { adult: ADULT, child: CHILD, baby: BABY };
+const RULES: Record<Group, Partial<Record<MeasurementId, readonly Rule[]>>> = {
+  adult: ADULT,
+  child: CHILD,
+  baby: BABY,
+};
 
 /** A measurement that was not entered, with the rule that gave it. */
 export interface Derived {
@@ -77,7 +101,9 @@ function ruleInWords({ from, share, plus }: Rule): Phrase {
   const source = measurement(from).label.toLowerCase();
   if (share === 0) return say`taken as ${cm(plus)}, nothing better being known`;
   const times = share === 1 ? '' : `${Math.round(share * 1000) / 10} % of `;
-  return plus === 0 ? say`${times}${source}` : say`${times}${source} ${plus < 0 ? 'less' : 'plus'} ${cm(Math.abs(plus))}`;
+  return plus === 0
+    ? say`${times}${source}`
+    : say`${times}${source} ${plus < 0 ? 'less' : 'plus'} ${cm(Math.abs(plus))}`;
 }
 
 /**
@@ -92,7 +118,7 @@ export function completeBody(entered: Body, group: Group): CompletedBody | null 
   for (const { id } of MEASUREMENTS) if (entered[id] !== undefined) body[id] = entered[id];
   const derived = new Map<MeasurementId, Derived>();
   const rules = RULES[group];
-  for (let changed = true; changed; ) {
+  for (let changed = true; changed;) {
     changed = false;
     for (const { id } of MEASUREMENTS) {
       if (body[id] !== undefined) continue;

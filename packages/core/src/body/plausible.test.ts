@@ -2,7 +2,20 @@ import { openBodies } from '../testing/designs.js';
 import { doubts, fallingMeasurements } from './plausible.js';
 
 it('doubts figures that look like slips, each at its own measurement', () => {
-  const found = doubts({ bust: 100, waist: 130, hip: 100, wrist: 31, upperArm: 30, neck: 60, head: 56, armholeDepth: 40, crossBack: 70 }, 'adult');
+  const found = doubts(
+    {
+      bust: 100,
+      waist: 130,
+      hip: 100,
+      wrist: 31,
+      upperArm: 30,
+      neck: 60,
+      head: 56,
+      armholeDepth: 40,
+      crossBack: 70,
+    },
+    'adult',
+  );
   expect(found.map(({ id }) => id)).toEqual(['waist', 'wrist', 'neck', 'armholeDepth', 'crossBack']);
 });
 

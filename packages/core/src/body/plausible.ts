@@ -14,9 +14,24 @@ export interface Doubt {
 export function doubts(body: Body, group: Group): Doubt[] {
   const found: Doubt[] = [];
   const doubt = (id: MeasurementId, message: Phrase) => found.push({ id, message });
-  const { waist, hip, wrist, upperArm, neck, head, armholeDepth, bust, crossBack, shoulderToWrist, underarmToWrist } = body;
+  const {
+    waist,
+    hip,
+    wrist,
+    upperArm,
+    neck,
+    head,
+    armholeDepth,
+    bust,
+    crossBack,
+    shoulderToWrist,
+    underarmToWrist,
+  } = body;
   if (waist !== undefined && hip !== undefined && waist >= hip + 15)
-    doubt('waist', say`the waist (${cm(waist)}) is much larger than the hip (${cm(hip)}); measure both again`);
+    doubt(
+      'waist',
+      say`the waist (${cm(waist)}) is much larger than the hip (${cm(hip)}); measure both again`,
+    );
   if (wrist !== undefined && upperArm !== undefined && wrist >= upperArm)
     doubt('wrist', say`the wrist (${cm(wrist)}) is not smaller than the upper arm (${cm(upperArm)})`);
   if (neck !== undefined && head !== undefined && neck >= head)
@@ -24,12 +39,18 @@ export function doubts(body: Body, group: Group): Doubt[] {
   if (armholeDepth !== undefined && bust !== undefined && group === 'adult') {
     const share = armholeDepth / bust;
     if (share < 0.15 || share > 0.3)
-      doubt('armholeDepth', say`an armhole depth of ${cm(armholeDepth)} is ${Math.round(share * 100)} % of the bust; 15 to 30 % is usual`);
+      doubt(
+        'armholeDepth',
+        say`an armhole depth of ${cm(armholeDepth)} is ${Math.round(share * 100)} % of the bust; 15 to 30 % is usual`,
+      );
   }
   if (crossBack !== undefined && bust !== undefined && crossBack > bust * 0.62)
     doubt('crossBack', say`a cross-back of ${cm(crossBack)} is wide for a bust of ${cm(bust)}`);
   if (shoulderToWrist !== undefined && underarmToWrist !== undefined && underarmToWrist >= shoulderToWrist)
-    doubt('underarmToWrist', say`underarm to wrist (${cm(underarmToWrist)}) is not shorter than shoulder to wrist (${cm(shoulderToWrist)})`);
+    doubt(
+      'underarmToWrist',
+      say`underarm to wrist (${cm(underarmToWrist)}) is not shorter than shoulder to wrist (${cm(shoulderToWrist)})`,
+    );
   return found;
 }
 

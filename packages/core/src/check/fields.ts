@@ -60,11 +60,19 @@ export class FieldReader {
   }
 
   /** One of a few words. */
-  choice<T extends string | number | boolean>(key: string, label: string, allowed: readonly T[], otherwise: T): T {
+  choice<T extends string | number | boolean>(
+    key: string,
+    label: string,
+    allowed: readonly T[],
+    otherwise: T,
+  ): T {
     const value = this.object[key];
     if (value === undefined) return otherwise;
     if (allowed.includes(value as T)) return value as T;
-    this.problem(key, `${label} is ${quote(value)}; it can be ${allowed.map((word) => `“${word}”`).join(', ')}.`);
+    this.problem(
+      key,
+      `${label} is ${quote(value)}; it can be ${allowed.map((word) => `“${word}”`).join(', ')}.`,
+    );
     return otherwise;
   }
 
@@ -103,7 +111,10 @@ export class FieldReader {
     return value.flatMap((entry: unknown, index) => {
       const path = `${this.at(key)}[${index}]`;
       if (isObject(entry)) return [new FieldReader(entry, path, this.problems)];
-      this.problems.push({ path, message: `${quote(entry)} stands here; an object with its fields belongs here.` });
+      this.problems.push({
+        path,
+        message: `${quote(entry)} stands here; an object with its fields belongs here.`,
+      });
       return [];
     });
   }

@@ -4,7 +4,10 @@ import { CM_PER_INCH } from '../units/length.js';
 import { isLegal, ladder, legalAtLeast, legalAtMost, ruleInWords } from './counts.js';
 import { perCm } from './gauge.js';
 
-const anyRule = fc.record({ multiple: fc.integer({ min: 1, max: 12 }), plus: fc.integer({ min: 0, max: 11 }) });
+const anyRule = fc.record({
+  multiple: fc.integer({ min: 1, max: 12 }),
+  plus: fc.integer({ min: 0, max: 11 }),
+});
 const inch = CM_PER_INCH;
 
 describe('worked figures (craft, common practice)', () => {
@@ -19,7 +22,9 @@ describe('worked figures (craft, common practice)', () => {
   it('9.5 rows in 4 in: 13 in are 30.875 rows, 31 with an odd rule', () => {
     const rows = 13 * inch * perCm(gauge, 'rows');
     expect(rows).toBeCloseTo(30.875, 10);
-    const nearest = ladder(13 * inch, perCm(gauge, 'rows'), { multiple: 2, plus: 1 }, 1).sort((a, b) => Math.abs(a.over) - Math.abs(b.over))[0];
+    const nearest = ladder(13 * inch, perCm(gauge, 'rows'), { multiple: 2, plus: 1 }, 1).sort(
+      (a, b) => Math.abs(a.over) - Math.abs(b.over),
+    )[0];
     expect(nearest?.count).toBe(31);
   });
 
@@ -34,15 +39,22 @@ describe('worked figures (craft, common practice)', () => {
 describe('the legal counts around a length', () => {
   it('are exactly those that brute force finds', () => {
     fc.assert(
-      fc.property(anyRule, fc.integer({ min: 20, max: 900 }), fc.integer({ min: 3, max: 40 }), (rule, tenths, perTen) => {
-        const target = tenths / 10;
-        const gauge = perTen / 10;
-        const all = Array.from({ length: 800 }, (_, i) => i).filter((n) => n > 0 && n >= rule.plus && (n - rule.plus) % rule.multiple === 0);
-        const exact = new Fraction(tenths).mul(perTen).div(100);
-        const above = all.filter((n) => exact.lte(n)).slice(0, 3);
-        const below = all.filter((n) => exact.gt(n)).slice(-3);
-        expect(ladder(target, gauge, rule, 3).map(({ count }) => count)).toEqual([...below, ...above]);
-      }),
+      fc.property(
+        anyRule,
+        fc.integer({ min: 20, max: 900 }),
+        fc.integer({ min: 3, max: 40 }),
+        (rule, tenths, perTen) => {
+          const target = tenths / 10;
+          const gauge = perTen / 10;
+          const all = Array.from({ length: 800 }, (_, i) => i).filter(
+            (n) => n > 0 && n >= rule.plus && (n - rule.plus) % rule.multiple === 0,
+          );
+          const exact = new Fraction(tenths).mul(perTen).div(100);
+          const above = all.filter((n) => exact.lte(n)).slice(0, 3);
+          const below = all.filter((n) => exact.gt(n)).slice(-3);
+          expect(ladder(target, gauge, rule, 3).map(({ count }) => count)).toEqual([...below, ...above]);
+        },
+      ),
     );
   });
 
@@ -68,11 +80,23 @@ describe('the legal counts around a length', () => {
 
 it('gauge is exact in fractions: 24 stitches in 15 cm over 53.5 cm', () => {
   const exact = new Fraction(24).div(15).mul('53.5');
-  expect(53.5 * perCm({ stitches: 24, stitchesOver: 15, rows: 1, rowsOver: 1 }, 'stitches')).toBeCloseTo(exact.valueOf(), 12);
+  expect(53.5 * perCm({ stitches: 24, stitchesOver: 15, rows: 1, rowsOver: 1 }, 'stitches')).toBeCloseTo(
+    exact.valueOf(),
+    12,
+  );
 });
 
 it('says rules in words', () => {
-  expect([[1, 0], [2, 0], [2, 1], [4, 2], [6, 0], [2, 3]].map(([multiple, plus]) => ruleInWords({ multiple: multiple!, plus: plus! }))).toEqual([
+  expect(
+    [
+      [1, 0],
+      [2, 0],
+      [2, 1],
+      [4, 2],
+      [6, 0],
+      [2, 3],
+    ].map(([multiple, plus]) => ruleInWords({ multiple: multiple!, plus: plus! })),
+  ).toEqual([
     'any number',
     'an even number',
     'an odd number',

@@ -2,7 +2,9 @@ import type { CountRule } from './fabric.js';
 
 /** Whether a count obeys the rule and is at least one. */
 export function isLegal(count: number, rule: CountRule): boolean {
-  return Number.isInteger(count) && count > 0 && count >= rule.plus && (count - rule.plus) % rule.multiple === 0;
+  return (
+    Number.isInteger(count) && count > 0 && count >= rule.plus && (count - rule.plus) % rule.multiple === 0
+  );
 }
 
 /** The largest legal count that is not over `limit`; null when even the smallest is over. */

@@ -27,7 +27,8 @@ export function checkPins(problem: Problem, pins: Readonly<Record<string, number
   for (const [quantity, count] of Object.entries(pins)) {
     const found = byId.get(quantity);
     if (!found) broken.push({ quantity, count, reason: 'unknown' });
-    else if (!isLegal(count, found.rule) && !(count === 0 && found.min === 0)) broken.push({ quantity, count, reason: 'rule' });
+    else if (!isLegal(count, found.rule) && !(count === 0 && found.min === 0))
+      broken.push({ quantity, count, reason: 'rule' });
     else if (count < found.min || count > found.max) broken.push({ quantity, count, reason: 'bounds' });
     else kept[quantity] = count;
   }
@@ -38,7 +39,12 @@ export function checkPins(problem: Problem, pins: Readonly<Record<string, number
   for (const id of clash) waysOut[id] = nearestThatWork(problem, kept, id, clash);
   const rest = Object.fromEntries(Object.entries(kept).filter(([id]) => !clash.includes(id)));
   const again = checkPins(problem, rest);
-  return { kept: again.kept, broken, clash: [...clash, ...again.clash], waysOut: { ...again.waysOut, ...waysOut } };
+  return {
+    kept: again.kept,
+    broken,
+    clash: [...clash, ...again.clash],
+    waysOut: { ...again.waysOut, ...waysOut },
+  };
 }
 
 function holds(problem: Problem, pins: Readonly<Record<string, number>>, ids: readonly string[]): boolean {
@@ -51,21 +57,38 @@ function* setsOf(ids: readonly string[], size: number, from = 0): Generator<stri
     yield [];
     return;
   }
-  for (let i = from; i <= ids.length - size; i += 1) for (const rest of setsOf(ids, size - 1, i + 1)) yield [ids[i]!, ...rest];
+  for (let i = from; i <= ids.length - size; i += 1)
+    for (const rest of setsOf(ids, size - 1, i + 1)) yield [ids[i]!, ...rest];
 }
 
-function smallestClash(problem: Problem, pins: Readonly<Record<string, number>>, ids: readonly string[]): string[] {
-  for (let size = 1; size < ids.length; size += 1) for (const set of setsOf(ids, size)) if (!holds(problem, pins, set)) return set;
+function smallestClash(
+  problem: Problem,
+  pins: Readonly<Record<string, number>>,
+  ids: readonly string[],
+): string[] {
+  for (let size = 1; size < ids.length; size += 1)
+    for (const set of setsOf(ids, size)) if (!holds(problem, pins, set)) return set;
   return [...ids];
 }
 
 /** Up to two legal counts nearest to a clashing pin that hold together with the rest of its set. */
-function nearestThatWork(problem: Problem, pins: Readonly<Record<string, number>>, id: string, clash: readonly string[]): number[] {
+function nearestThatWork(
+  problem: Problem,
+  pins: Readonly<Record<string, number>>,
+  id: string,
+  clash: readonly string[],
+): number[] {
   const { rule, min, max } = problem.quantities.find((quantity) => quantity.id === id)!;
   const others = clash.filter((other) => other !== id);
   const found: number[] = [];
   for (let away = rule.multiple; away <= 24 * rule.multiple && found.length < 2; away += rule.multiple)
     for (const count of [pins[id]! - away, pins[id]! + away])
-      if (count >= min && count <= max && found.length < 2 && holds(problem, { ...pins, [id]: count }, [...others, id])) found.push(count);
+      if (
+        count >= min &&
+        count <= max &&
+        found.length < 2 &&
+        holds(problem, { ...pins, [id]: count }, [...others, id])
+      )
+        found.push(count);
   return found.sort((a, b) => a - b);
 }

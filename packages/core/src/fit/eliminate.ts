@@ -49,7 +49,10 @@ interface Trace {
 }
 
 /** Finds the cheapest values under all relations, or says that there are none or that it would take too long. */
-export function eliminate({ variables, relations }: EliminationProblem): EliminationAnswer | 'infeasible' | 'too hard' {
+export function eliminate({
+  variables,
+  relations,
+}: EliminationProblem): EliminationAnswer | 'infeasible' | 'too hard' {
   let openRelations = [...relations];
   let tables: Table[] = [];
   let constant = 0;
@@ -101,7 +104,10 @@ function graphOf(size: number, relations: readonly LinearRelation[]): Graph {
 }
 
 /** The variable that is cheapest to eliminate next; one fixed by an equality needs no search over its own values. */
-function nextVariable(variables: readonly WindowedVariable[], { left, met, equalities }: Graph): { variable: number; work: number } {
+function nextVariable(
+  variables: readonly WindowedVariable[],
+  { left, met, equalities }: Graph,
+): { variable: number; work: number } {
   let best = { variable: -1, work: Infinity };
   for (const variable of left) {
     let work = equalities[variable]! > 0 ? 1 : variables[variable]!.size;
@@ -112,9 +118,14 @@ function nextVariable(variables: readonly WindowedVariable[], { left, met, equal
 }
 
 /** Takes a variable out of the graph: those that it met now meet each other in the table it leaves. */
-function takeOut({ left, met, equalities }: Graph, variable: number, relations: readonly LinearRelation[]): void {
+function takeOut(
+  { left, met, equalities }: Graph,
+  variable: number,
+  relations: readonly LinearRelation[],
+): void {
   left.splice(left.indexOf(variable), 1);
-  for (const { variables, equal } of relations) if (equal) for (const other of variables) equalities[other]! -= 1;
+  for (const { variables, equal } of relations)
+    if (equal) for (const other of variables) equalities[other]! -= 1;
   for (const one of met[variable]!) {
     met[one]!.delete(variable);
     for (const other of met[variable]!) if (one !== other) met[one]!.add(other);
@@ -186,7 +197,8 @@ function eliminateOne(
       let chosen = -1;
       for (let k = low; k <= high; k += 1) {
         let cost = own.costs[k]!;
-        for (let t = 0; t < tables.length; t += 1) cost += tables[t]!.costs[tableBase[t]! + tableOwn[t]! * k]!;
+        for (let t = 0; t < tables.length; t += 1)
+          cost += tables[t]!.costs[tableBase[t]! + tableOwn[t]! * k]!;
         if (cost < least) {
           least = cost;
           chosen = k;

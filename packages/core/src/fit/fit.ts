@@ -60,8 +60,18 @@ export function fitSizes(sizes: readonly SizeToFit[], graded: boolean): SizeFit[
     failing.possible = false;
     failing.notes.push(
       result.kind === 'too hard'
-        ? { level: 'stop', code: 'fit-too-large', where: 'sizes', message: say`This size has more possible counts than can be searched; hold fewer counts far from their lengths, or check the gauge.` }
-        : { level: 'stop', code: 'no-counts', where: 'sizes', message: say`No counts obey all rules of this size; check its lengths and the fabric's multiples.` },
+        ? {
+            level: 'stop',
+            code: 'fit-too-large',
+            where: 'sizes',
+            message: say`This size has more possible counts than can be searched; hold fewer counts far from their lengths, or check the gauge.`,
+          }
+        : {
+            level: 'stop',
+            code: 'no-counts',
+            where: 'sizes',
+            message: say`No counts obey all rules of this size; check its lengths and the fabric's multiples.`,
+          },
     );
   }
 }
@@ -69,7 +79,12 @@ export function fitSizes(sizes: readonly SizeToFit[], graded: boolean): SizeFit[
 /** Gives up the seams that no counts can make agree, and says so. */
 function loosened(size: Prepared): Prepared {
   const { workable, givenUp } = loosen(size.problem);
-  const notes = givenUp.map((id): Note => ({ level: 'stop', code: 'seam-out-of-reach', where: id, message: say`No counts that the stitch pattern allows make ${seamName(id)} agree; a smaller multiple, or another gauge, would.` }));
+  const notes = givenUp.map((id): Note => ({
+    level: 'stop',
+    code: 'seam-out-of-reach',
+    where: id,
+    message: say`No counts that the stitch pattern allows make ${seamName(id)} agree; a smaller multiple, or another gauge, would.`,
+  }));
   return { ...size, problem: workable, notes: [...size.notes, ...notes], loosened: true };
 }
 
@@ -89,36 +104,70 @@ function loosen(problem: LabelledProblem): { workable: LabelledProblem; givenUp:
     ...problem,
     relations: problem.relations.filter(({ id }) => !dropped.includes(seamOf(id) ?? '')),
   });
-  for (const seam of seams) if (solve(without([seam])).kind === 'solved') return { workable: without([seam]), givenUp: [seam] };
+  for (const seam of seams)
+    if (solve(without([seam])).kind === 'solved') return { workable: without([seam]), givenUp: [seam] };
   return { workable: without(seams), givenUp: seams };
 }
 
 function seamName(id: string): string {
-  return { 'armhole.seam': 'the sleeve and the armhole', 'hem.seam': 'the hem rib and the body', 'cuff.seam': 'the cuff rib and the sleeve' }[id] ?? id;
+  return (
+    {
+      'armhole.seam': 'the sleeve and the armhole',
+      'hem.seam': 'the hem rib and the body',
+      'cuff.seam': 'the cuff rib and the sleeve',
+    }[id] ?? id
+  );
 }
 
-function pinNotes(problem: LabelledProblem, pins: Readonly<Record<string, number>>, { broken, clash, waysOut }: PinCheck): Note[] {
+function pinNotes(
+  problem: LabelledProblem,
+  pins: Readonly<Record<string, number>>,
+  { broken, clash, waysOut }: PinCheck,
+): Note[] {
   const notes: Note[] = [];
   const byId = new Map(problem.quantities.map((quantity) => [quantity.id, quantity]));
   for (const { quantity, count, reason } of broken) {
     const found = byId.get(quantity);
     if (!found || reason === 'unknown') {
-      notes.push({ level: 'stop', code: 'pin-unknown', where: quantity, message: say`A count is held for “${quantity}”, which this garment does not have; let it go.` });
+      notes.push({
+        level: 'stop',
+        code: 'pin-unknown',
+        where: quantity,
+        message: say`A count is held for “${quantity}”, which this garment does not have; let it go.`,
+      });
       continue;
     }
     const near = ladder(count / found.perCm, found.perCm, found.rule, 1).map((rung) => String(rung.count));
     notes.push(
       reason === 'rule'
-        ? { level: 'stop', code: 'pin-breaks-rule', where: quantity, message: say`${found.label} cannot be held at ${count}: the stitch pattern needs ${ruleInWords(found.rule)}. ${near.join(' or ')} works.` }
-        : { level: 'stop', code: 'pin-out-of-reach', where: quantity, message: say`${found.label} cannot be held at ${count}: it can be ${found.min} to ${found.max}.` },
+        ? {
+            level: 'stop',
+            code: 'pin-breaks-rule',
+            where: quantity,
+            message: say`${found.label} cannot be held at ${count}: the stitch pattern needs ${ruleInWords(found.rule)}. ${near.join(' or ')} works.`,
+          }
+        : {
+            level: 'stop',
+            code: 'pin-out-of-reach',
+            where: quantity,
+            message: say`${found.label} cannot be held at ${count}: it can be ${found.min} to ${found.max}.`,
+          },
     );
   }
   if (clash.length > 0) {
     const named = clash.map((id) => `${byId.get(id)!.label} ${pins[id]}`).join(' and ');
-    const ways = clash.flatMap((id) => (waysOut[id]?.length ? [`${byId.get(id)!.label} ${waysOut[id].join(' or ')}`] : []));
-    const wayOut: Phrase = ways.length > 0 ? say` ${ways.join(', or ')} works; else let one go.` : say` Let one of them go.`;
+    const ways = clash.flatMap((id) =>
+      waysOut[id]?.length ? [`${byId.get(id)!.label} ${waysOut[id].join(' or ')}`] : [],
+    );
+    const wayOut: Phrase =
+      ways.length > 0 ? say` ${ways.join(', or ')} works; else let one go.` : say` Let one of them go.`;
     for (const id of clash)
-      notes.push({ level: 'stop', code: 'pin-clash', where: id, message: say`${clash.length === 1 ? `${named} cannot be held: the pieces that meet it would not come out whole.` : `${named} cannot be held together.`}${wayOut}` });
+      notes.push({
+        level: 'stop',
+        code: 'pin-clash',
+        where: id,
+        message: say`${clash.length === 1 ? `${named} cannot be held: the pieces that meet it would not come out whole.` : `${named} cannot be held together.`}${wayOut}`,
+      });
   }
   return notes;
 }

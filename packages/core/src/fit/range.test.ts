@@ -3,20 +3,42 @@ import type { Problem, Quantity } from './problem.js';
 import { costOf } from './problem.js';
 import { fitRange } from './range.js';
 
-const quantity = (id: string, target: number, multiple = 1, plus = 0): Quantity => ({ id, target, perCm: 1, weight: 1, rule: { multiple, plus }, rounding: 'nearest', min: 1, max: 14 });
+const quantity = (id: string, target: number, multiple = 1, plus = 0): Quantity => ({
+  id,
+  target,
+  perCm: 1,
+  weight: 1,
+  rule: { multiple, plus },
+  rounding: 'nearest',
+  min: 1,
+  max: 14,
+});
 
 /** Two counts that must add up to an even number in each size: this makes counts fall where targets are alone. */
 const size = (a: number, b: number, multiple: number): Problem => ({
   quantities: [quantity('a', a), quantity('b', b, multiple)],
   helpers: [{ id: 'h', min: 0, max: 20 }],
-  relations: [{ id: 'even', kind: 'equal', terms: [{ of: 'a', times: 1 }, { of: 'b', times: 1 }, { of: 'h', times: -2 }], total: 0, says: () => [] }],
+  relations: [
+    {
+      id: 'even',
+      kind: 'equal',
+      terms: [
+        { of: 'a', times: 1 },
+        { of: 'b', times: 1 },
+        { of: 'h', times: -2 },
+      ],
+      total: 0,
+      says: () => [],
+    },
+  ],
 });
 
 function bruteForce(problems: readonly Problem[]): number {
   const options = problems.map(({ quantities: [a, b] }) => {
     const list: { a: number; b: number; cost: number }[] = [];
     for (let x = 1; x <= 14; x += 1)
-      for (let y = b!.rule.multiple; y <= 14; y += b!.rule.multiple) if ((x + y) % 2 === 0) list.push({ a: x, b: y, cost: costOf(a!, x) + costOf(b!, y) });
+      for (let y = b!.rule.multiple; y <= 14; y += b!.rule.multiple)
+        if ((x + y) % 2 === 0) list.push({ a: x, b: y, cost: costOf(a!, x) + costOf(b!, y) });
     return list;
   });
   let best = Infinity;
@@ -27,7 +49,10 @@ function bruteForce(problems: readonly Problem[]): number {
       return;
     }
     for (const option of options[i]!) {
-      const rises = (id: 'a' | 'b', at: 0 | 1) => !before || problems[i]!.quantities[at]!.target < problems[i - 1]!.quantities[at]!.target || option[id] >= before[id];
+      const rises = (id: 'a' | 'b', at: 0 | 1) =>
+        !before ||
+        problems[i]!.quantities[at]!.target < problems[i - 1]!.quantities[at]!.target ||
+        option[id] >= before[id];
       if (rises('a', 0) && rises('b', 1)) place(i + 1, option, cost + option.cost);
     }
   };
@@ -40,22 +65,31 @@ const tenths = fc.integer({ min: 15, max: 110 }).map((n) => n / 10);
 describe('fitRange', () => {
   it('is the cheapest whole in which no count falls where its target does not', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(tenths, tenths), { minLength: 2, maxLength: 4 }), fc.integer({ min: 1, max: 3 }), (targets, multiple) => {
-        const problems = targets.map(([a, b]) => size(a, b, multiple));
-        const result = fitRange(
-          problems.map((problem) => ({ problem, pins: {} })),
-          true,
-        );
-        if (result.kind !== 'fitted') throw new Error(result.kind);
-        const cost = result.sizes.reduce((sum, counts, i) => sum + problems[i]!.quantities.reduce((all, q) => all + costOf(q, counts[q.id]!), 0), 0);
-        expect(cost).toBeCloseTo(bruteForce(problems), 6);
-        result.sizes.slice(1).forEach((counts, i) => {
-          for (const q of problems[i]!.quantities) {
-            const next = problems[i + 1]!.quantities.find(({ id }) => id === q.id)!;
-            if (next.target >= q.target) expect(counts[q.id]).toBeGreaterThanOrEqual(result.sizes[i]![q.id]!);
-          }
-        });
-      }),
+      fc.property(
+        fc.array(fc.tuple(tenths, tenths), { minLength: 2, maxLength: 4 }),
+        fc.integer({ min: 1, max: 3 }),
+        (targets, multiple) => {
+          const problems = targets.map(([a, b]) => size(a, b, multiple));
+          const result = fitRange(
+            problems.map((problem) => ({ problem, pins: {} })),
+            true,
+          );
+          if (result.kind !== 'fitted') throw new Error(result.kind);
+          const cost = result.sizes.reduce(
+            (sum, counts, i) =>
+              sum + problems[i]!.quantities.reduce((all, q) => all + costOf(q, counts[q.id]!), 0),
+            0,
+          );
+          expect(cost).toBeCloseTo(bruteForce(problems), 6);
+          result.sizes.slice(1).forEach((counts, i) => {
+            for (const q of problems[i]!.quantities) {
+              const next = problems[i + 1]!.quantities.find(({ id }) => id === q.id)!;
+              if (next.target >= q.target)
+                expect(counts[q.id]).toBeGreaterThanOrEqual(result.sizes[i]![q.id]!);
+            }
+          });
+        },
+      ),
       { numRuns: 200 },
     );
   });
@@ -71,14 +105,39 @@ describe('fitRange', () => {
 
   it('lets the range move around a pin, and two pins stand against the order', () => {
     const problems = [size(6, 6, 1), size(8, 8, 1), size(10, 10, 1)];
-    const around = fitRange([{ problem: problems[0]!, pins: {} }, { problem: problems[1]!, pins: { a: 12 } }, { problem: problems[2]!, pins: {} }], true);
+    const around = fitRange(
+      [
+        { problem: problems[0]!, pins: {} },
+        { problem: problems[1]!, pins: { a: 12 } },
+        { problem: problems[2]!, pins: {} },
+      ],
+      true,
+    );
     expect(around.kind === 'fitted' && around.sizes.map(({ a }) => a)).toEqual([6, 12, 12]);
-    const against = fitRange([{ problem: problems[0]!, pins: { a: 12 } }, { problem: problems[1]!, pins: { a: 4 } }, { problem: problems[2]!, pins: {} }], true);
+    const against = fitRange(
+      [
+        { problem: problems[0]!, pins: { a: 12 } },
+        { problem: problems[1]!, pins: { a: 4 } },
+        { problem: problems[2]!, pins: {} },
+      ],
+      true,
+    );
     expect(against.kind === 'fitted' && against.sizes.map(({ a }) => a)).toEqual([12, 4, 10]);
   });
 
   it('names the size that has no answer', () => {
-    const none: Problem = { ...size(6, 6, 1), relations: [{ id: 'no', kind: 'at most', terms: [{ of: 'a', times: 1 }], total: -5, says: () => [] }] };
-    expect(fitRange([{ problem: size(6, 6, 1), pins: {} }, { problem: none, pins: {} }], true)).toEqual({ kind: 'infeasible', size: 1 });
+    const none: Problem = {
+      ...size(6, 6, 1),
+      relations: [{ id: 'no', kind: 'at most', terms: [{ of: 'a', times: 1 }], total: -5, says: () => [] }],
+    };
+    expect(
+      fitRange(
+        [
+          { problem: size(6, 6, 1), pins: {} },
+          { problem: none, pins: {} },
+        ],
+        true,
+      ),
+    ).toEqual({ kind: 'infeasible', size: 1 });
   });
 });

@@ -39,7 +39,8 @@ function links(sizes: readonly RangeSize[], graded: boolean): Link[] {
     for (const quantity of sizes[size]!.problem.quantities) {
       const larger = next.get(quantity.id);
       if (!larger || larger.target < quantity.target) continue;
-      const bothPinned = sizes[size]!.pins[quantity.id] !== undefined && sizes[size + 1]!.pins[quantity.id] !== undefined;
+      const bothPinned =
+        sizes[size]!.pins[quantity.id] !== undefined && sizes[size + 1]!.pins[quantity.id] !== undefined;
       if (!bothPinned) found.push({ size, quantity: quantity.id });
     }
   }
@@ -110,7 +111,8 @@ function worstFall(branch: Branch, pairs: readonly Link[]): Link | null {
   let worst: Link | null = null;
   let depth = 0;
   for (const pair of pairs) {
-    const fall = branch.solved[pair.size]!.counts[pair.quantity]! - branch.solved[pair.size + 1]!.counts[pair.quantity]!;
+    const fall =
+      branch.solved[pair.size]!.counts[pair.quantity]! - branch.solved[pair.size + 1]!.counts[pair.quantity]!;
     if (fall > depth) {
       depth = fall;
       worst = pair;
@@ -129,8 +131,14 @@ function tighten(
   const old = branch.bounds[at]![quantity] ?? {};
   const min = Math.max(old.min ?? -Infinity, bound.min ?? -Infinity);
   const max = Math.min(old.max ?? Infinity, bound.max ?? Infinity);
-  const bounds: Record<string, { min?: number; max?: number }> = { ...branch.bounds[at], [quantity]: { min, max } };
-  const result: SolveResult = solve(sizes[at]!.problem, { bounds: bounds as Bounds, prefer: branch.solved[at]!.counts });
+  const bounds: Record<string, { min?: number; max?: number }> = {
+    ...branch.bounds[at],
+    [quantity]: { min, max },
+  };
+  const result: SolveResult = solve(sizes[at]!.problem, {
+    bounds: bounds as Bounds,
+    prefer: branch.solved[at]!.counts,
+  });
   if (result.kind !== 'solved') return null;
   return {
     bounds: branch.bounds.map((old, i) => (i === at ? bounds : old)),
@@ -146,7 +154,10 @@ function sweep(sizes: readonly RangeSize[], start: Branch, pairs: readonly Link[
     const bounds: Record<string, { min?: number; max?: number }> = pinBounds(sizes[size]!.pins);
     for (const pair of pairs)
       if (pair.size === size - 1)
-        bounds[pair.quantity] = { ...bounds[pair.quantity], min: Math.max(counts[size - 1]![pair.quantity]!, bounds[pair.quantity]?.min ?? 0) };
+        bounds[pair.quantity] = {
+          ...bounds[pair.quantity],
+          min: Math.max(counts[size - 1]![pair.quantity]!, bounds[pair.quantity]?.min ?? 0),
+        };
     const result = solve(sizes[size]!.problem, { bounds, prefer: counts[size - 1]! });
     if (result.kind !== 'solved') return null;
     counts.push(result.counts);

@@ -23,7 +23,11 @@ const relation = (kind: Relation['kind'], terms: Record<string, number>, total: 
   total,
   says: () => [],
 });
-const problem = (quantities: Quantity[], relations: Relation[] = []): Problem => ({ quantities, helpers: [], relations });
+const problem = (quantities: Quantity[], relations: Relation[] = []): Problem => ({
+  quantities,
+  helpers: [],
+  relations,
+});
 
 const found = (result: ReturnType<typeof solve>) => (result.kind === 'solved' ? result.counts : result.kind);
 
@@ -61,12 +65,20 @@ const anyQuantity = (id: string): fc.Arbitrary<Quantity> =>
       plus: fc.integer({ min: 0, max: 3 }),
       rounding: fc.constantFrom('nearest' as const, 'not over' as const, 'not under' as const),
     })
-    .map(({ multiple, plus, ...rest }) => quantity(id, rest.target, { ...rest, rule: { multiple, plus }, max: 24 }));
+    .map(({ multiple, plus, ...rest }) =>
+      quantity(id, rest.target, { ...rest, rule: { multiple, plus }, max: 24 }),
+    );
 
 const anyRelation: fc.Arbitrary<Relation> = fc.oneof(
-  fc.constantFrom({ a: 2, b: 1, c: -1 }, { a: 1, b: -1 }, { b: 1, c: -1 }).map((terms) => relation('equal', terms as unknown as Record<string, number>, 0)),
   fc
-    .record({ a: fc.integer({ min: -3, max: 3 }), b: fc.integer({ min: -3, max: 3 }), total: fc.integer({ min: -10, max: 20 }) })
+    .constantFrom({ a: 2, b: 1, c: -1 }, { a: 1, b: -1 }, { b: 1, c: -1 })
+    .map((terms) => relation('equal', terms as unknown as Record<string, number>, 0)),
+  fc
+    .record({
+      a: fc.integer({ min: -3, max: 3 }),
+      b: fc.integer({ min: -3, max: 3 }),
+      total: fc.integer({ min: -10, max: 20 }),
+    })
     .filter(({ a, b }) => a !== 0 && b !== 0)
     .map(({ a, b, total }) => relation('at most', { a: a / 2, b: b / 2 }, total)),
 );
@@ -74,20 +86,29 @@ const anyRelation: fc.Arbitrary<Relation> = fc.oneof(
 describe('solve', () => {
   it('finds what brute force finds, over random small problems', () => {
     fc.assert(
-      fc.property(anyQuantity('a'), anyQuantity('b'), anyQuantity('c'), fc.array(anyRelation, { maxLength: 3 }), (a, b, c, relations) => {
-        const one = problem([a, b, c], relations);
-        const best = bruteForce(one);
-        const result = solve(one);
-        if (best === Infinity) expect(result.kind).toBe('infeasible');
-        else expect(result).toMatchObject({ kind: 'solved', cost: expect.closeTo(best, 6) });
-      }),
+      fc.property(
+        anyQuantity('a'),
+        anyQuantity('b'),
+        anyQuantity('c'),
+        fc.array(anyRelation, { maxLength: 3 }),
+        (a, b, c, relations) => {
+          const one = problem([a, b, c], relations);
+          const best = bruteForce(one);
+          const result = solve(one);
+          if (best === Infinity) expect(result.kind).toBe('infeasible');
+          else expect(result).toMatchObject({ kind: 'solved', cost: expect.closeTo(best, 6) });
+        },
+      ),
       { numRuns: 300 },
     );
   });
 
   it('equals the MILP solver’s optimum on the demo designs and on random ones', async () => {
     const solver = await highs();
-    const problems = [...Object.values(demoDesigns()).flatMap(problemsOf), ...fc.sample(anyDesign, { numRuns: 60, seed: 11 }).flatMap((design) => problemsOf(design).slice(0, 2))];
+    const problems = [
+      ...Object.values(demoDesigns()).flatMap(problemsOf),
+      ...fc.sample(anyDesign, { numRuns: 60, seed: 11 }).flatMap((design) => problemsOf(design).slice(0, 2)),
+    ];
     let compared = 0;
     for (const one of problems) {
       const ours = solve(one);
@@ -104,8 +125,14 @@ describe('solve', () => {
   it('keeps a rounding wish where it can, and gives it up only for a seam', () => {
     const notOver = quantity('a', 10.4, { rounding: 'not over' });
     const notUnder = quantity('a', 10.4, { rounding: 'not under' });
-    expect([found(solve(problem([notOver]))), found(solve(problem([notUnder])))]).toEqual([{ a: 10 }, { a: 11 }]);
-    const forced = problem([notOver, quantity('b', 12)], [relation('equal', { a: 1, b: -1 }, 0), relation('at most', { b: -1 }, -12)]);
+    expect([found(solve(problem([notOver]))), found(solve(problem([notUnder])))]).toEqual([
+      { a: 10 },
+      { a: 11 },
+    ]);
+    const forced = problem(
+      [notOver, quantity('b', 12)],
+      [relation('equal', { a: 1, b: -1 }, 0), relation('at most', { b: -1 }, -12)],
+    );
     expect(found(solve(forced))).toEqual({ a: 12, b: 12 });
   });
 
@@ -123,7 +150,9 @@ describe('solve', () => {
   });
 
   it('says "too hard" rather than answer second best', () => {
-    const many = Array.from({ length: 6 }, (_, i) => quantity(`q${i}`, 20, { max: 4000, perCm: 100, rounding: 'not over' }));
+    const many = Array.from({ length: 6 }, (_, i) =>
+      quantity(`q${i}`, 20, { max: 4000, perCm: 100, rounding: 'not over' }),
+    );
     const all = relation('at most', Object.fromEntries(many.map(({ id }) => [id, 1])), 200);
     expect(solve(problem(many, [all])).kind).toBe('too hard');
   });

@@ -34,7 +34,13 @@ interface Lattice {
   best: number;
 }
 
-function latticeOf(id: string, quantity: Quantity | null, min: number, max: number, preferred: number | undefined): Lattice | null {
+function latticeOf(
+  id: string,
+  quantity: Quantity | null,
+  min: number,
+  max: number,
+  preferred: number | undefined,
+): Lattice | null {
   const step = quantity?.rule.multiple ?? 1;
   const base = quantity ? quantity.rule.plus : 0;
   // A rule counts whole repeats up from its plus; a helper may well be negative.
@@ -79,19 +85,30 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
     times: terms.map(({ times }) => times),
     total,
   }));
-  const cheapest = lattices.map(({ quantity, base, step, best }) => (quantity ? costOf(quantity, base + step * best) : 0));
+  const cheapest = lattices.map(({ quantity, base, step, best }) =>
+    quantity ? costOf(quantity, base + step * best) : 0,
+  );
   const floor = cheapest.reduce((sum, cost) => sum + cost, 0);
 
-  let low = lattices.map((lattice) => (lattice.quantity ? Math.max(lattice.low, lattice.best - FIRST_WINDOW) : lattice.low));
-  let high = lattices.map((lattice) => (lattice.quantity ? Math.min(lattice.high, lattice.best + FIRST_WINDOW) : lattice.high));
-  for (let width = FIRST_WINDOW; ; ) {
+  let low = lattices.map((lattice) =>
+    lattice.quantity ? Math.max(lattice.low, lattice.best - FIRST_WINDOW) : lattice.low,
+  );
+  let high = lattices.map((lattice) =>
+    lattice.quantity ? Math.min(lattice.high, lattice.best + FIRST_WINDOW) : lattice.high,
+  );
+  for (let width = FIRST_WINDOW; ;) {
     const attempt = eliminate(windowed(lattices, relations, low, high, options.prefer));
     if (attempt === 'too hard') return { kind: 'too hard' };
     if (attempt === 'infeasible') {
-      if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high)) return { kind: 'infeasible' };
+      if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high))
+        return { kind: 'infeasible' };
       width *= 2;
-      low = lattices.map((lattice) => (lattice.quantity ? Math.max(lattice.low, lattice.best - width) : lattice.low));
-      high = lattices.map((lattice) => (lattice.quantity ? Math.min(lattice.high, lattice.best + width) : lattice.high));
+      low = lattices.map((lattice) =>
+        lattice.quantity ? Math.max(lattice.low, lattice.best - width) : lattice.low,
+      );
+      high = lattices.map((lattice) =>
+        lattice.quantity ? Math.min(lattice.high, lattice.best + width) : lattice.high,
+      );
       continue;
     }
     const slack = attempt.cost - floor + 1e-6;
@@ -100,15 +117,24 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
       const { quantity, base, step } = lattice;
       if (!quantity) return [lattice.low, lattice.high] as const;
       const reach = (slack + cheapest[i]!) / quantity.weight;
-      const first = Math.max(lattice.low, Math.ceil(((quantity.target - reach) * quantity.perCm - base) / step - 1e-9));
-      const last = Math.min(lattice.high, Math.floor(((quantity.target + reach) * quantity.perCm - base) / step + 1e-9));
+      const first = Math.max(
+        lattice.low,
+        Math.ceil(((quantity.target - reach) * quantity.perCm - base) / step - 1e-9),
+      );
+      const last = Math.min(
+        lattice.high,
+        Math.floor(((quantity.target + reach) * quantity.perCm - base) / step + 1e-9),
+      );
       if (first < low[i]! || last > high[i]!) proven = false;
       return [first, last] as const;
     });
     if (proven) {
       const counts: Record<string, number> = {};
       lattices.forEach(({ id, base, step }, i) => (counts[id] = base + step * attempt.indexes[i]!));
-      const cost = problem.quantities.reduce((sum, quantity) => sum + costOf(quantity, counts[quantity.id]!), 0);
+      const cost = problem.quantities.reduce(
+        (sum, quantity) => sum + costOf(quantity, counts[quantity.id]!),
+        0,
+      );
       return { kind: 'solved', counts, cost };
     }
     low = needed.map(([first]) => first);

@@ -22,7 +22,11 @@ export function newDesign(name: string): Design {
         name: 'Half double crochet',
         hook: 5,
         gauge: { stitches: 16, stitchesOver: 10, rows: 11, rowsOver: 10 },
-        rule: { flat: { multiple: 1, plus: 0 }, round: { multiple: 1, plus: 0 }, rows: { multiple: 1, plus: 0 } },
+        rule: {
+          flat: { multiple: 1, plus: 0 },
+          round: { multiple: 1, plus: 0 },
+          rows: { multiple: 1, plus: 0 },
+        },
         stitch: 'hdc',
       },
       {
@@ -30,7 +34,11 @@ export function newDesign(name: string): Design {
         name: 'Rib, back loops',
         hook: 4,
         gauge: { stitches: 18, stitchesOver: 10, rows: 20, rowsOver: 10 },
-        rule: { flat: { multiple: 1, plus: 0 }, round: { multiple: 1, plus: 0 }, rows: { multiple: 2, plus: 0 } },
+        rule: {
+          flat: { multiple: 1, plus: 0 },
+          round: { multiple: 1, plus: 0 },
+          rows: { multiple: 2, plus: 0 },
+        },
         stitch: 'sc',
       },
     ],

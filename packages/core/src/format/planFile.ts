@@ -15,28 +15,41 @@ function fine(value: number): number {
  * @param units the unit used inside sentences
  */
 export function planFile(plan: Plan, units: Units) {
-  return { format: 'upfell/plan', version: 1, design: plan.design, construction: plan.construction, sizes: plan.sizes.map((size) => sizeFile(size, units)) };
+  return {
+    format: 'upfell/plan',
+    version: 1,
+    design: plan.design,
+    construction: plan.construction,
+    sizes: plan.sizes.map((size) => sizeFile(size, units)),
+  };
 }
 
 function sizeFile(size: SizePlan, units: Units) {
   return {
     id: size.id,
     label: size.label,
-    finished: size.finished.map(({ id, label, target, actual }) => ({ id, label, target: fine(target), actual: fine(actual) })),
-    quantities: size.quantities.map(({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because }) => ({
+    finished: size.finished.map(({ id, label, target, actual }) => ({
       id,
       label,
-      fabric,
-      axis,
       target: fine(target),
-      count,
       actual: fine(actual),
-      onTheHook: fine(onTheHook),
-      rule,
-      rounding,
-      pinned,
-      because: because.map((reason) => reasonInWords(reason, units)),
     })),
+    quantities: size.quantities.map(
+      ({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because }) => ({
+        id,
+        label,
+        fabric,
+        axis,
+        target: fine(target),
+        count,
+        actual: fine(actual),
+        onTheHook: fine(onTheHook),
+        rule,
+        rounding,
+        pinned,
+        because: because.map((reason) => reasonInWords(reason, units)),
+      }),
+    ),
     pieces: size.pieces.map(({ id, label, copies, fabric, work, foundation, rows, edges }) => ({
       id,
       label,
@@ -63,7 +76,12 @@ function sizeFile(size: SizePlan, units: Units) {
       ...(meet === null ? {} : { meet }),
     })),
     yarn: size.yarn,
-    notes: size.notes.map(({ level, code, where, message }) => ({ level, code, where, message: inWords(message, units) })),
+    notes: size.notes.map(({ level, code, where, message }) => ({
+      level,
+      code,
+      where,
+      message: inWords(message, units),
+    })),
   };
 }
 

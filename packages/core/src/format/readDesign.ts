@@ -22,7 +22,9 @@ export const LONGEST_FILE = 5_000_000;
  */
 export function readDesignText(text: string): DesignRead {
   if (text.length > LONGEST_FILE)
-    return problem(`The file is ${Math.round(text.length / 1e6)} MB long; a design file has at most ${LONGEST_FILE / 1e6} MB.`);
+    return problem(
+      `The file is ${Math.round(text.length / 1e6)} MB long; a design file has at most ${LONGEST_FILE / 1e6} MB.`,
+    );
   try {
     return readDesign(JSON.parse(text.replace(/^\uFEFF/, '')));
   } catch {
@@ -55,7 +57,11 @@ export function readDesign(raw: unknown): DesignRead {
   readGarment(reader, fabricIds);
   const pins = migrated.design['pins'] === undefined ? [] : readPins(reader, sizeIds);
   if (problems.length > 0) return { ok: false, problems };
-  const sizes = (migrated.design['sizes'] as JsonObject[]).map((size) => ({ group: 'adult', label: size['id'], ...size }));
+  const sizes = (migrated.design['sizes'] as JsonObject[]).map((size) => ({
+    group: 'adult',
+    label: size['id'],
+    ...size,
+  }));
   return { ok: true, design: { ...migrated.design, units, graded, sizes, pins } as unknown as Design };
 }
 
@@ -116,8 +122,21 @@ function readFabrics(reader: FieldReader): string[] {
         one?.number('plus', { label: `${label}’s plus`, min: 0, max: 200, unit: '', whole: true });
       }
     if (fabric.object['stitch'] !== undefined) fabric.choice('stitch', 'The stitch', STITCHES, 'hdc');
-    fabric.number('foundationExtra', { label: 'The extra foundation chains', min: 0, max: 20, unit: 'chains', otherwise: 1, whole: true });
-    fabric.number('stretch', { label: 'The stretch', min: 0, max: 1, unit: '(0.15 is 15 %)', otherwise: 0.15 });
+    fabric.number('foundationExtra', {
+      label: 'The extra foundation chains',
+      min: 0,
+      max: 20,
+      unit: 'chains',
+      otherwise: 1,
+      whole: true,
+    });
+    fabric.number('stretch', {
+      label: 'The stretch',
+      min: 0,
+      max: 1,
+      unit: '(0.15 is 15 %)',
+      otherwise: 0.15,
+    });
     const swatch = fabric.inside('swatch', 'The swatch', false);
     if (swatch) {
       swatch.number('width', { label: 'The swatch’s width', min: 1, max: 200, unit: 'cm' });
@@ -125,8 +144,18 @@ function readFabrics(reader: FieldReader): string[] {
       swatch.number('metres', { label: 'The yarn in the swatch', min: 0.1, max: 5000, unit: 'm' });
     }
     const { pattern } = fabric.object;
-    if (pattern !== undefined && !(Array.isArray(pattern) && pattern.length <= 60 && pattern.every((line) => typeof line === 'string' && line.length <= 500)))
-      fabric.problem('pattern', 'The stitch pattern is a list of up to 60 sentences of at most 500 characters.');
+    if (
+      pattern !== undefined &&
+      !(
+        Array.isArray(pattern) &&
+        pattern.length <= 60 &&
+        pattern.every((line) => typeof line === 'string' && line.length <= 500)
+      )
+    )
+      fabric.problem(
+        'pattern',
+        'The stitch pattern is a list of up to 60 sentences of at most 500 characters.',
+      );
   }
   return ids;
 }
@@ -158,9 +187,14 @@ function readPins(reader: FieldReader, sizeIds: readonly string[]): unknown[] {
     const size = pin.text('size', 'The held count’s size');
     const quantity = pin.text('quantity', 'The held count’s quantity');
     pin.number('count', { label: 'The held count', min: 0, max: 100000, unit: '', whole: true });
-    if (size !== '' && !sizeIds.includes(size)) pin.problem('size', `A count is held for size ${quote(size)}, which this design does not have.`);
+    if (size !== '' && !sizeIds.includes(size))
+      pin.problem('size', `A count is held for size ${quote(size)}, which this design does not have.`);
     const key = `${size}/${quantity}`;
-    if (seen.has(key)) pin.problem('quantity', `${quote(quantity)} is held twice for size ${quote(size)}; one of them must go.`);
+    if (seen.has(key))
+      pin.problem(
+        'quantity',
+        `${quote(quantity)} is held twice for size ${quote(size)}; one of them must go.`,
+      );
     seen.add(key);
     return pin.object;
   });

@@ -41,11 +41,13 @@ export interface Join {
  * (within what a seam eases in) where stitches meet rows.
  */
 export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>): Join {
-  const side = (ids: readonly string[]) => ids.map((id) => edges.get(id)).filter((edge) => edge !== undefined);
+  const side = (ids: readonly string[]) =>
+    ids.map((id) => edges.get(id)).filter((edge) => edge !== undefined);
   const a = side(plan.a);
   const b = side(plan.b);
   const gather = plan.gather ?? 1;
-  const total = (list: readonly WorkedEdge[], of: 'count' | 'length') => list.reduce((sum, edge) => sum + edge[of], 0);
+  const total = (list: readonly WorkedEdge[], of: 'count' | 'length') =>
+    list.reduce((sum, edge) => sum + edge[of], 0);
   const aCount = total(a, 'count');
   const bCount = total(b, 'count');
   const aLength = total(a, 'length') / gather;
@@ -53,7 +55,8 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
   const complete = a.length === plan.a.length && b.length === plan.b.length;
   const byCount = plan.kind === 'stitch-to-stitch' || plan.kind === 'row-to-row' || plan.kind === 'live';
   const ok =
-    complete && (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(aLength, bLength) + 1e-9);
+    complete &&
+    (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(aLength, bLength) + 1e-9);
   return {
     id: plan.id,
     label: plan.label,
@@ -76,7 +79,8 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
  * "3 stitches to 2 rows, 1 stitch more in every quarter".
  */
 export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: Axis): string {
-  const name = (axis: Axis, count: number) => (count === 1 ? axis.slice(0, axis === 'stitches' ? -2 : -1) : axis);
+  const name = (axis: Axis, count: number) =>
+    count === 1 ? axis.slice(0, axis === 'stitches' ? -2 : -1) : axis;
   if (aCount === bCount) return `1 ${name(aAxis, 1)} to 1 ${name(bAxis, 1)}`;
   let best = { p: 1, q: 1, miss: Infinity };
   for (let q = 1; q <= 4; q += 1)
@@ -88,6 +92,7 @@ export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: 
   const extra = aCount - Math.round((bCount * p) / q);
   const repeat = `${p} ${name(aAxis, p)} to ${q} ${name(bAxis, q)}`;
   if (extra === 0) return repeat;
-  const spread = Math.abs(extra) >= 4 && extra % 4 === 0 ? `, ${Math.abs(extra) / 4} in every quarter` : ', spread evenly';
+  const spread =
+    Math.abs(extra) >= 4 && extra % 4 === 0 ? `, ${Math.abs(extra) / 4} in every quarter` : ', spread evenly';
   return `${repeat}, ${Math.abs(extra)} ${name(aAxis, Math.abs(extra))} ${extra > 0 ? 'more' : 'fewer'}${spread}`;
 }

@@ -11,9 +11,25 @@ export type Passage =
   /** Rows worked even until row `to` of the part is done. */
   | { kind: 'even'; part: string; to: number; note?: string }
   /** Rows shaped by a schedule until row `to` is done. */
-  | { kind: 'shape'; part: string; to: number; schedule: Schedule; where: 'both edges' | 'neck edge'; neckSide?: 'left' | 'right' }
+  | {
+      kind: 'shape';
+      part: string;
+      to: number;
+      schedule: Schedule;
+      where: 'both edges' | 'neck edge';
+      neckSide?: 'left' | 'right';
+    }
   /** A part that goes on from some of the stitches of another part's last row. */
-  | { kind: 'go on'; part: string; from: string; at: number; take: number; leave: number; rejoin: boolean; label: string }
+  | {
+      kind: 'go on';
+      part: string;
+      from: string;
+      at: number;
+      take: number;
+      leave: number;
+      rejoin: boolean;
+      label: string;
+    }
   /** A marker in both ends of the last row worked. */
   | { kind: 'mark'; part: string; meaning: string };
 
@@ -38,7 +54,16 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
     const state = part(name);
     state.n += 1;
     state.count += by + add;
-    rows.push({ n: state.n, part: name, side: state.n % 2 === 1 ? 'RS' : 'WS', from, steps, count: state.count, by, add });
+    rows.push({
+      n: state.n,
+      part: name,
+      side: state.n % 2 === 1 ? 'RS' : 'WS',
+      from,
+      steps,
+      count: state.count,
+      by,
+      add,
+    });
   };
   const source = (name: string): Take[] => {
     const state = part(name);
@@ -77,7 +102,13 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
           const { n, count } = part(passage.part);
           const shaped = events.has(n + 1);
           const by = shaped ? passage.schedule.direction * passage.schedule.perEvent : 0;
-          push(passage.part, shaped ? shapedSteps(count, passage) : [{ do: 'work', times: count }], by, 0, source(passage.part));
+          push(
+            passage.part,
+            shaped ? shapedSteps(count, passage) : [{ do: 'work', times: count }],
+            by,
+            0,
+            source(passage.part),
+          );
         }
         break;
       }
@@ -89,10 +120,19 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
 }
 
 /** A shaping row: the change is made in the outermost stitches of the edge. */
-function shapedSteps(count: number, { schedule, where, neckSide }: Extract<Passage, { kind: 'shape' }>): Step[] {
+function shapedSteps(
+  count: number,
+  { schedule, where, neckSide }: Extract<Passage, { kind: 'shape' }>,
+): Step[] {
   const grow = schedule.direction > 0;
-  const shaping = { do: grow ? 'increase' : 'decrease', times: where === 'both edges' ? schedule.perEvent / 2 : schedule.perEvent } as const;
-  const plain: Step = { do: 'work', times: count - (grow ? 1 : 2) * shaping.times * (where === 'both edges' ? 2 : 1) };
+  const shaping = {
+    do: grow ? 'increase' : 'decrease',
+    times: where === 'both edges' ? schedule.perEvent / 2 : schedule.perEvent,
+  } as const;
+  const plain: Step = {
+    do: 'work',
+    times: count - (grow ? 1 : 2) * shaping.times * (where === 'both edges' ? 2 : 1),
+  };
   if (where === 'both edges') return [shaping, plain, shaping];
   return neckSide === 'left' ? [shaping, plain] : [plain, shaping];
 }

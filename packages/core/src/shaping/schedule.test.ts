@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { mirrored, ORDERS, ratesInWords, schedule, slots, type Schedule, type ScheduleRequest } from './schedule.js';
+import {
+  mirrored,
+  ORDERS,
+  ratesInWords,
+  schedule,
+  slots,
+  type Schedule,
+  type ScheduleRequest,
+} from './schedule.js';
 
 const must = (request: ScheduleRequest): Schedule => {
   const result = schedule(request);
@@ -28,7 +36,10 @@ const anyRequest = fc
   });
 
 const countsOf = ({ start, direction, perEvent, events }: Schedule, rows: number) =>
-  Array.from({ length: rows }, (_, i) => start + direction * perEvent * events.filter((row) => row <= i + 1).length);
+  Array.from(
+    { length: rows },
+    (_, i) => start + direction * perEvent * events.filter((row) => row <= i + 1).length,
+  );
 
 describe('schedule', () => {
   it('reaches the end exactly, within its rows, on its parity', () => {
@@ -55,7 +66,10 @@ describe('schedule', () => {
         expect(rates.length).toBeLessThanOrEqual(2);
         expect(rates.reduce((sum, { times }) => sum + times, 0)).toBe(events);
         const [first, second] = rates;
-        if (first && second) expect(first.every - second.every).toBe(request.order === 'slow first' ? request.everyRow : -request.everyRow);
+        if (first && second)
+          expect(first.every - second.every).toBe(
+            request.order === 'slow first' ? request.everyRow : -request.everyRow,
+          );
       }),
     );
   });
@@ -63,9 +77,16 @@ describe('schedule', () => {
   it('mixes evenly: no stretch of rows has more than one event more than another of the same length', () => {
     fc.assert(
       fc.property(anyRequest, fc.integer({ min: 1, max: 40 }), ({ request, rows }, length) => {
-        const { events, } = must({ ...request, order: 'mixed', everyRow: 1, firstRow: 2, lastRow: rows + rows });
+        const { events } = must({
+          ...request,
+          order: 'mixed',
+          everyRow: 1,
+          firstRow: 2,
+          lastRow: rows + rows,
+        });
         const has = new Set(events);
-        const within = (from: number) => Array.from({ length }, (_, i) => from + i).filter((row) => has.has(row)).length;
+        const within = (from: number) =>
+          Array.from({ length }, (_, i) => from + i).filter((row) => has.has(row)).length;
         const windows = Array.from({ length: Math.max(0, 2 * rows - 1 - length) }, (_, i) => within(2 + i));
         if (windows.length > 0) expect(Math.max(...windows) - Math.min(...windows)).toBeLessThanOrEqual(1);
       }),
@@ -85,21 +106,52 @@ describe('schedule', () => {
   });
 
   it('answers what does not fit with a sentence', () => {
-    const base = { start: 40, end: 60, perEvent: 2, firstRow: 2, lastRow: 9, everyRow: 1, order: 'slow first' } as const;
+    const base = {
+      start: 40,
+      end: 60,
+      perEvent: 2,
+      firstRow: 2,
+      lastRow: 9,
+      everyRow: 1,
+      order: 'slow first',
+    } as const;
     expect(schedule(base)).toEqual({ ok: false, message: '10 shaping rows do not fit into 8 rows' });
-    expect(schedule({ ...base, end: 53 })).toMatchObject({ ok: false, message: expect.stringContaining('13 stitches') });
+    expect(schedule({ ...base, end: 53 })).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('13 stitches'),
+    });
   });
 
   // By hand: 40 to 78 stitches are 19 shaping rows; rows 2 to 45 are 44; 44 = 6 x 3 + 13 x 2 (common practice, "more or less right").
   it('agrees with a sleeve worked out by hand', () => {
-    const sleeve = must({ start: 40, end: 78, perEvent: 2, firstRow: 2, lastRow: 45, everyRow: 1, order: 'slow first' });
+    const sleeve = must({
+      start: 40,
+      end: 78,
+      perEvent: 2,
+      firstRow: 2,
+      lastRow: 45,
+      everyRow: 1,
+      order: 'slow first',
+    });
     expect(ratesInWords(sleeve)).toBe('every 3rd row 6 times, then every 2nd row 13 times');
     expect(sleeve.events.slice(0, 7)).toEqual([4, 7, 10, 13, 16, 19, 21]);
   });
 
   it('says one event, every row, and no events', () => {
-    expect(ratesInWords(must({ start: 10, end: 12, perEvent: 2, firstRow: 2, lastRow: 6, everyRow: 1, order: 'mixed' }))).toBe('every 5th row once');
-    expect(ratesInWords(must({ start: 10, end: 14, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }))).toBe('every row 4 times');
-    expect(ratesInWords(must({ start: 10, end: 10, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }))).toBe('work even');
+    expect(
+      ratesInWords(
+        must({ start: 10, end: 12, perEvent: 2, firstRow: 2, lastRow: 6, everyRow: 1, order: 'mixed' }),
+      ),
+    ).toBe('every 5th row once');
+    expect(
+      ratesInWords(
+        must({ start: 10, end: 14, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }),
+      ),
+    ).toBe('every row 4 times');
+    expect(
+      ratesInWords(
+        must({ start: 10, end: 10, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }),
+      ),
+    ).toBe('work even');
   });
 });

@@ -42,7 +42,11 @@ export interface Schedule {
 export type ScheduleResult = { ok: true; schedule: Schedule } | { ok: false; message: string };
 
 /** How many shaping rows fit between the first and the last. */
-export function slots({ firstRow, lastRow, everyRow }: Pick<ScheduleRequest, 'firstRow' | 'lastRow' | 'everyRow'>): number {
+export function slots({
+  firstRow,
+  lastRow,
+  everyRow,
+}: Pick<ScheduleRequest, 'firstRow' | 'lastRow' | 'everyRow'>): number {
   return lastRow < firstRow ? 0 : Math.floor((lastRow - firstRow) / everyRow) + 1;
 }
 
@@ -57,17 +61,28 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
   const { start, end, perEvent, firstRow, everyRow, order } = request;
   const change = Math.abs(end - start);
   if (change % perEvent !== 0)
-    return { ok: false, message: `from ${start} to ${end} is ${change} stitches, which shaping rows of ${perEvent} do not reach exactly` };
+    return {
+      ok: false,
+      message: `from ${start} to ${end} is ${change} stitches, which shaping rows of ${perEvent} do not reach exactly`,
+    };
   const count = change / perEvent;
   const room = slots(request);
-  if (count > room)
-    return { ok: false, message: `${count} shaping rows do not fit into ${room} rows` };
+  if (count > room) return { ok: false, message: `${count} shaping rows do not fit into ${room} rows` };
   const gaps = order === 'mixed' ? mixedGaps(room, count) : twoRateGaps(room, count, order);
   let slot = 0;
   const events = gaps.map((gap) => firstRow + ((slot += gap) - 1) * everyRow);
   return {
     ok: true,
-    schedule: { start, end, perEvent, direction: Math.sign(end - start) as 1 | -1 | 0, events, after: firstRow - everyRow, rates: ratesOf(gaps.map((gap) => gap * everyRow)), order },
+    schedule: {
+      start,
+      end,
+      perEvent,
+      direction: Math.sign(end - start) as 1 | -1 | 0,
+      events,
+      after: firstRow - everyRow,
+      rates: ratesOf(gaps.map((gap) => gap * everyRow)),
+      order,
+    },
   };
 }
 
@@ -81,7 +96,10 @@ function twoRateGaps(room: number, count: number, order: 'slow first' | 'fast fi
 }
 
 function mixedGaps(room: number, count: number): number[] {
-  return Array.from({ length: count }, (_, i) => Math.floor(((i + 1) * room) / count) - Math.floor((i * room) / count));
+  return Array.from(
+    { length: count },
+    (_, i) => Math.floor(((i + 1) * room) / count) - Math.floor((i * room) / count),
+  );
 }
 
 function ratesOf(gaps: readonly number[]): Rate[] {
@@ -120,6 +138,9 @@ export function ratesInWords({ rates, events }: Pick<Schedule, 'rates' | 'events
   if (events.length === 0) return 'work even';
   if (rates.length > 3) return `in rows ${events.join(', ')}`;
   return rates
-    .map(({ every, times }) => `every ${every === 1 ? 'row' : `${ordinal(every)} row`} ${times === 1 ? 'once' : `${times} times`}`)
+    .map(
+      ({ every, times }) =>
+        `every ${every === 1 ? 'row' : `${ordinal(every)} row`} ${times === 1 ? 'once' : `${times} times`}`,
+    )
     .join(', then ');
 }

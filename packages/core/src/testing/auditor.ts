@@ -5,18 +5,48 @@ interface PlanJson {
 }
 interface SizeJson {
   id: string;
-  quantities: { id: string; fabric: string; axis: 'stitches' | 'rows'; target: number; count: number; actual: number; rule: { multiple: number; plus: number }; pinned: boolean; because: string[] }[];
+  quantities: {
+    id: string;
+    fabric: string;
+    axis: 'stitches' | 'rows';
+    target: number;
+    count: number;
+    actual: number;
+    rule: { multiple: number; plus: number };
+    pinned: boolean;
+    because: string[];
+  }[];
   pieces: {
     id: string;
-    rows: { n: number; part: string; count: number; from: { part: string; n: number; take: number; at?: number }[]; by: number; add: number }[];
+    rows: {
+      n: number;
+      part: string;
+      count: number;
+      from: { part: string; n: number; take: number; at?: number }[];
+      by: number;
+      add: number;
+    }[];
     edges: { id: string; axis: string; count: number; length: number; open?: boolean }[];
   }[];
-  joins: { id: string; kind: string; a: { edge: string; count: number }[]; b: { edge: string; count: number }[]; aCount: number; bCount: number; aLength: number; bLength: number; ok: boolean }[];
+  joins: {
+    id: string;
+    kind: string;
+    a: { edge: string; count: number }[];
+    b: { edge: string; count: number }[];
+    aCount: number;
+    bCount: number;
+    aLength: number;
+    bLength: number;
+    ok: boolean;
+  }[];
   notes: { level: string; where: string }[];
 }
 interface DesignJson {
   graded?: boolean;
-  fabrics: readonly { id: string; gauge: { stitches: number; stitchesOver: number; rows: number; rowsOver: number } }[];
+  fabrics: readonly {
+    id: string;
+    gauge: { stitches: number; stitchesOver: number; rows: number; rowsOver: number };
+  }[];
   pins?: readonly { size: string; quantity: string; count: number }[];
 }
 
@@ -38,7 +68,8 @@ function auditRows(rows: SizeJson['pieces'][number]['rows'], where: string, wron
   rows.forEach((row, index) => {
     const sum = row.from.reduce((total, { take }) => total + take, 0) + row.add + row.by;
     if (sum !== row.count) wrong.push(`${where} row ${row.n}: ${row.count} is not ${sum}`);
-    if (index === 0 && (row.from.length > 0 || row.add !== row.count)) wrong.push(`${where}: row 1 does not come from the foundation`);
+    if (index === 0 && (row.from.length > 0 || row.add !== row.count))
+      wrong.push(`${where}: row 1 does not come from the foundation`);
     for (const { part, n, take, at = 0 } of row.from) {
       const key = `${part}/${n}`;
       if (!counts.has(key)) wrong.push(`${where} row ${row.n}: takes from ${key}, which is not worked`);
@@ -56,11 +87,16 @@ function auditRows(rows: SizeJson['pieces'][number]['rows'], where: string, wron
 
 function auditCounts(size: SizeJson, design: DesignJson, wrong: string[]): void {
   for (const { id, fabric, axis, count, actual, rule, target, because } of size.quantities) {
-    if (count < 0 || (count - rule.plus) % rule.multiple !== 0 || (count < rule.plus && !(count === 0 && target === 0)))
+    if (
+      count < 0 ||
+      (count - rule.plus) % rule.multiple !== 0 ||
+      (count < rule.plus && !(count === 0 && target === 0))
+    )
       wrong.push(`${size.id} ${id}: ${count} is not ${rule.multiple} x k + ${rule.plus}`);
     const gauge = design.fabrics.find((one) => one.id === fabric)!.gauge;
     const perCm = axis === 'stitches' ? gauge.stitches / gauge.stitchesOver : gauge.rows / gauge.rowsOver;
-    if (Math.abs(count / perCm - actual) > 0.001) wrong.push(`${size.id} ${id}: measures ${count / perCm}, not ${actual}`);
+    if (Math.abs(count / perCm - actual) > 0.001)
+      wrong.push(`${size.id} ${id}: measures ${count / perCm}, not ${actual}`);
     if (because.length === 0) wrong.push(`${size.id} ${id}: gives no reason`);
   }
 }
@@ -71,17 +107,23 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
   for (const join of size.joins) {
     for (const side of [join.a, join.b]) for (const { edge } of side) joined.add(edge);
     const sum = (side: { count: number }[]) => side.reduce((total, { count }) => total + count, 0);
-    if (sum(join.a) !== join.aCount || sum(join.b) !== join.bCount) wrong.push(`${size.id} ${join.id}: the sides do not add up`);
-    for (const { edge, count } of [...join.a, ...join.b]) if (edges.get(edge)?.count !== count) wrong.push(`${size.id} ${join.id}: ${edge} has ${edges.get(edge)?.count}, not ${count}`);
+    if (sum(join.a) !== join.aCount || sum(join.b) !== join.bCount)
+      wrong.push(`${size.id} ${join.id}: the sides do not add up`);
+    for (const { edge, count } of [...join.a, ...join.b])
+      if (edges.get(edge)?.count !== count)
+        wrong.push(`${size.id} ${join.id}: ${edge} has ${edges.get(edge)?.count}, not ${count}`);
     const apart = Math.abs(join.aLength - join.bLength);
     const agrees =
       join.kind === 'stitch-to-stitch' || join.kind === 'row-to-row'
         ? join.aCount === join.bCount
         : apart <= Math.min(1.5, 0.03 * Math.max(join.aLength, join.bLength)) + 0.001;
-    if (agrees !== join.ok && !(agrees && !join.ok)) wrong.push(`${size.id} ${join.id}: is not agreed but says ok`);
-    if (!join.ok && !size.notes.some(({ level, where }) => level === 'stop' && where === join.id)) wrong.push(`${size.id} ${join.id}: broken without a note`);
+    if (agrees !== join.ok && !(agrees && !join.ok))
+      wrong.push(`${size.id} ${join.id}: is not agreed but says ok`);
+    if (!join.ok && !size.notes.some(({ level, where }) => level === 'stop' && where === join.id))
+      wrong.push(`${size.id} ${join.id}: broken without a note`);
   }
-  for (const edge of edges.values()) if (!joined.has(edge.id) && !edge.open) wrong.push(`${size.id} ${edge.id}: neither joined nor open`);
+  for (const edge of edges.values())
+    if (!joined.has(edge.id) && !edge.open) wrong.push(`${size.id} ${edge.id}: neither joined nor open`);
 }
 
 function auditRange(sizes: readonly SizeJson[], design: DesignJson, wrong: string[]): void {
@@ -91,7 +133,9 @@ function auditRange(sizes: readonly SizeJson[], design: DesignJson, wrong: strin
     for (const quantity of small.quantities) {
       const next = large.quantities.find(({ id }) => id === quantity.id);
       if (next && next.target >= quantity.target && next.count < quantity.count)
-        wrong.push(`${quantity.id} falls from ${quantity.count} in ${small.id} to ${next.count} in ${large.id}`);
+        wrong.push(
+          `${quantity.id} falls from ${quantity.count} in ${small.id} to ${next.count} in ${large.id}`,
+        );
     }
   }
 }

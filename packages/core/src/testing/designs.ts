@@ -33,9 +33,20 @@ export function sizeOf(id: string, body: Body, group: Size['group'] = 'adult'): 
 }
 
 /** A fabric by stitches and rows in 10 cm. */
-export function fabricOf(id: string, stitches: number, rows: number, rule: Partial<Fabric['rule']> = {}): Fabric {
+export function fabricOf(
+  id: string,
+  stitches: number,
+  rows: number,
+  rule: Partial<Fabric['rule']> = {},
+): Fabric {
   const any = { multiple: 1, plus: 0 };
-  return { id, name: id, hook: 5, gauge: { stitches, stitchesOver: 10, rows, rowsOver: 10 }, rule: { flat: any, round: any, rows: any, ...rule } };
+  return {
+    id,
+    name: id,
+    hook: 5,
+    gauge: { stitches, stitchesOver: 10, rows, rowsOver: 10 },
+    rule: { flat: any, round: any, rows: any, ...rule },
+  };
 }
 
 /** The 254 open bodies of Heinz et al. (2003); the biacromial breadth stands for the cross-back, of which it is a lower bound. */
@@ -68,8 +79,20 @@ const rule = fc.oneof(
 /** Any plausible fabric: bulky to fine, rows as tall as treble or as short as single crochet, rules up to 8 + 7. */
 export const anyFabric = (id: string): fc.Arbitrary<Fabric> =>
   fc
-    .record({ stitches: fc.integer({ min: 60, max: 320 }), shape: fc.integer({ min: 45, max: 130 }), flat: rule, rows: fc.constantFrom({ multiple: 1, plus: 0 }, { multiple: 2, plus: 0 }, { multiple: 2, plus: 1 }, { multiple: 4, plus: 0 }) })
-    .map(({ stitches, shape, flat, rows }) => fabricOf(id, stitches / 10, (stitches * shape) / 1000, { flat, rows }));
+    .record({
+      stitches: fc.integer({ min: 60, max: 320 }),
+      shape: fc.integer({ min: 45, max: 130 }),
+      flat: rule,
+      rows: fc.constantFrom(
+        { multiple: 1, plus: 0 },
+        { multiple: 2, plus: 0 },
+        { multiple: 2, plus: 1 },
+        { multiple: 4, plus: 0 },
+      ),
+    })
+    .map(({ stitches, shape, flat, rows }) =>
+      fabricOf(id, stitches / 10, (stitches * shape) / 1000, { flat, rows }),
+    );
 
 /** Any plausible range of one to five adult, child or baby sizes, graded by the bust or unrelated. */
 export const anyDesign: fc.Arbitrary<Design> = fc
@@ -90,24 +113,44 @@ export const anyDesign: fc.Arbitrary<Design> = fc
     cuff: fc.boolean(),
     gather: fc.constantFrom(1, 0.95, 0.85),
   })
-  .map(({ group, start, steps, graded, fabric, rib, hem, cuff, gather, ease, widthLedBy, drop, worked, order, everyRow }) => {
-    const [low, high] = { adult: [70, 150], child: [52, 78], baby: [40, 50] }[group];
-    let bust = Math.round((low + start * (high - low)) * 10) / 10;
-    const sizes = [0, ...steps].map((step, i) => sizeOf(`s${i}`, { bust: (bust += group === 'adult' ? step : step / 4) }, group));
-    const height = group === 'adult' ? 5 : 3;
-    const small = group === 'adult' ? 1 : 0.5;
-    return designWith({
+  .map(
+    ({
+      group,
+      start,
+      steps,
       graded,
-      sizes,
-      fabrics: [fabric, rib],
-      style: {
-        ease: ease * small,
-        widthLedBy,
-        belowWaist: 20 * small,
-        neck: { width: null, drop: drop * small },
-        sleeve: { worked, order, everyRow, wristEase: 6, shorter: 0 },
-        hem: hem ? { fabric: 'rib', height, gather } : null,
-        cuff: cuff ? { fabric: 'rib', height, gather: 1 } : null,
-      },
-    });
-  });
+      fabric,
+      rib,
+      hem,
+      cuff,
+      gather,
+      ease,
+      widthLedBy,
+      drop,
+      worked,
+      order,
+      everyRow,
+    }) => {
+      const [low, high] = { adult: [70, 150], child: [52, 78], baby: [40, 50] }[group];
+      let bust = Math.round((low + start * (high - low)) * 10) / 10;
+      const sizes = [0, ...steps].map((step, i) =>
+        sizeOf(`s${i}`, { bust: (bust += group === 'adult' ? step : step / 4) }, group),
+      );
+      const height = group === 'adult' ? 5 : 3;
+      const small = group === 'adult' ? 1 : 0.5;
+      return designWith({
+        graded,
+        sizes,
+        fabrics: [fabric, rib],
+        style: {
+          ease: ease * small,
+          widthLedBy,
+          belowWaist: 20 * small,
+          neck: { width: null, drop: drop * small },
+          sleeve: { worked, order, everyRow, wristEase: 6, shorter: 0 },
+          hem: hem ? { fabric: 'rib', height, gather } : null,
+          cuff: cuff ? { fabric: 'rib', height, gather: 1 } : null,
+        },
+      });
+    },
+  );

@@ -12,5 +12,7 @@ export function problemsOf(design: Design): Draft[] {
     [],
   );
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  return design.sizes.map((size) => construction.draft({ size, body: completeBody(size.body, size.group)!, style, fabrics }));
+  return design.sizes.map((size) =>
+    construction.draft({ size, body: completeBody(size.body, size.group)!, style, fabrics }),
+  );
 }

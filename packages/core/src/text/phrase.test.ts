@@ -7,6 +7,18 @@ it('says lengths in the reader’s units', () => {
 });
 
 it('writes ordinals and figures as people do', () => {
-  expect([1, 2, 3, 4, 11, 12, 13, 21, 22, 101, 111].map(ordinal)).toEqual(['1st', '2nd', '3rd', '4th', '11th', '12th', '13th', '21st', '22nd', '101st', '111th']);
+  expect([1, 2, 3, 4, 11, 12, 13, 21, 22, 101, 111].map(ordinal)).toEqual([
+    '1st',
+    '2nd',
+    '3rd',
+    '4th',
+    '11th',
+    '12th',
+    '13th',
+    '21st',
+    '22nd',
+    '101st',
+    '111th',
+  ]);
   expect([figure(1.6), figure(85.999, 2), figure(86)]).toEqual(['1.6', '86', '86']);
 });

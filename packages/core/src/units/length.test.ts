@@ -26,12 +26,17 @@ describe('parseLength', () => {
     expect(cmOf('42 cm', 'in')).toBe(42);
   });
 
-  it.each(['', '  ', 'wide', '12 1/0 in', '4 5', '1e9', '--3', '12 furlongs', 'NaN'])('answers %p with a sentence', (text) => {
-    expect(cmOf(text)).toMatch(/type one like/);
-  });
+  it.each(['', '  ', 'wide', '12 1/0 in', '4 5', '1e9', '--3', '12 furlongs', 'NaN'])(
+    'answers %p with a sentence',
+    (text) => {
+      expect(cmOf(text)).toMatch(/type one like/);
+    },
+  );
 
   it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string(), (text) => typeof cmOf(text) === 'number' || typeof cmOf(text) === 'string'));
+    fc.assert(
+      fc.property(fc.string(), (text) => typeof cmOf(text) === 'number' || typeof cmOf(text) === 'string'),
+    );
   });
 });
 
@@ -47,14 +52,21 @@ describe('formatLength', () => {
 
   it('is read back to within half an eighth, or half a millimetre', () => {
     fc.assert(
-      fc.property(fc.double({ min: -200, max: 200, noNaN: true }), fc.constantFrom('cm' as const, 'in' as const), (cm, units) => {
-        const again = cmOf(formatLength(cm, units), units);
-        expect(Math.abs((again as number) - cm)).toBeLessThanOrEqual(units === 'cm' ? 0.05 + 1e-9 : CM_PER_INCH / 16 + 1e-9);
-      }),
+      fc.property(
+        fc.double({ min: -200, max: 200, noNaN: true }),
+        fc.constantFrom('cm' as const, 'in' as const),
+        (cm, units) => {
+          const again = cmOf(formatLength(cm, units), units);
+          expect(Math.abs((again as number) - cm)).toBeLessThanOrEqual(
+            units === 'cm' ? 0.05 + 1e-9 : CM_PER_INCH / 16 + 1e-9,
+          );
+        },
+      ),
     );
   });
 
   it('has exact eighths for every eighth', () => {
-    for (let eighth = -400; eighth <= 400; eighth += 1) expect(toEighths((eighth / 8) * CM_PER_INCH)).toBe(eighth);
+    for (let eighth = -400; eighth <= 400; eighth += 1)
+      expect(toEighths((eighth / 8) * CM_PER_INCH)).toBe(eighth);
   });
 });

@@ -59,7 +59,8 @@ export function parseLength(text: string, units: Units): ParsedLength {
   if (!match) return { ok: false, message: `“${text.trim()}” is not a length; type one like ${example}.` };
   const [, sign, whole, top, bottom, topOnly, bottomOnly, decimals] = match;
   const denominator = Number(bottom ?? bottomOnly ?? 1);
-  if (denominator === 0) return { ok: false, message: `“${text.trim()}” divides by nothing; type one like ${example}.` };
+  if (denominator === 0)
+    return { ok: false, message: `“${text.trim()}” divides by nothing; type one like ${example}.` };
   const size =
     Number((whole ?? decimals ?? '0').replace(',', '.')) + Number(top ?? topOnly ?? 0) / denominator;
   const scale = unitMatch ? UNIT_CM[unitMatch[1] ?? ''] : units === 'cm' ? 1 : CM_PER_INCH;

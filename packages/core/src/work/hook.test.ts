@@ -7,7 +7,15 @@ import { workPiece } from './hook.js';
 import { outlines } from './outline.js';
 import type { Row } from './rows.js';
 
-const taper = schedule({ start: 10, end: 16, perEvent: 2, firstRow: 2, lastRow: 8, everyRow: 1, order: 'slow first' });
+const taper = schedule({
+  start: 10,
+  end: 16,
+  perEvent: 2,
+  firstRow: 2,
+  lastRow: 8,
+  everyRow: 1,
+  order: 'slow first',
+});
 const sleeve = () =>
   rowsOf([
     { kind: 'start', part: 'main', stitches: 10, extra: 2, along: null },
@@ -36,13 +44,27 @@ describe('workPiece', () => {
     const rows = sleeve();
     const twice: Row[] = [...rows, { ...rows[8]!, n: 10 }];
     expect(workPiece(twice).faults[0]).toBe('main row 10 works stitch 1 of main row 8 a second time');
-    expect(workPiece(rows.slice(1)).faults[0]).toBe('main row 2 is worked into main row 1, which has not been worked');
+    expect(workPiece(rows.slice(1)).faults[0]).toBe(
+      'main row 2 is worked into main row 1, which has not been worked',
+    );
   });
 
   // Deliberate faults in the row data of the demo's fronts and sleeves: the hook, or an edge it measures, must show each.
   it('catches every one of 300 seeded faults', () => {
-    const pieces = Object.values(demoDesigns()).flatMap((design) => plan(design).sizes.flatMap(({ pieces: all }) => all.filter(({ id }) => id === 'front' || id === 'sleeve')));
-    const kinds = ['missed shaping', 'extra shaping', 'row left out', 'row twice', 'stitch taken twice', 'stitch forgotten', 'wrong count'] as const;
+    const pieces = Object.values(demoDesigns()).flatMap((design) =>
+      plan(design).sizes.flatMap(({ pieces: all }) =>
+        all.filter(({ id }) => id === 'front' || id === 'sleeve'),
+      ),
+    );
+    const kinds = [
+      'missed shaping',
+      'extra shaping',
+      'row left out',
+      'row twice',
+      'stitch taken twice',
+      'stitch forgotten',
+      'wrong count',
+    ] as const;
     let tried = 0;
     const missed: string[] = [];
     fc.assert(
@@ -53,7 +75,8 @@ describe('workPiece', () => {
         const worked = workPiece(rows);
         const last = rows.at(-1)!;
         const good = piece.rows.at(-1)!;
-        const shown = worked.faults.length > 0 || worked.rows.length !== piece.rows.length || last.count !== good.count;
+        const shown =
+          worked.faults.length > 0 || worked.rows.length !== piece.rows.length || last.count !== good.count;
         if (!shown) missed.push(`${piece.id} ${kind} ${seed}`);
       }),
       { numRuns: 420, seed: 7 },
@@ -105,7 +128,9 @@ describe('outlines', () => {
   });
 
   it('puts the shoulders of a divided front where their stitches lie', () => {
-    const front = plan(demoDesigns()['brackenlow-pullover']!).sizes[2]!.pieces.find(({ id }) => id === 'front')!;
+    const front = plan(demoDesigns()['brackenlow-pullover']!).sizes[2]!.pieces.find(
+      ({ id }) => id === 'front',
+    )!;
     const parts = new Map(outlines(front.rows).map(({ part, points }) => [part, points.map(([x]) => x)]));
     const width = front.edges.find(({ id }) => id === 'front.hem')!.count;
     expect(Math.min(...parts.get('right-shoulder')!)).toBe(0);

@@ -86,7 +86,8 @@ function takeStitches(row: Row, progress: Progress): number {
         fault(progress, row, `reaches past the end of ${part} row ${n}`);
         break;
       }
-      if (marks[start + position] === 1) fault(progress, row, `works stitch ${position + 1} of ${part} row ${n} a second time`);
+      if (marks[start + position] === 1)
+        fault(progress, row, `works stitch ${position + 1} of ${part} row ${n} a second time`);
       marks[start + position] = 1;
       waiting += 1;
     }
@@ -126,7 +127,8 @@ function measureEdge({ rows, done, marks }: Progress, place: EdgePlace): number 
   if (place.lies === 'live') {
     const worked = done.get(place.part)?.[place.n];
     if (!worked || place.from < 0 || place.from + place.count > worked.count) return NaN;
-    for (let i = place.from; i < place.from + place.count; i += 1) if (marks[worked.start + i] === 1) return NaN;
+    for (let i = place.from; i < place.from + place.count; i += 1)
+      if (marks[worked.start + i] === 1) return NaN;
     return place.count;
   }
   let ends = 0;

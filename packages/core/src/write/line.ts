@@ -13,7 +13,10 @@ export function each(values: readonly (string | number)[]): string | Each {
 }
 
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
-export function line(strings: TemplateStringsArray, ...values: readonly (string | number | readonly (string | number)[] | { inline: Line })[]): Line {
+export function line(
+  strings: TemplateStringsArray,
+  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line })[]
+): Line {
   const parts: (string | Each)[] = [];
   strings.forEach((text, i) => {
     if (text !== '') parts.push(text);

@@ -10,12 +10,15 @@ const written = (name: string, wish: Partial<Parameters<typeof pattern>[2]> = {}
   const text = pattern(planned, design, { terms: 'us', units: 'cm', ...wish });
   return { planned, text, whole: patternToText(text) };
 };
-const lines = (text: ReturnType<typeof pattern>, id: string) => text.sections.find((section) => section.id === id)!.lines.map(lineToText);
+const lines = (text: ReturnType<typeof pattern>, id: string) =>
+  text.sections.find((section) => section.id === id)!.lines.map(lineToText);
 
 describe('pattern', () => {
   it('writes all sizes in brackets with the counts of the plan', () => {
     const { planned, text } = written('brackenlow-pullover');
-    const widths = planned.sizes.map(({ quantities }) => quantities.find(({ id }) => id === 'back.width')!.count);
+    const widths = planned.sizes.map(
+      ({ quantities }) => quantities.find(({ id }) => id === 'back.width')!.count,
+    );
     const [first, ...others] = widths;
     expect(lines(text, 'back')[1]).toContain(`(${first} (${others.join(', ')}) sts)`);
     expect(lines(text, 'back')[0]).toBe(`Ch ${first! + 2} (${others.map((count) => count + 2).join(', ')}).`);
@@ -26,19 +29,28 @@ describe('pattern', () => {
     const sleeve = planned.sizes[2]!.pieces.find(({ id }) => id === 'sleeve')!;
     const section = lines(text, 'sleeve').join('\n');
     expect(section).not.toMatch(/\d \(\d+, /);
-    for (const row of sleeve.rows.filter(({ by }) => by !== 0)) expect(section).toContain(`row ${row.n}: ${row.count} sts`);
+    for (const row of sleeve.rows.filter(({ by }) => by !== 0))
+      expect(section).toContain(`row ${row.n}: ${row.count} sts`);
   });
 
   it('says each size’s shaping so that a maker reaches the planned counts', () => {
     const { planned, text } = written('brackenlow-pullover');
-    const sentence = lines(text, 'sleeve').find((line) => line.startsWith('Rows') && line.includes('inc at both edges'))!;
+    const sentence = lines(text, 'sleeve').find(
+      (line) => line.startsWith('Rows') && line.includes('inc at both edges'),
+    )!;
     const each = (group: string) => group.replace(/[(),]/g, ' ').trim().split(/\s+/).map(Number);
-    const runs = [...sentence.matchAll(/every ((?:\d+(?:st|nd|rd|th))(?: \([^)]*\))?) row ((?:\d+)(?: \([^)]*\))?) times/g)].map(([, gaps, times]) => ({ gaps: each(gaps!.replace(/st|nd|rd|th/g, '')), times: each(times!) }));
+    const runs = [
+      ...sentence.matchAll(
+        /every ((?:\d+(?:st|nd|rd|th))(?: \([^)]*\))?) row ((?:\d+)(?: \([^)]*\))?) times/g,
+      ),
+    ].map(([, gaps, times]) => ({ gaps: each(gaps!.replace(/st|nd|rd|th/g, '')), times: each(times!) }));
     planned.sizes.forEach(({ pieces }, size) => {
       const rows = pieces.find(({ id }) => id === 'sleeve')!.rows;
       const at = (list: number[]) => list[size] ?? list[0]!;
       let row = 1;
-      const events = runs.flatMap(({ gaps, times }) => Array.from({ length: at(times) }, () => (row += at(gaps))));
+      const events = runs.flatMap(({ gaps, times }) =>
+        Array.from({ length: at(times) }, () => (row += at(gaps))),
+      );
       expect(events).toEqual(rows.filter(({ by }) => by !== 0).map(({ n }) => n));
     });
   });
@@ -48,12 +60,15 @@ describe('pattern', () => {
     const uk = written('puddlestone-jumper', { terms: 'uk' }).whole;
     expect(uk).toContain('dc: double crochet');
     expect(uk).not.toMatch(/\bsc\b/);
-    expect(us.match(/\d+/g)!.filter((n) => Number(n) > 9)).toEqual(uk.match(/\d+/g)!.filter((n) => Number(n) > 9));
+    expect(us.match(/\d+/g)!.filter((n) => Number(n) > 9)).toEqual(
+      uk.match(/\d+/g)!.filter((n) => Number(n) > 9),
+    );
   });
 
   it('names every piece and join, finished measurements, gauge and cautions', () => {
     const { planned, text, whole } = written('puddlestone-jumper', { units: 'in' });
-    for (const { label } of planned.sizes[0]!.pieces) expect(text.sections.some(({ heading }) => heading.startsWith(label))).toBe(true);
+    for (const { label } of planned.sizes[0]!.pieces)
+      expect(text.sections.some(({ heading }) => heading.startsWith(label))).toBe(true);
     expect(whole).toContain('rows in 4 in, washed and blocked');
     expect(whole).toContain('no cords, ties or drawstrings');
     expect(lines(text, 'joining').join('\n')).toMatch(/Shoulder seam, both: 12 \(/);
@@ -61,9 +76,14 @@ describe('pattern', () => {
   });
 
   it('writes a piece twice when sizes are worked differently', () => {
-    const design = designWith({ sizes: [sizeOf('S', { bust: 86 }), sizeOf('M', { bust: 96 })], style: { neck: { width: 26, drop: { all: 7, sizes: { S: 0 } } } } });
+    const design = designWith({
+      sizes: [sizeOf('S', { bust: 86 }), sizeOf('M', { bust: 96 })],
+      style: { neck: { width: 26, drop: { all: 7, sizes: { S: 0 } } } },
+    });
     const text = pattern(plan(design), design, { terms: 'us', units: 'cm' });
-    expect(text.sections.filter(({ heading }) => heading.startsWith('Front')).map(({ heading }) => heading)).toEqual(['Front, size S', 'Front, size M']);
+    expect(
+      text.sections.filter(({ heading }) => heading.startsWith('Front')).map(({ heading }) => heading),
+    ).toEqual(['Front, size S', 'Front, size M']);
   });
 
   it('refuses a size that is not there', () => {

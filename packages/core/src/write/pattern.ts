@@ -43,14 +43,23 @@ export interface PatternWish {
  */
 export function pattern(plan: Plan, design: Design, wish: PatternWish): PatternText {
   const wanted = wish.size === undefined ? plan.sizes : plan.sizes.filter(({ id }) => id === wish.size);
-  if (wanted.length === 0) throw new RangeError(`there is no size ${wish.size}; the sizes are ${plan.sizes.map(({ id }) => id).join(', ')}`);
+  if (wanted.length === 0)
+    throw new RangeError(
+      `there is no size ${wish.size}; the sizes are ${plan.sizes.map(({ id }) => id).join(', ')}`,
+    );
   const sizes = wanted.filter(({ pieces }) => pieces.length > 0);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  const used = [...new Set(sizes.flatMap(({ pieces }) => pieces.map(({ fabric }) => fabric)))].map((id) => fabrics.get(id)!);
+  const used = [...new Set(sizes.flatMap(({ pieces }) => pieces.map(({ fabric }) => fabric)))].map((id) =>
+    fabrics.get(id)!,
+  );
   const pieces = pieceSections(sizes, fabrics);
   const stitchPatterns = used
     .filter((fabric) => fabric.pattern?.length)
-    .map((fabric): PatternSection => ({ id: `fabric-${fabric.id}`, heading: `Stitch pattern: ${fabric.name}`, lines: [ruleLine(fabric), ...fabric.pattern!.map((text) => [text])] }));
+    .map((fabric): PatternSection => ({
+      id: `fabric-${fabric.id}`,
+      heading: `Stitch pattern: ${fabric.name}`,
+      lines: [ruleLine(fabric), ...fabric.pattern!.map((text) => [text])],
+    }));
   const front: PatternSection[] = [
     { id: 'sizes', heading: 'Sizes', lines: sizeLines(sizes, wish.units) },
     { id: 'materials', heading: 'Hooks and yarn', lines: materialLines(sizes, used) },
@@ -60,15 +69,27 @@ export function pattern(plan: Plan, design: Design, wish: PatternWish): PatternT
   const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
   const back: PatternSection[] = [
     ...(sizes.length > 0 ? [joining] : []),
-    ...(cautions ? [{ id: 'cautions', heading: 'For the youngest', lines: [[cautions.message.join('')]] }] : []),
+    ...(cautions
+      ? [{ id: 'cautions', heading: 'For the youngest', lines: [[cautions.message.join('')]] }]
+      : []),
   ];
   const usText = [...stitchPatterns, ...pieces].flatMap(({ lines }) => lines.map(usTextOf)).join('\n');
-  const words: PatternSection = { id: 'abbreviations', heading: 'Abbreviations', lines: abbreviations(usText.replace(/\bCh\b/g, 'ch'), wish.terms).map((text) => [text]) };
-  const notes: PatternSection = { id: 'reading', heading: 'Reading this pattern', lines: readingLines(sizes) };
+  const words: PatternSection = {
+    id: 'abbreviations',
+    heading: 'Abbreviations',
+    lines: abbreviations(usText.replace(/\bCh\b/g, 'ch'), wish.terms).map((text) => [text]),
+  };
+  const notes: PatternSection = {
+    id: 'reading',
+    heading: 'Reading this pattern',
+    lines: readingLines(sizes),
+  };
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
     heading: inTerms(section.heading, wish.terms),
-    lines: section.lines.map((parts) => parts.map((part) => (typeof part === 'string' ? inTerms(part, wish.terms) : part))),
+    lines: section.lines.map((parts) =>
+      parts.map((part) => (typeof part === 'string' ? inTerms(part, wish.terms) : part)),
+    ),
   });
   return {
     title: design.name,
@@ -79,21 +100,35 @@ export function pattern(plan: Plan, design: Design, wish: PatternWish): PatternT
 }
 
 function ruleLine({ rule: { flat } }: Fabric): Line {
-  return [flat.multiple === 1 ? 'Any number of stitches.' : `Worked over a multiple of ${flat.multiple}${flat.plus > 0 ? ` plus ${flat.plus}` : ''} stitches.`];
+  return [
+    flat.multiple === 1
+      ? 'Any number of stitches.'
+      : `Worked over a multiple of ${flat.multiple}${flat.plus > 0 ? ` plus ${flat.plus}` : ''} stitches.`,
+  ];
 }
 
 function sizeLines(sizes: readonly SizePlan[], units: Units): Line[] {
   const lengths = (of: (size: SizePlan) => number) => sizes.map((size) => formatLength(of(size), units));
-  const lines: Line[] = [line`${sizes.map(({ label }) => label)}`, line`To fit bust or chest: ${lengths(({ body }) => body.bust)} ${units}`];
-  sizes[0]?.finished.forEach(({ label }, i) => lines.push(line`${label}: ${lengths(({ finished }) => finished[i]!.actual)} ${units}`));
+  const lines: Line[] = [
+    line`${sizes.map(({ label }) => label)}`,
+    line`To fit bust or chest: ${lengths(({ body }) => body.bust)} ${units}`,
+  ];
+  sizes[0]?.finished.forEach(({ label }, i) =>
+    lines.push(line`${label}: ${lengths(({ finished }) => finished[i]!.actual)} ${units}`),
+  );
   return lines;
 }
 
 function materialLines(sizes: readonly SizePlan[], used: readonly Fabric[]): Line[] {
-  const hooks = used.map((fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`);
+  const hooks = used.map(
+    (fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
+  );
   const yarn = used
     .filter(({ swatch }) => swatch)
-    .map(({ id, name }) => line`Yarn for ${name}: about ${sizes.map((size) => size.yarn.find(({ fabric }) => fabric === id)?.metres ?? 0)} m, seams and 10 % to spare included`);
+    .map(
+      ({ id, name }) =>
+        line`Yarn for ${name}: about ${sizes.map((size) => size.yarn.find(({ fabric }) => fabric === id)?.metres ?? 0)} m, seams and 10 % to spare included`,
+    );
   return [...hooks, ...yarn];
 }
 
@@ -104,8 +139,15 @@ function gaugeLine({ name, gauge }: Fabric, units: Units): Line {
 }
 
 function readingLines(sizes: readonly SizePlan[]): Line[] {
-  const lines: Line[] = [['The turning chain does not count as a stitch. Odd rows are right-side rows unless a piece says otherwise.']];
-  if (sizes.length > 1) lines.unshift(line`Figures are given for size ${sizes.map(({ label }) => label)}; one figure alone is for all sizes. Where 0 stands for a size, pass over it.`);
+  const lines: Line[] = [
+    [
+      'The turning chain does not count as a stitch. Odd rows are right-side rows unless a piece says otherwise.',
+    ],
+  ];
+  if (sizes.length > 1)
+    lines.unshift(
+      line`Figures are given for size ${sizes.map(({ label }) => label)}; one figure alone is for all sizes. Where 0 stands for a size, pass over it.`,
+    );
   return lines;
 }
 
@@ -120,7 +162,8 @@ function pieceSections(sizes: readonly SizePlan[], fabrics: ReadonlyMap<string, 
     }
     return [...forms.values()].map((group): PatternSection => {
       const { piece } = group[0]!;
-      const only = group.length < sizes.length ? `, size ${group.map(({ size }) => size.label).join(', ')}` : '';
+      const only =
+        group.length < sizes.length ? `, size ${group.map(({ size }) => size.label).join(', ')}` : '';
       return {
         id: only === '' ? id : `${id}-${group[0]!.size.id}`,
         heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,

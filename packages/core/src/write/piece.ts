@@ -23,26 +23,53 @@ export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Lin
     const first = all[0]!;
     if (first.kind === 'start') {
       const starts = all as Of<'start'>[];
-      state.set(first.part, starts.map(({ stitches }) => ({ n: 1, count: stitches })));
+      state.set(
+        first.part,
+        starts.map(({ stitches }) => ({ n: 1, count: stitches })),
+      );
       lines.push(...writeStart(starts, stitch));
     } else if (first.kind === 'mark') {
-      lines.push(line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`);
+      lines.push(
+        line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`,
+      );
     } else if (first.kind === 'even') {
       const evens = all as Of<'even'>[];
       const from = evens.map((_, size) => at(first.part, size).n + 1);
       const ranges = evens.map(({ to }, size) => range(from[size]!, to));
       if (ranges.some((text) => text !== '–'))
-        lines.push(line`Rows ${ranges}: ${even}; turn. (${all.map((_, size) => at(first.part, size).count)} sts)`);
-      evens.forEach(({ to }, size) => (state.get(first.part)![size] = { n: to, count: at(first.part, size).count }));
+        lines.push(
+          line`Rows ${ranges}: ${even}; turn. (${all.map((_, size) => at(first.part, size).count)} sts)`,
+        );
+      evens.forEach(
+        ({ to }, size) => (state.get(first.part)![size] = { n: to, count: at(first.part, size).count }),
+      );
     } else if (first.kind === 'go on') {
       const parts = all as Of<'go on'>[];
-      lines.push(...writeGoOn(parts, shoulder, parts.map(({ from }, size) => at(from, size).n + 1)));
-      state.set(first.part, parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })));
+      lines.push(
+        ...writeGoOn(
+          parts,
+          shoulder,
+          parts.map(({ from }, size) => at(from, size).n + 1),
+        ),
+      );
+      state.set(
+        first.part,
+        parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })),
+      );
       shoulder = parts;
     } else {
       const shapes = all as Of<'shape'>[];
-      lines.push(...writeShape(shapes, shapes.map((_, size) => at(first.part, size)), stitch, even));
-      shapes.forEach(({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }));
+      lines.push(
+        ...writeShape(
+          shapes,
+          shapes.map((_, size) => at(first.part, size)),
+          stitch,
+          even,
+        ),
+      );
+      shapes.forEach(
+        ({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }),
+      );
       if (shoulder) lines.push(line`Fasten off.`);
     }
   }
@@ -57,7 +84,10 @@ function range(from: number, to: number): string {
 function writeStart(starts: readonly Of<'start'>[], stitch: string): Line[] {
   const { along, extra } = starts[0]!;
   const counts = starts.map(({ stitches }) => stitches);
-  if (along !== null) return [line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`];
+  if (along !== null)
+    return [
+      line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`,
+    ];
   return [
     line`Ch ${starts.map((start) => start.stitches + start.extra)}.`,
     extra === 0
@@ -66,25 +96,41 @@ function writeStart(starts: readonly Of<'start'>[], stitch: string): Line[] {
   ];
 }
 
-function writeGoOn(parts: readonly Of<'go on'>[], before: readonly Of<'go on'>[] | null, rows: readonly number[]): Line[] {
+function writeGoOn(
+  parts: readonly Of<'go on'>[],
+  before: readonly Of<'go on'>[] | null,
+  rows: readonly number[],
+): Line[] {
   const { label, rejoin } = parts[0]!;
   const takes = parts.map(({ take }) => take);
   if (rejoin && before) {
     const skipped = parts.map(({ at }, size) => at - before[size]!.at - before[size]!.take);
-    return [line`${label}: skip ${skipped} sts of the last full row for the neck, rejoin the yarn in the next st and work the last ${takes} sts from row ${rows} on.`];
+    return [
+      line`${label}: skip ${skipped} sts of the last full row for the neck, rejoin the yarn in the next st and work the last ${takes} sts from row ${rows} on.`,
+    ];
   }
-  return [line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${parts.map(({ leave }) => leave)} sts unworked.`];
+  return [
+    line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${parts.map(({ leave }) => leave)} sts unworked.`,
+  ];
 }
 
-function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number; count: number }[], stitch: string, even: string): Line[] {
+function writeShape(
+  shapes: readonly Of<'shape'>[],
+  before: readonly { n: number; count: number }[],
+  stitch: string,
+  even: string,
+): Line[] {
   const schedules = shapes.map(({ schedule }) => schedule);
   const ranges = shapes.map(({ to }, size) => range(before[size]!.n + 1, to));
   const ends = schedules.map(({ end }) => end);
-  if (schedules.every(({ events }) => events.length === 0)) return [line`Rows ${ranges}: ${even}; turn. (${ends} sts)`];
+  if (schedules.every(({ events }) => events.length === 0))
+    return [line`Rows ${ranges}: ${even}; turn. (${ends} sts)`];
   const { where } = shapes[0]!;
   const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
   const word = grow ? 'inc' : 'dec';
-  const [begin, finish] = grow ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`] : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
+  const [begin, finish] = grow
+    ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
+    : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
   const how =
     where === 'both edges'
       ? `${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`
@@ -93,13 +139,21 @@ function writeShape(shapes: readonly Of<'shape'>[], before: readonly { n: number
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${how}.`];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
-    lines.push(line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${schedules.map(({ after }) => after)}; work the other rows even. (${ends} sts)`);
+    lines.push(
+      line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${schedules.map(({ after }) => after)}; work the other rows even. (${ends} sts)`,
+    );
   } else if (shapes.length > 1) {
-    lines.push(line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`);
+    lines.push(
+      line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`,
+    );
   } else {
     const [only] = schedules as [Schedule];
-    lines.push(line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}, counted from row ${only.after}; work the other rows even. (${ends} sts)`);
-    const counts = only.events.map((row, i) => `row ${row}: ${only.start + only.direction * only.perEvent * (i + 1)} sts`);
+    lines.push(
+      line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}, counted from row ${only.after}; work the other rows even. (${ends} sts)`,
+    );
+    const counts = only.events.map(
+      (row, i) => `row ${row}: ${only.start + only.direction * only.perEvent * (i + 1)} sts`,
+    );
     lines.push(line`Counts after the ${grow ? 'increase' : 'decrease'} rows: ${counts.join(', ')}.`);
   }
   return lines;

@@ -3,7 +3,14 @@ import type { Stitch } from '../fabric/fabric.js';
 /** Which country's names are written: US by default, UK for the same stitches one name higher. */
 export type Terms = 'us' | 'uk';
 
-const UK_STITCHES: Record<string, string> = { sc: 'dc', esc: 'exdc', hdc: 'htr', dc: 'tr', tr: 'dtr', dtr: 'trtr' };
+const UK_STITCHES: Record<string, string> = {
+  sc: 'dc',
+  esc: 'exdc',
+  hdc: 'htr',
+  dc: 'tr',
+  tr: 'dtr',
+  dtr: 'trtr',
+};
 const UK_WORDS: Record<string, string> = { gauge: 'tension', Gauge: 'Tension', skip: 'miss', Skip: 'Miss' };
 
 const STITCH_WORD = /\b(fp|bp)?(esc|hdc|sc|dc|dtr|tr)(\d+tog)?\b/g;
@@ -15,7 +22,11 @@ const OTHER_WORD = /\b(gauge|Gauge|skip|Skip)\b/g;
 export function inTerms(text: string, terms: Terms): string {
   if (terms === 'us') return text;
   return text
-    .replace(STITCH_WORD, (_, post: string | undefined, stitch: string, together: string | undefined) => `${post ?? ''}${UK_STITCHES[stitch]}${together ?? ''}`)
+    .replace(
+      STITCH_WORD,
+      (_, post: string | undefined, stitch: string, together: string | undefined) =>
+        `${post ?? ''}${UK_STITCHES[stitch]}${together ?? ''}`,
+    )
     .replace(OTHER_WORD, (word) => UK_WORDS[word] ?? word);
 }
 
@@ -29,7 +40,12 @@ const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
   [/\bdc\b/, 'dc', 'double crochet', 'treble crochet'],
   [/\btr\b/, 'tr', 'treble crochet', 'double treble crochet'],
   [/\bsc2tog\b/, 'sc2tog', 'single crochet 2 stitches together', 'double crochet 2 stitches together'],
-  [/\besc2tog\b/, 'esc2tog', 'extended single crochet 2 stitches together', 'extended double crochet 2 stitches together'],
+  [
+    /\besc2tog\b/,
+    'esc2tog',
+    'extended single crochet 2 stitches together',
+    'extended double crochet 2 stitches together',
+  ],
   [/\bhdc2tog\b/, 'hdc2tog', 'half double crochet 2 stitches together', 'half treble 2 stitches together'],
   [/\bdc2tog\b/, 'dc2tog', 'double crochet 2 stitches together', 'treble 2 stitches together'],
   [/\btr2tog\b/, 'tr2tog', 'treble 2 stitches together', 'double treble 2 stitches together'],
@@ -47,7 +63,9 @@ const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
 
 /** The abbreviations that occur in a text in US terms, each with its meaning, in the terms wanted. */
 export function abbreviations(usText: string, terms: Terms): string[] {
-  return MEANINGS.filter(([found]) => found.test(usText)).map(([, short, us, uk]) => `${inTerms(short, terms)}: ${terms === 'us' ? us : uk}`);
+  return MEANINGS.filter(([found]) => found.test(usText)).map(
+    ([, short, us, uk]) => `${inTerms(short, terms)}: ${terms === 'us' ? us : uk}`,
+  );
 }
 
 /** Full name of a stitch. */

@@ -13,6 +13,8 @@ export function usTextOf(parts: Line): string {
 
 /** The whole pattern as plain text (Markdown headings). */
 export function patternToText({ title, sections }: PatternText): string {
-  const body = sections.map(({ heading, lines }) => [`## ${heading}`, '', ...lines.map(lineToText), ''].join('\n'));
+  const body = sections.map(({ heading, lines }) =>
+    [`## ${heading}`, '', ...lines.map(lineToText), ''].join('\n'),
+  );
   return [`# ${title}`, '', ...body].join('\n');
 }

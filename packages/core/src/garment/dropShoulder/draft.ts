@@ -50,7 +50,11 @@ export function draft(input: Input): Draft {
   const ease = forSize(style.ease, size.id);
   const round = body[lead] + ease;
   const width = round / 2;
-  const widthReasons = [measured(lead), plus('Ease', ease, round, { kind: 'style', id: 'garment.ease' }), becomes('Two panels', '÷ 2', width)];
+  const widthReasons = [
+    measured(lead),
+    plus('Ease', ease, round, { kind: 'style', id: 'garment.ease' }),
+    becomes('Two panels', '÷ 2', width),
+  ];
 
   const drop = forSize(style.neck.drop, size.id);
   const halfBack = body.crossBack / 2;
@@ -60,7 +64,15 @@ export function draft(input: Input): Draft {
     style.neck.width !== null
       ? [given('Neck width wanted', neck, { kind: 'style', id: 'garment.neck.width' })]
       : forHead > halfBack
-        ? [measured('head'), becomes('Neck width that lets the head pass', `with a front drop of ${drop} cm`, neck, say`half the cross-back would be ${cm(halfBack)}`)]
+        ? [
+            measured('head'),
+            becomes(
+              'Neck width that lets the head pass',
+              `with a front drop of ${drop} cm`,
+              neck,
+              say`half the cross-back would be ${cm(halfBack)}`,
+            ),
+          ]
         : [measured('crossBack'), becomes('Half the cross-back, usual', '÷ 2', neck)];
   const shoulder = (width - neck) / 2;
 
@@ -68,7 +80,14 @@ export function draft(input: Input): Draft {
   const below = forSize(style.belowWaist, size.id);
   const length = body.backWaist + below;
   const hem = style.hem
-    ? draftBand({ id: 'hem', label: 'Hem rib', style: style.hem, size: size.id, fabric: fabrics.get(style.hem.fabric)!, edge: { of: 'back.width', label: 'Panel width', perCm: stitches, target: width } })
+    ? draftBand({
+        id: 'hem',
+        label: 'Hem rib',
+        style: style.hem,
+        size: size.id,
+        fabric: fabrics.get(style.hem.fabric)!,
+        edge: { of: 'back.width', label: 'Panel width', perCm: stitches, target: width },
+      })
     : null;
   const panel = length - (hem?.height ?? 0);
   const panelReasons = [
@@ -78,10 +97,18 @@ export function draft(input: Input): Draft {
   ];
   const armholeEase = forSize(style.armholeEase, size.id);
   const armhole = body.armholeDepth + armholeEase;
-  const armholeReasons = [measured('armholeDepth'), plus('Armhole ease', armholeEase, armhole, { kind: 'style', id: 'garment.armholeEase' })];
+  const armholeReasons = [
+    measured('armholeDepth'),
+    plus('Armhole ease', armholeEase, armhole, { kind: 'style', id: 'garment.armholeEase' }),
+  ];
   const side = panel - armhole;
   if (side < SHORTEST)
-    notes.push({ level: 'stop', code: 'armhole-deeper-than-body', where: 'side.rows', message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.` });
+    notes.push({
+      level: 'stop',
+      code: 'armhole-deeper-than-body',
+      where: 'side.rows',
+      message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
+    });
 
   // Sleeve
   const overhang = (width - body.crossBack) / 2;
@@ -89,58 +116,204 @@ export function draft(input: Input): Draft {
   const wristEase = forSize(style.sleeve.wristEase, size.id);
   const cuffRound = body.wrist + wristEase;
   const cuff = style.cuff
-    ? draftBand({ id: 'cuff', label: 'Cuff rib', style: style.cuff, size: size.id, fabric: fabrics.get(style.cuff.fabric)!, edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: cuffRound } })
+    ? draftBand({
+        id: 'cuff',
+        label: 'Cuff rib',
+        style: style.cuff,
+        size: size.id,
+        fabric: fabrics.get(style.cuff.fabric)!,
+        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: cuffRound },
+      })
     : null;
   const covered = body.shoulderToWrist - overhang - shorter;
   const sleeve = covered - (cuff?.height ?? 0);
   if (sleeve < SHORTEST)
-    notes.push({ level: 'stop', code: 'overhang-longer-than-arm', where: 'sleeve.rows', message: say`The body already covers ${cm(overhang)} of the arm's ${cm(body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.` });
+    notes.push({
+      level: 'stop',
+      code: 'overhang-longer-than-arm',
+      where: 'sleeve.rows',
+      message: say`The body already covers ${cm(overhang)} of the arm's ${cm(body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
+    });
   const sleeveReasons = [
     measured('shoulderToWrist'),
-    { ...plus('Overhang of the body', -overhang, body.shoulderToWrist - overhang), note: say`(panel ${cm(width)} less cross-back ${cm(body.crossBack)}) ÷ 2` },
-    ...(shorter > 0 ? [plus('Shorter by', -shorter, covered, { kind: 'style', id: 'garment.sleeve.shorter' } as const)] : []),
-    ...(cuff ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' } as const)] : []),
+    {
+      ...plus('Overhang of the body', -overhang, body.shoulderToWrist - overhang),
+      note: say`(panel ${cm(width)} less cross-back ${cm(body.crossBack)}) ÷ 2`,
+    },
+    ...(shorter > 0
+      ? [plus('Shorter by', -shorter, covered, { kind: 'style', id: 'garment.sleeve.shorter' } as const)]
+      : []),
+    ...(cuff
+      ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' } as const)]
+      : []),
   ];
   const top = 2 * armhole;
 
   const up = style.sleeve.worked === 'up';
   const inPattern = fabric.rule.flat;
   const quantities: DraftQuantity[] = [
-    quantity({ id: 'back.width', label: 'Back, width', fabric, axis: 'stitches', target: width, weight: 1, rule: inPattern, because: widthReasons, min: 4 }),
-    quantity({ id: 'front.width', label: 'Front, width', fabric, axis: 'stitches', target: width, weight: 1, rule: inPattern, because: widthReasons, min: 4 }),
-    quantity({ id: 'neck.width', label: 'Neck, width', fabric, axis: 'stitches', target: neck, weight: 1, rounding: 'not under', because: neckReasons }),
-    quantity({ id: 'shoulder.width', label: 'Shoulder, each', fabric, axis: 'stitches', target: Math.max(0.5, shoulder), weight: 0.2, because: [becomes('Panel less neck, halved', `(${width.toFixed(1)} − ${neck.toFixed(1)}) ÷ 2 cm`, shoulder)] }),
-    quantity({ id: 'body.rows', label: 'Back and front, height', fabric, axis: 'rows', target: Math.max(SHORTEST, panel), weight: 1, rule: fabric.rule.rows, because: panelReasons, min: 4 }),
-    quantity({ id: 'armhole.rows', label: 'Armhole, depth', fabric, axis: 'rows', target: armhole, weight: 1, because: armholeReasons, min: 2 }),
-    quantity({ id: 'side.rows', label: 'Side seam', fabric, axis: 'rows', target: Math.max(SHORTEST, side), weight: 0.2, because: [becomes('Panel less armhole', `${panel.toFixed(1)} − ${armhole.toFixed(1)} cm`, side)] }),
-    quantity({ id: 'neck.drop', label: 'Front neck drop', fabric, axis: 'rows', target: drop, weight: 0.5, rounding: drop === 0 ? 'not over' : 'not under', min: 0, because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })] }),
-    quantity({ id: 'sleeve.top', label: 'Sleeve, top', fabric, axis: 'stitches', target: top, weight: 1, rule: up ? ANY_COUNT : inPattern, min: 4, because: [...armholeReasons, becomes('Front and back armhole', '× 2', top)] }),
-    quantity({ id: 'sleeve.cuff', label: 'Sleeve, at the cuff', fabric, axis: 'stitches', target: cuffRound, weight: 0.5, rule: up ? inPattern : ANY_COUNT, min: 4, because: [measured('wrist'), plus('Wrist ease', wristEase, cuffRound, { kind: 'style', id: 'garment.sleeve.wristEase' })] }),
-    quantity({ id: 'sleeve.rows', label: 'Sleeve, length', fabric, axis: 'rows', target: Math.max(SHORTEST, sleeve), weight: 1, rounding: 'not over', min: 4, because: sleeveReasons }),
+    quantity({
+      id: 'back.width',
+      label: 'Back, width',
+      fabric,
+      axis: 'stitches',
+      target: width,
+      weight: 1,
+      rule: inPattern,
+      because: widthReasons,
+      min: 4,
+    }),
+    quantity({
+      id: 'front.width',
+      label: 'Front, width',
+      fabric,
+      axis: 'stitches',
+      target: width,
+      weight: 1,
+      rule: inPattern,
+      because: widthReasons,
+      min: 4,
+    }),
+    quantity({
+      id: 'neck.width',
+      label: 'Neck, width',
+      fabric,
+      axis: 'stitches',
+      target: neck,
+      weight: 1,
+      rounding: 'not under',
+      because: neckReasons,
+    }),
+    quantity({
+      id: 'shoulder.width',
+      label: 'Shoulder, each',
+      fabric,
+      axis: 'stitches',
+      target: Math.max(0.5, shoulder),
+      weight: 0.2,
+      because: [
+        becomes('Panel less neck, halved', `(${width.toFixed(1)} − ${neck.toFixed(1)}) ÷ 2 cm`, shoulder),
+      ],
+    }),
+    quantity({
+      id: 'body.rows',
+      label: 'Back and front, height',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, panel),
+      weight: 1,
+      rule: fabric.rule.rows,
+      because: panelReasons,
+      min: 4,
+    }),
+    quantity({
+      id: 'armhole.rows',
+      label: 'Armhole, depth',
+      fabric,
+      axis: 'rows',
+      target: armhole,
+      weight: 1,
+      because: armholeReasons,
+      min: 2,
+    }),
+    quantity({
+      id: 'side.rows',
+      label: 'Side seam',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, side),
+      weight: 0.2,
+      because: [becomes('Panel less armhole', `${panel.toFixed(1)} − ${armhole.toFixed(1)} cm`, side)],
+    }),
+    quantity({
+      id: 'neck.drop',
+      label: 'Front neck drop',
+      fabric,
+      axis: 'rows',
+      target: drop,
+      weight: 0.5,
+      rounding: drop === 0 ? 'not over' : 'not under',
+      min: 0,
+      because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })],
+    }),
+    quantity({
+      id: 'sleeve.top',
+      label: 'Sleeve, top',
+      fabric,
+      axis: 'stitches',
+      target: top,
+      weight: 1,
+      rule: up ? ANY_COUNT : inPattern,
+      min: 4,
+      because: [...armholeReasons, becomes('Front and back armhole', '× 2', top)],
+    }),
+    quantity({
+      id: 'sleeve.cuff',
+      label: 'Sleeve, at the cuff',
+      fabric,
+      axis: 'stitches',
+      target: cuffRound,
+      weight: 0.5,
+      rule: up ? inPattern : ANY_COUNT,
+      min: 4,
+      because: [
+        measured('wrist'),
+        plus('Wrist ease', wristEase, cuffRound, { kind: 'style', id: 'garment.sleeve.wristEase' }),
+      ],
+    }),
+    quantity({
+      id: 'sleeve.rows',
+      label: 'Sleeve, length',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, sleeve),
+      weight: 1,
+      rounding: 'not over',
+      min: 4,
+      because: sleeveReasons,
+    }),
     ...(hem?.quantities ?? []),
     ...(cuff?.quantities ?? []),
   ];
 
   const relations: Relation[] = [
-    sameCount('width', 'front.width', 'back.width', (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`),
+    sameCount(
+      'width',
+      'front.width',
+      'back.width',
+      (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`,
+    ),
     {
       id: 'shoulders',
       kind: 'equal',
-      terms: [{ of: 'shoulder.width', times: 2 }, { of: 'neck.width', times: 1 }, { of: 'back.width', times: -1 }],
+      terms: [
+        { of: 'shoulder.width', times: 2 },
+        { of: 'neck.width', times: 1 },
+        { of: 'back.width', times: -1 },
+      ],
       total: 0,
-      says: (counts) => say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts['back.width']!}`,
+      says: (counts) =>
+        say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts['back.width']!}`,
     },
     {
       id: 'height',
       kind: 'equal',
-      terms: [{ of: 'side.rows', times: 1 }, { of: 'armhole.rows', times: 1 }, { of: 'body.rows', times: -1 }],
+      terms: [
+        { of: 'side.rows', times: 1 },
+        { of: 'armhole.rows', times: 1 },
+        { of: 'body.rows', times: -1 },
+      ],
       total: 0,
-      says: (counts) => say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+      says: (counts) =>
+        say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
     },
     {
       id: 'drop',
       kind: 'at most',
-      terms: [{ of: 'neck.drop', times: 1 }, { of: 'armhole.rows', times: -1 }],
+      terms: [
+        { of: 'neck.drop', times: 1 },
+        { of: 'armhole.rows', times: -1 },
+      ],
       total: -1,
       says: () => [],
     },
@@ -148,7 +321,8 @@ export function draft(input: Input): Draft {
       'armhole.seam',
       { of: 'sleeve.top', perCm: stitches, times: 1 },
       { of: 'armhole.rows', perCm: rows, times: 2 },
-      (counts) => say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
+      (counts) =>
+        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
     ),
     ...taper(style.sleeve.everyRow),
     ...(hem?.relations ?? []),
@@ -156,20 +330,70 @@ export function draft(input: Input): Draft {
   ];
 
   const finished: FinishedPlan[] = [
-    { id: 'bust', label: 'All round', target: round, actual: (counts) => (counts['back.width']! + counts['front.width']!) / stitches },
-    { id: 'length', label: 'Length from the shoulder', target: length, actual: (counts) => counts['body.rows']! / rows + bandHeight('hem', counts, input) },
-    { id: 'neckWidth', label: 'Neck width', target: neck, actual: (counts) => counts['neck.width']! / stitches },
-    { id: 'neckDrop', label: 'Front neck drop', target: drop, actual: (counts) => counts['neck.drop']! / rows },
-    { id: 'armholeDepth', label: 'Armhole depth', target: armhole, actual: (counts) => counts['armhole.rows']! / rows },
-    { id: 'upperArm', label: 'Sleeve at the top', target: top, actual: (counts) => counts['sleeve.top']! / stitches },
-    { id: 'cuff', label: 'Sleeve at the cuff', target: cuffRound, actual: (counts) => counts['sleeve.cuff']! / stitches },
-    { id: 'sleeveLength', label: 'Sleeve length with cuff', target: covered, actual: (counts) => counts['sleeve.rows']! / rows + bandHeight('cuff', counts, input) },
+    {
+      id: 'bust',
+      label: 'All round',
+      target: round,
+      actual: (counts) => (counts['back.width']! + counts['front.width']!) / stitches,
+    },
+    {
+      id: 'length',
+      label: 'Length from the shoulder',
+      target: length,
+      actual: (counts) => counts['body.rows']! / rows + bandHeight('hem', counts, input),
+    },
+    {
+      id: 'neckWidth',
+      label: 'Neck width',
+      target: neck,
+      actual: (counts) => counts['neck.width']! / stitches,
+    },
+    {
+      id: 'neckDrop',
+      label: 'Front neck drop',
+      target: drop,
+      actual: (counts) => counts['neck.drop']! / rows,
+    },
+    {
+      id: 'armholeDepth',
+      label: 'Armhole depth',
+      target: armhole,
+      actual: (counts) => counts['armhole.rows']! / rows,
+    },
+    {
+      id: 'upperArm',
+      label: 'Sleeve at the top',
+      target: top,
+      actual: (counts) => counts['sleeve.top']! / stitches,
+    },
+    {
+      id: 'cuff',
+      label: 'Sleeve at the cuff',
+      target: cuffRound,
+      actual: (counts) => counts['sleeve.cuff']! / stitches,
+    },
+    {
+      id: 'sleeveLength',
+      label: 'Sleeve length with cuff',
+      target: covered,
+      actual: (counts) => counts['sleeve.rows']! / rows + bandHeight('cuff', counts, input),
+    },
   ];
-  return { quantities, helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }], relations, finished, notes };
+  return {
+    quantities,
+    helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }],
+    relations,
+    finished,
+    notes,
+  };
 }
 
 /** Finished height of a band, 0 where the style has none. */
-export function bandHeight(band: 'hem' | 'cuff', counts: Readonly<Record<string, number>>, { style, fabrics }: Input): number {
+export function bandHeight(
+  band: 'hem' | 'cuff',
+  counts: Readonly<Record<string, number>>,
+  { style, fabrics }: Input,
+): number {
   const chosen = style[band];
   return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'stitches') : 0;
 }
@@ -183,7 +407,11 @@ function taper(everyRow: 1 | 2): Relation[] {
   const room = (name: string, sign: 1 | -1): Relation => ({
     id: `taper.${name}`,
     kind: 'at most',
-    terms: [{ of: 'sleeve.top', times: sign * everyRow }, { of: 'sleeve.cuff', times: -sign * everyRow }, { of: 'sleeve.rows', times: -2 }],
+    terms: [
+      { of: 'sleeve.top', times: sign * everyRow },
+      { of: 'sleeve.cuff', times: -sign * everyRow },
+      { of: 'sleeve.rows', times: -2 },
+    ],
     total: everyRow === 1 ? -4 : -6,
     says: silent,
   });
@@ -191,9 +419,14 @@ function taper(everyRow: 1 | 2): Relation[] {
     {
       id: 'taper',
       kind: 'equal',
-      terms: [{ of: 'sleeve.top', times: 1 }, { of: 'sleeve.cuff', times: -1 }, { of: 'sleeve.shapings', times: -2 }],
+      terms: [
+        { of: 'sleeve.top', times: 1 },
+        { of: 'sleeve.cuff', times: -1 },
+        { of: 'sleeve.shapings', times: -2 },
+      ],
       total: 0,
-      says: (counts) => say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+      says: (counts) =>
+        say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
     },
     room('wider', 1),
     room('narrower', -1),

@@ -60,7 +60,8 @@ function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const side = counts['side.rows']!;
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
-  const top = (from: number, count: number) => ({ lies: 'live', part: 'main', n: rows, from, count }) as const;
+  const top = (from: number, count: number) =>
+    ({ lies: 'live', part: 'main', n: rows, from, count }) as const;
   return {
     id: 'back',
     label: 'Back',
@@ -74,14 +75,35 @@ function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { kind: 'even', part: 'main', to: rows },
     ],
     edges: [
-      { id: 'back.hem', label: 'Back, lower edge', axis: 'stitches', place: { lies: 'foundation', part: 'main' }, open: !style.hem },
+      {
+        id: 'back.hem',
+        label: 'Back, lower edge',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: !style.hem,
+      },
       ...SIDES.flatMap((which): EdgeProgram[] => [
-        { id: `back.side-${which}`, label: `Back, ${which} side`, axis: 'rows', place: ends({ part: 'main', first: 1, last: side }) },
-        { id: `back.armhole-${which}`, label: `Back, ${which} armhole`, axis: 'rows', place: ends({ part: 'main', first: side + 1, last: rows }) },
+        {
+          id: `back.side-${which}`,
+          label: `Back, ${which} side`,
+          axis: 'rows',
+          place: ends({ part: 'main', first: 1, last: side }),
+        },
+        {
+          id: `back.armhole-${which}`,
+          label: `Back, ${which} armhole`,
+          axis: 'rows',
+          place: ends({ part: 'main', first: side + 1, last: rows }),
+        },
       ]),
       { id: 'back.shoulder-left', label: 'Back, left shoulder', axis: 'stitches', place: top(0, shoulder) },
       { id: 'back.neck', label: 'Back neck', axis: 'stitches', place: top(shoulder, neck), open: true },
-      { id: 'back.shoulder-right', label: 'Back, right shoulder', axis: 'stitches', place: top(shoulder + neck, shoulder) },
+      {
+        id: 'back.shoulder-right',
+        label: 'Back, right shoulder',
+        axis: 'stitches',
+        place: top(shoulder + neck, shoulder),
+      },
     ],
     expects: [
       { quantity: 'back.width', edges: ['back.hem'] },
@@ -144,10 +166,19 @@ function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const topOf = (which: Side): EdgeProgram['place'] =>
     split
       ? { lies: 'live', part: partOf(which), n: rows, from: 0, count: shoulder }
-      : { lies: 'live', part: 'main', n: rows, from: which === 'right' ? 0 : shoulder + neck, count: shoulder };
+      : {
+          lies: 'live',
+          part: 'main',
+          n: rows,
+          from: which === 'right' ? 0 : shoulder + neck,
+          count: shoulder,
+        };
   const armholeOf = (which: Side) =>
     split
-      ? ends({ part: 'main', first: side + 1, last: divide }, { part: partOf(which), first: divide + 1, last: rows })
+      ? ends(
+          { part: 'main', first: side + 1, last: divide },
+          { part: partOf(which), first: divide + 1, last: rows },
+        )
       : ends({ part: 'main', first: side + 1, last: rows });
   return {
     id: 'front',
@@ -163,13 +194,42 @@ function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       ...shoulders,
     ],
     edges: [
-      { id: 'front.hem', label: 'Front, lower edge', axis: 'stitches', place: { lies: 'foundation', part: 'main' }, open: !style.hem },
+      {
+        id: 'front.hem',
+        label: 'Front, lower edge',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: !style.hem,
+      },
       ...SIDES.flatMap((which): EdgeProgram[] => [
-        { id: `front.side-${which}`, label: `Front, ${which} side`, axis: 'rows', place: ends({ part: 'main', first: 1, last: side }) },
-        { id: `front.armhole-${which}`, label: `Front, ${which} armhole`, axis: 'rows', place: armholeOf(which) },
-        { id: `front.shoulder-${which}`, label: `Front, ${which} shoulder`, axis: 'stitches', place: topOf(which) },
+        {
+          id: `front.side-${which}`,
+          label: `Front, ${which} side`,
+          axis: 'rows',
+          place: ends({ part: 'main', first: 1, last: side }),
+        },
+        {
+          id: `front.armhole-${which}`,
+          label: `Front, ${which} armhole`,
+          axis: 'rows',
+          place: armholeOf(which),
+        },
+        {
+          id: `front.shoulder-${which}`,
+          label: `Front, ${which} shoulder`,
+          axis: 'stitches',
+          place: topOf(which),
+        },
         ...(split
-          ? [{ id: `front.neck-${which}`, label: `Front neck, ${which} side`, axis: 'rows' as const, place: ends({ part: partOf(which), first: divide + 1, last: rows }), open: true }]
+          ? [
+              {
+                id: `front.neck-${which}`,
+                label: `Front neck, ${which} side`,
+                axis: 'rows' as const,
+                place: ends({ part: partOf(which), first: divide + 1, last: rows }),
+                open: true,
+              },
+            ]
           : []),
       ]),
       {
@@ -204,7 +264,9 @@ function sleeve({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const upward = must({ start: cuff, end: top, perEvent: 2, firstRow, lastRow: rows - 1, everyRow, order });
   const taper = up ? upward : mirrored(upward, rows);
   const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
-    end === 'start' ? { lies: 'foundation', part: 'main' } : { lies: 'live', part: 'main', n: rows, from: 0, count };
+    end === 'start'
+      ? { lies: 'foundation', part: 'main' }
+      : { lies: 'live', part: 'main', n: rows, from: 0, count };
   return {
     id: 'sleeve',
     label: 'Sleeve',
@@ -222,10 +284,31 @@ function sleeve({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { kind: 'shape', part: 'main', to: rows, schedule: taper, where: 'both edges' },
     ],
     edges: [
-      { id: 'sleeve.top', label: 'Sleeve, top', axis: 'stitches', place: edgeAt(up ? 'finish' : 'start', top) },
-      { id: 'sleeve.cuff', label: 'Sleeve, cuff edge', axis: 'stitches', place: edgeAt(up ? 'start' : 'finish', cuff), open: !style.cuff },
-      { id: 'sleeve.front-edge', label: 'Sleeve, front edge', axis: 'rows', place: ends({ part: 'main', first: 1, last: rows }) },
-      { id: 'sleeve.back-edge', label: 'Sleeve, back edge', axis: 'rows', place: ends({ part: 'main', first: 1, last: rows }) },
+      {
+        id: 'sleeve.top',
+        label: 'Sleeve, top',
+        axis: 'stitches',
+        place: edgeAt(up ? 'finish' : 'start', top),
+      },
+      {
+        id: 'sleeve.cuff',
+        label: 'Sleeve, cuff edge',
+        axis: 'stitches',
+        place: edgeAt(up ? 'start' : 'finish', cuff),
+        open: !style.cuff,
+      },
+      {
+        id: 'sleeve.front-edge',
+        label: 'Sleeve, front edge',
+        axis: 'rows',
+        place: ends({ part: 'main', first: 1, last: rows }),
+      },
+      {
+        id: 'sleeve.back-edge',
+        label: 'Sleeve, back edge',
+        axis: 'rows',
+        place: ends({ part: 'main', first: 1, last: rows }),
+      },
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
@@ -244,7 +327,13 @@ function must(request: ScheduleRequest): Schedule {
 
 function joins({ hem, cuff, sleeve: { worked } }: DropShoulderStyle): JoinPlan[] {
   return [
-    ...SIDES.map((side): JoinPlan => ({ id: `shoulder-${side}`, label: `Shoulder seam, ${side}`, kind: 'stitch-to-stitch', a: [`back.shoulder-${side}`], b: [`front.shoulder-${side}`] })),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `shoulder-${side}`,
+      label: `Shoulder seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: [`back.shoulder-${side}`],
+      b: [`front.shoulder-${side}`],
+    })),
     ...SIDES.map((side): JoinPlan => ({
       id: `armhole-${side}`,
       label: `Armhole, ${side}`,
@@ -252,18 +341,56 @@ function joins({ hem, cuff, sleeve: { worked } }: DropShoulderStyle): JoinPlan[]
       a: ['sleeve.top'],
       b: [`back.armhole-${side}`, `front.armhole-${side}`],
     })),
-    ...SIDES.map((side): JoinPlan => ({ id: `side-${side}`, label: `Side seam, ${side}`, kind: 'row-to-row', a: [`back.side-${side}`], b: [`front.side-${side}`] })),
-    ...SIDES.map((side): JoinPlan => ({ id: `sleeve-seam-${side}`, label: `Sleeve seam, ${side}`, kind: 'row-to-row', a: ['sleeve.front-edge'], b: ['sleeve.back-edge'] })),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `side-${side}`,
+      label: `Side seam, ${side}`,
+      kind: 'row-to-row',
+      a: [`back.side-${side}`],
+      b: [`front.side-${side}`],
+    })),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `sleeve-seam-${side}`,
+      label: `Sleeve seam, ${side}`,
+      kind: 'row-to-row',
+      a: ['sleeve.front-edge'],
+      b: ['sleeve.back-edge'],
+    })),
     ...(hem
       ? [
-          ...(['back', 'front'] as const).map((piece): JoinPlan => ({ id: `hem-${piece}`, label: `Hem rib to ${piece}`, kind: 'stitch-to-row', a: ['hem.joined'], b: [`${piece}.hem`], gather: hem.gather })),
-          ...SIDES.map((side): JoinPlan => ({ id: `hem-side-${side}`, label: `Hem rib, ${side} side`, kind: 'stitch-to-stitch', a: ['hem.end'], b: ['hem.start'] })),
+          ...(['back', 'front'] as const).map((piece): JoinPlan => ({
+            id: `hem-${piece}`,
+            label: `Hem rib to ${piece}`,
+            kind: 'stitch-to-row',
+            a: ['hem.joined'],
+            b: [`${piece}.hem`],
+            gather: hem.gather,
+          })),
+          ...SIDES.map((side): JoinPlan => ({
+            id: `hem-side-${side}`,
+            label: `Hem rib, ${side} side`,
+            kind: 'stitch-to-stitch',
+            a: ['hem.end'],
+            b: ['hem.start'],
+          })),
         ]
       : []),
     ...(cuff
       ? SIDES.flatMap((side): JoinPlan[] => [
-          { id: `cuff-${side}`, label: `Cuff rib to sleeve, ${side}`, kind: 'stitch-to-row', a: ['cuff.joined'], b: ['sleeve.cuff'], gather: cuff.gather },
-          { id: `cuff-seam-${side}`, label: `Cuff seam, ${side}`, kind: 'stitch-to-stitch', a: ['cuff.end'], b: ['cuff.start'] },
+          {
+            id: `cuff-${side}`,
+            label: `Cuff rib to sleeve, ${side}`,
+            kind: 'stitch-to-row',
+            a: ['cuff.joined'],
+            b: ['sleeve.cuff'],
+            gather: cuff.gather,
+          },
+          {
+            id: `cuff-seam-${side}`,
+            label: `Cuff seam, ${side}`,
+            kind: 'stitch-to-stitch',
+            a: ['cuff.end'],
+            b: ['cuff.start'],
+          },
         ])
       : []),
   ];

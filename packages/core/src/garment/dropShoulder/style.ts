@@ -37,7 +37,11 @@ export interface DropShoulderStyle {
 const USUAL = { ease: 10, belowWaist: 18, armholeEase: 3, drop: 7, wristEase: 4, hem: 5, cuff: 5 };
 
 /** Reads the style; a missing field gets its usual figure, a wrong one a sentence. */
-export function readStyle(garment: JsonObject, fabricIds: readonly string[], problems: FieldProblem[]): DropShoulderStyle {
+export function readStyle(
+  garment: JsonObject,
+  fabricIds: readonly string[],
+  problems: FieldProblem[],
+): DropShoulderStyle {
   const reader = new FieldReader(garment, 'garment', problems);
   const first = fabricIds[0] ?? '';
   const rib = fabricIds.find((id) => id !== first) ?? first;
@@ -45,12 +49,27 @@ export function readStyle(garment: JsonObject, fabricIds: readonly string[], pro
     reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
   const neck = inside('neck', 'The neck');
   const sleeve = inside('sleeve', 'The sleeve');
-  const cm = (label: string, min: number, max: number, otherwise: number) => ({ label, min, max, unit: 'cm', otherwise });
+  const cm = (label: string, min: number, max: number, otherwise: number) => ({
+    label,
+    min,
+    max,
+    unit: 'cm',
+    otherwise,
+  });
   return {
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
-    widthLedBy: reader.choice('widthLedBy', 'What leads the width', ['bust', 'hip', 'widest'] as const, 'bust'),
+    widthLedBy: reader.choice(
+      'widthLedBy',
+      'What leads the width',
+      ['bust', 'hip', 'widest'] as const,
+      'bust',
+    ),
     ease: readPerSize(reader, 'ease', cm('The ease', -40, 80, USUAL.ease)),
-    belowWaist: readPerSize(reader, 'belowWaist', cm('The length below the waist', -30, 120, USUAL.belowWaist)),
+    belowWaist: readPerSize(
+      reader,
+      'belowWaist',
+      cm('The length below the waist', -30, 120, USUAL.belowWaist),
+    ),
     armholeEase: readPerSize(reader, 'armholeEase', cm('The ease of the armhole', -5, 20, USUAL.armholeEase)),
     neck: {
       width:

@@ -26,11 +26,24 @@ export function readBand(
 ): BandStyle | null {
   if (style.object[key] === null || style.object[key] === false) return null;
   const reader = style.inside(key, label, false);
-  if (!reader) return style.object[key] === undefined ? { fabric: usual.fabric, height: usual.height, gather: 1 } : null;
+  if (!reader)
+    return style.object[key] === undefined ? { fabric: usual.fabric, height: usual.height, gather: 1 } : null;
   return {
     fabric: reader.choice('fabric', `The fabric of the ${label.toLowerCase()}`, fabricIds, usual.fabric),
-    height: readPerSize(reader, 'height', { label: `The height of the ${label.toLowerCase()}`, min: 1, max: 40, unit: 'cm', otherwise: usual.height }),
-    gather: reader.number('gather', { label: `The draw-in of the ${label.toLowerCase()}`, min: 0.7, max: 1, unit: 'of the edge', otherwise: 1 }),
+    height: readPerSize(reader, 'height', {
+      label: `The height of the ${label.toLowerCase()}`,
+      min: 1,
+      max: 40,
+      unit: 'cm',
+      otherwise: usual.height,
+    }),
+    gather: reader.number('gather', {
+      label: `The draw-in of the ${label.toLowerCase()}`,
+      min: 0.7,
+      max: 1,
+      unit: 'of the edge',
+      otherwise: 1,
+    }),
   };
 }
 
@@ -84,7 +97,13 @@ export function draftBand(input: {
 }
 
 /** The band as a piece: a strip of `rows` rows, one long edge joined, the other open, its ends sewn together. */
-export function bandPiece(id: string, label: string, copies: number, fabric: Fabric, counts: Counts): PieceProgram {
+export function bandPiece(
+  id: string,
+  label: string,
+  copies: number,
+  fabric: Fabric,
+  counts: Counts,
+): PieceProgram {
   const stitches = counts[`${id}.height`]!;
   const rows = counts[`${id}.rows`]!;
   const along = { lies: 'row ends', spans: [{ part: 'main', first: 1, last: rows }] } as const;
@@ -101,8 +120,18 @@ export function bandPiece(id: string, label: string, copies: number, fabric: Fab
     edges: [
       { id: `${id}.joined`, label: `${label}, joined edge`, axis: 'rows', place: along },
       { id: `${id}.free`, label: `${label}, free edge`, axis: 'rows', place: along, open: true },
-      { id: `${id}.start`, label: `${label}, first row`, axis: 'stitches', place: { lies: 'foundation', part: 'main' } },
-      { id: `${id}.end`, label: `${label}, last row`, axis: 'stitches', place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches } },
+      {
+        id: `${id}.start`,
+        label: `${label}, first row`,
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      {
+        id: `${id}.end`,
+        label: `${label}, last row`,
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
+      },
     ],
     expects: [
       { quantity: `${id}.rows`, edges: [`${id}.joined`] },

@@ -9,14 +9,21 @@ export function forSize(value: PerSize, size: string): number {
 }
 
 /** Reads a style figure: a number, or `{ "all": 12, "sizes": { "M": 13 } }`. */
-export function readPerSize(reader: FieldReader, key: string, wish: NumberWish & { otherwise: number }): PerSize {
+export function readPerSize(
+  reader: FieldReader,
+  key: string,
+  wish: NumberWish & { otherwise: number },
+): PerSize {
   const value = reader.object[key];
   if (!isObject(value)) return reader.number(key, wish);
   const inner = reader.inside(key, wish.label, false)!;
   const all = inner.number('all', wish);
   const sizes: Record<string, number> = {};
   if (value['sizes'] !== undefined && !isObject(value['sizes'])) {
-    inner.problem('sizes', `The sizes' own figures are ${quote(value['sizes'])}; an object of size and figure belongs here.`);
+    inner.problem(
+      'sizes',
+      `The sizes' own figures are ${quote(value['sizes'])}; an object of size and figure belongs here.`,
+    );
     return all;
   }
   for (const [size, figure] of Object.entries(value['sizes'] ?? {})) {

@@ -35,7 +35,8 @@ export function quantity(wish: QuantityWish): DraftQuantity {
     rule: wish.rule ?? ANY_COUNT,
     rounding: wish.rounding ?? 'nearest',
     min: wish.min ?? 1,
-    max: Math.ceil((target * 1.8 + 20) * countsPerCm) + 2 * (wish.rule?.multiple ?? 1) + (wish.rule?.plus ?? 0),
+    max:
+      Math.ceil((target * 1.8 + 20) * countsPerCm) + 2 * (wish.rule?.multiple ?? 1) + (wish.rule?.plus ?? 0),
     because: wish.because,
   };
 }
@@ -52,7 +53,11 @@ export function given(label: Phrase | string, value: number, from?: Reason['from
 
 /** A step that adds to (or takes from) the length so far and shows where it stands. */
 export function plus(label: string, change: number, sum: number, from?: Reason['from']): Reason {
-  return { label: say`${label}`, figure: say`${cm(change, { sign: true })} = ${cm(sum)}`, ...(from ? { from } : {}) };
+  return {
+    label: say`${label}`,
+    figure: say`${cm(change, { sign: true })} = ${cm(sum)}`,
+    ...(from ? { from } : {}),
+  };
 }
 
 /** A step that ends in a length by some other operation, shown as written ("÷ 2"). */

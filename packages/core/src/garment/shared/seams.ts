@@ -15,11 +15,22 @@ export interface SeamSide {
  * @param id name of the seam
  * @param says the seam in words
  */
-export function sameLength(id: string, a: SeamSide, b: SeamSide, says: (counts: Counts) => Phrase): Relation[] {
+export function sameLength(
+  id: string,
+  a: SeamSide,
+  b: SeamSide,
+  says: (counts: Counts) => Phrase,
+): Relation[] {
   const scaleA = a.times / a.perCm;
   const scaleB = b.times / b.perCm;
   const silent = (): Phrase => [];
-  const atMost = (name: string, timesA: number, timesB: number, total: number, words: Relation['says']): Relation => ({
+  const atMost = (
+    name: string,
+    timesA: number,
+    timesB: number,
+    total: number,
+    words: Relation['says'],
+  ): Relation => ({
     id: `${id}.${name}`,
     kind: 'at most',
     terms: [
@@ -39,5 +50,14 @@ export function sameLength(id: string, a: SeamSide, b: SeamSide, says: (counts: 
 
 /** Two counts that must be equal. */
 export function sameCount(id: string, a: string, b: string, says: (counts: Counts) => Phrase): Relation {
-  return { id, kind: 'equal', terms: [{ of: a, times: 1 }, { of: b, times: -1 }], total: 0, says };
+  return {
+    id,
+    kind: 'equal',
+    terms: [
+      { of: a, times: 1 },
+      { of: b, times: -1 },
+    ],
+    total: 0,
+    says,
+  };
 }
