@@ -9,7 +9,7 @@ export default tseslint.config(
   {
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       eqeqeq: 'error',
       'no-console': 'error',
     },
@@ -28,6 +28,7 @@ export default tseslint.config(
         console: 'readonly',
         module: 'writable',
         require: 'readonly',
+        __dirname: 'readonly',
         URL: 'readonly',
         performance: 'readonly',
         setTimeout: 'readonly',

@@ -91,8 +91,14 @@ export class Browser {
       .perform();
   }
 
-  chord(...keys: string[]): Promise<void> {
-    return this.keys(Key.chord(...keys));
+  /** Presses the last key while the others are held. */
+  async chord(...keys: string[]): Promise<void> {
+    const held = keys.slice(0, -1);
+    const actions = this.driver.actions();
+    for (const key of held) actions.keyDown(key);
+    actions.sendKeys(keys.at(-1)!);
+    for (const key of held.reverse()) actions.keyUp(key);
+    await actions.perform();
   }
 
   /** Waits until a check holds; its last failure is told when it never does. */

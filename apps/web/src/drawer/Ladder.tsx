@@ -9,8 +9,8 @@ import {
   type SizePlan,
 } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
+import { holdCount } from '../state/pins';
 import { Button } from '../ui/Button';
-import { holdCount } from './QuantityDetail';
 
 /** The legal counts near a length: what each would measure, to hold one of them. */
 export function Ladder({

@@ -2,7 +2,7 @@ import { Lock, LockOpen } from 'lucide-react';
 import { useNavigate, useParams } from 'react-router';
 import { formatLength, inWords, type PlannedQuantity, type Reason, type SizePlan } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
-import { edit } from '../state/designStore';
+import { holdCount } from '../state/pins';
 import { usePlan } from '../state/planner';
 import { select, setSize } from '../state/view';
 import { Button } from '../ui/Button';
@@ -13,14 +13,6 @@ interface Props {
   quantity: PlannedQuantity;
   plan: ScreenPlan;
   size: SizePlan;
-}
-
-/** Holds a count in one size, or with null lets it go. */
-export function holdCount(size: string, quantity: string, count: number | null): string | null {
-  return edit('pins', (document) => {
-    const others = document.pins.filter((pin) => pin.size !== size || pin.quantity !== quantity);
-    document.pins = count === null ? others : [...others, { size, quantity, count }];
-  });
 }
 
 /** One number: what it measures, why it is what it is, which other counts would do, and the range. */

@@ -53,3 +53,12 @@ it('has nothing to undo in a design just opened', () => {
   undo();
   expect(useDesign.getState().document!.name).toBe('Other');
 });
+
+it('takes back unfit text before it takes back an edit', () => {
+  setEase(14);
+  keepDraft('garment.ease', { text: 'lots', message: 'no length' });
+  undo();
+  expect([ease(), useDesign.getState().drafts]).toEqual([14, {}]);
+  undo();
+  expect(ease()).toBe(10);
+});

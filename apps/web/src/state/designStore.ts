@@ -76,12 +76,16 @@ export function keepDraft(path: string, draft: FieldDraft | null): void {
   });
 }
 
+/** Takes back the newest thing: text that is no good yet, else the last edit of the document. */
 export function undo(): void {
   lastEdit = { path: '', at: 0 };
-  useDesign.temporal.getState().undo();
+  const unfit = Object.values(useDesign.getState().drafts).some(({ message }) => message !== '');
+  useDesign.setState({ drafts: {} });
+  if (!unfit) useDesign.temporal.getState().undo();
 }
 
 export function redo(): void {
   lastEdit = { path: '', at: 0 };
+  useDesign.setState({ drafts: {} });
   useDesign.temporal.getState().redo();
 }

@@ -11,7 +11,7 @@ describe('completeBody', () => {
   it('fills in every measurement from the bust alone, within what people have, and says by which rule', () => {
     fc.assert(
       fc.property(fc.constantFrom(...GROUPS), fc.double({ min: 0, max: 1, noNaN: true }), (group, share) => {
-        const [low, high] = { adult: [70, 160], child: [50, 80], baby: [36, 52] }[group];
+        const [low, high] = ({ adult: [70, 160], child: [50, 80], baby: [36, 52] } as const)[group];
         const { body, derived } = completeBody({ bust: low + share * (high - low) }, group)!;
         for (const { id, limits } of MEASUREMENTS) {
           expect(body[id]).toBeGreaterThanOrEqual(limits[0]);

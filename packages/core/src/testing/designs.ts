@@ -131,7 +131,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       order,
       everyRow,
     }) => {
-      const [low, high] = { adult: [70, 150], child: [52, 78], baby: [40, 50] }[group];
+      const [low, high] = ({ adult: [70, 150], child: [52, 78], baby: [40, 50] } as const)[group];
       let bust = Math.round((low + start * (high - low)) * 10) / 10;
       const sizes = [0, ...steps].map((step, i) =>
         sizeOf(`s${i}`, { bust: (bust += group === 'adult' ? step : step / 4) }, group),

@@ -6,6 +6,21 @@ export interface Each {
 /** One line of the pattern in US terms: text, and figures for all sizes. */
 export type Line = readonly (string | Each)[];
 
+export interface PatternSection {
+  id: string;
+  heading: string;
+  lines: readonly Line[];
+}
+
+/** The written pattern: sections of lines whose figures are kept for each size. */
+export interface PatternText {
+  title: string;
+  /** Labels of the sizes, in the order of the figures. */
+  sizes: readonly string[];
+  sizeIds: readonly string[];
+  sections: readonly PatternSection[];
+}
+
 /** A figure for all sizes; plain text where it is the same in all. */
 export function each(values: readonly (string | number)[]): string | Each {
   const texts = values.map(String);

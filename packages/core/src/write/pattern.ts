@@ -4,27 +4,12 @@ import type { Join } from '../joins/audit.js';
 import type { Plan, PlannedPiece, SizePlan } from '../plan.js';
 import { figure } from '../text/phrase.js';
 import { formatLength, type Units } from '../units/length.js';
-import { line, type Line } from './line.js';
+import { line, type Line, type PatternSection, type PatternText } from './line.js';
 import { writePiece } from './piece.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
 
-export type { Line } from './line.js';
-
-export interface PatternSection {
-  id: string;
-  heading: string;
-  lines: readonly Line[];
-}
-
-/** The written pattern: sections of lines whose figures are kept for each size. */
-export interface PatternText {
-  title: string;
-  /** Labels of the sizes, in the order of the figures. */
-  sizes: readonly string[];
-  sizeIds: readonly string[];
-  sections: readonly PatternSection[];
-}
+export type { Line, PatternSection, PatternText } from './line.js';
 
 export interface PatternWish {
   terms: Terms;

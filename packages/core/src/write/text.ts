@@ -1,5 +1,4 @@
-import { inBrackets, type Line } from './line.js';
-import type { PatternText } from './pattern.js';
+import { inBrackets, type Line, type PatternText } from './line.js';
 
 /** A line as text with all sizes in brackets. */
 export function lineToText(parts: Line): string {

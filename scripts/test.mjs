@@ -1,0 +1,75 @@
+// One command that proves the project: installs what it needs, checks types, lint and directions, runs all tests.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { install, installBrowser, root } from './setup.mjs';
+
+let passed = 0;
+let failed = 0;
+
+/** Runs one check that passes or fails as a whole. */
+function check(name, command, args, env = {}) {
+  const started = Date.now();
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const ok = done.status === 0;
+  if (ok) passed += 1;
+  else failed += 1;
+  console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
+  return ok;
+}
+
+/** Runs Jest on the named projects and adds its counts. */
+function jest(name, args, env = {}) {
+  const folder = mkdtempSync(join(tmpdir(), 'upfell-test-'));
+  const report = join(folder, 'report.json');
+  const done = spawnSync(
+    process.execPath,
+    [`${root}/node_modules/jest/bin/jest.js`, '--json', `--outputFile=${report}`, ...args],
+    {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, ...env },
+    },
+  );
+  try {
+    const counts = JSON.parse(readFileSync(report, 'utf8'));
+    passed += counts.numPassedTests;
+    failed += counts.numFailedTests + counts.numRuntimeErrorTestSuites;
+    if (done.status !== 0 && counts.numFailedTests + counts.numRuntimeErrorTestSuites === 0) failed += 1;
+  } catch {
+    failed += 1;
+    console.log(`FAILED ${name}: no report`);
+  }
+  rmSync(folder, { recursive: true, force: true });
+}
+
+try {
+  install();
+  installBrowser();
+  const bin = (name) => `${root}/node_modules/.bin/${name}`;
+  if (check('types: core, command line, server', bin('tsc'), ['-b'])) {
+    check('types: web', bin('tsc'), ['-p', 'apps/web']);
+    check('types: browser tests', bin('tsc'), ['-p', 'e2e']);
+    check('types: unit tests', bin('tsc'), ['-p', 'tsconfig.tests.json']);
+  }
+  check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+  check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  check('directions of dependencies', bin('depcruise'), [
+    '--config',
+    '.dependency-cruiser.cjs',
+    'packages/core/src',
+    'packages/cli/src',
+    'apps/server/src',
+    'apps/web/src',
+  ]);
+  jest('unit tests', []);
+  await build();
+  jest('browser tests', ['--selectProjects', 'browser', '--runInBand'], { UPFELL_E2E: '1' });
+} catch (error) {
+  failed += 1;
+  console.error(error instanceof Error ? error.message : error);
+}
+console.log(`${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;
