@@ -2,9 +2,9 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
-import chrome from 'selenium-webdriver/chrome';
+import chrome from 'selenium-webdriver/chrome.js';
 
-const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js'), 'utf8');
 const PATIENCE = 10_000;
 
 /** A headless browser with the application's own manners. */

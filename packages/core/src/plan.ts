@@ -252,12 +252,8 @@ function yarnOf(
 ): YarnNeed[] {
   const areas = new Map<Fabric, number>();
   programs.forEach(({ fabric, copies }, i) => {
-    const area =
-      copies *
-      areaOf(
-        fabric,
-        worked[i]!.rows.map(({ count }) => count),
-      );
+    const stitches = worked[i]!.rows.reduce((sum, { count }) => sum + count, 0);
+    const area = copies * areaOf(fabric, stitches);
     areas.set(fabric, (areas.get(fabric) ?? 0) + area);
   });
   const seams = joins.filter(({ kind }) => kind !== 'pick-up').reduce((sum, join) => sum + join.bLength, 0);

@@ -22,6 +22,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
   const terms = useView((view) => view.terms);
   const past = useStore(useDesign.temporal, ({ pastStates }) => pastStates.length);
   const future = useStore(useDesign.temporal, ({ futureStates }) => futureStates.length);
+  const unfit = useDesign(({ drafts }) => Object.values(drafts).some(({ message }) => message !== ''));
   const [history, setHistory] = useState(false);
   return (
     <header className="no-print flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
@@ -32,7 +33,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       <SavedState />
       <div className="ml-auto flex items-center gap-3">
         <span className="flex">
-          <Button look="quiet" onClick={undo} disabled={past === 0} title="Undo (Ctrl+Z)" aria-label="Undo">
+          <Button look="quiet" onClick={undo} disabled={past === 0 && !unfit} title="Undo (Ctrl+Z)" aria-label="Undo">
             <Undo2 size={16} aria-hidden />
           </Button>
           <Button

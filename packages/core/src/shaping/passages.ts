@@ -33,9 +33,6 @@ export type Passage =
   /** A marker in both ends of the last row worked. */
   | { kind: 'mark'; part: string; meaning: string };
 
-/** The number of the last row of each part. */
-export type LastRows = ReadonlyMap<string, { n: number; count: number }>;
-
 /**
  * Turns passages into rows.
  *
@@ -44,72 +41,37 @@ export type LastRows = ReadonlyMap<string, { n: number; count: number }>;
  */
 export function rowsOf(passages: readonly Passage[]): Row[] {
   const rows: Row[] = [];
-  const parts = new Map<string, { n: number; count: number; first: Take | null }>();
+  const parts = new Map<string, PartState>();
   const part = (name: string) => {
     const found = parts.get(name);
     if (!found) throw new Error(`passage for the part ${name} before it was started`);
     return found;
   };
-  const push = (name: string, steps: Step[], by: number, add: number, from: Take[]) => {
-    const state = part(name);
-    state.n += 1;
-    state.count += by + add;
-    rows.push({
-      n: state.n,
-      part: name,
-      side: state.n % 2 === 1 ? 'RS' : 'WS',
-      from,
-      steps,
-      count: state.count,
-      by,
-      add,
-    });
-  };
-  const source = (name: string): Take[] => {
-    const state = part(name);
-    if (state.first) {
-      const first = state.first;
-      state.first = null;
-      return [first];
-    }
-    return [{ part: name, n: state.n, take: state.count, at: 0 }];
-  };
-
   for (const passage of passages) {
     switch (passage.kind) {
-      case 'start':
-        parts.set(passage.part, { n: 0, count: 0, first: null });
-        push(passage.part, [{ do: 'cast', times: passage.stitches }], 0, passage.stitches, []);
+      case 'start': {
+        const state = { name: passage.part, n: 0, count: 0, first: null };
+        parts.set(passage.part, state);
+        addRow(rows, state, [{ do: 'cast', times: passage.stitches }], 0, passage.stitches);
         break;
+      }
       case 'go on': {
-        const from = part(passage.from);
-        parts.set(passage.part, {
-          n: from.n,
-          count: passage.take,
-          first: { part: passage.from, n: from.n, take: passage.take, at: passage.at },
-        });
+        const { n } = part(passage.from);
+        const first = { part: passage.from, n, take: passage.take, at: passage.at };
+        parts.set(passage.part, { name: passage.part, n, count: passage.take, first });
         break;
       }
       case 'even':
-        while (part(passage.part).n < passage.to) {
-          const count = part(passage.part).count;
-          push(passage.part, [{ do: 'work', times: count }], 0, 0, source(passage.part));
-        }
+        workEven(rows, part(passage.part), passage.to);
         break;
       case 'shape': {
-        const events = new Set(passage.schedule.events);
-        while (part(passage.part).n < passage.to) {
-          const { n, count } = part(passage.part);
-          const shaped = events.has(n + 1);
-          const by = shaped ? passage.schedule.direction * passage.schedule.perEvent : 0;
-          push(
-            passage.part,
-            shaped ? shapedSteps(count, passage) : [{ do: 'work', times: count }],
-            by,
-            0,
-            source(passage.part),
-          );
+        const state = part(passage.part);
+        const { events, direction, perEvent } = passage.schedule;
+        for (const event of events) {
+          workEven(rows, state, Math.min(event - 1, passage.to));
+          if (event <= passage.to) addRow(rows, state, shapedSteps(state.count, passage), direction * perEvent, 0);
         }
+        workEven(rows, state, passage.to);
         break;
       }
       case 'mark':
@@ -117,6 +79,28 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
     }
   }
   return rows;
+}
+
+/** How far a part has been worked; `first` is what its first row is worked into, when that is another part. */
+interface PartState {
+  name: string;
+  n: number;
+  count: number;
+  first: Take | null;
+}
+
+function addRow(rows: Row[], state: PartState, steps: readonly Step[], by: number, add: number): void {
+  const from: Take[] = add > 0 ? [] : [state.first ?? { part: state.name, n: state.n, take: state.count, at: 0 }];
+  state.first = null;
+  state.n += 1;
+  state.count += by + add;
+  rows.push({ n: state.n, part: state.name, side: state.n % 2 === 1 ? 'RS' : 'WS', from, steps, count: state.count, by, add });
+}
+
+function workEven(rows: Row[], state: PartState, to: number): void {
+  if (state.n >= to) return;
+  const steps: readonly Step[] = [{ do: 'work', times: state.count }];
+  while (state.n < to) addRow(rows, state, steps, 0, 0);
 }
 
 /** A shaping row: the change is made in the outermost stitches of the edge. */

@@ -18,9 +18,8 @@ export interface YarnNeed {
   metres: number;
 }
 
-/** Area in square cm of rows with these stitch counts. */
-export function areaOf(fabric: Fabric, rowCounts: readonly number[]): number {
-  const stitches = rowCounts.reduce((sum, count) => sum + count, 0);
+/** Area in square cm of so many stitches. */
+export function areaOf(fabric: Fabric, stitches: number): number {
   return stitches / (perCm(fabric.gauge, 'stitches') * perCm(fabric.gauge, 'rows'));
 }
 

@@ -1,0 +1,99 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { gzipSync } from 'node:zlib';
+import { plan, pattern, patternToText, readDesignText, type Design, type Size } from '@upfell/core';
+import { keyToPaint } from './paint.js';
+import { serverStart } from './start.js';
+
+/** One line of the table: what was measured, the figure, the bound. */
+interface Figure {
+  what: string;
+  value: number;
+  unit: string;
+  bound: number;
+}
+
+const root = process.argv[2]!;
+const figures: Figure[] = [];
+const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
+function timed(work: () => void, times: number): number[] {
+  for (let i = 0; i < times / 2; i += 1) work();
+  return Array.from({ length: times }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  });
+}
+
+function demoDesigns(): [string, Design][] {
+  return readdirSync(join(root, 'demo')).map((name) => {
+    const read = readDesignText(readFileSync(join(root, 'demo', name), 'utf8'));
+    if (!read.ok) throw new Error(name);
+    return [name.replace('.upfell.json', ''), read.design];
+  });
+}
+
+/** The design with exactly so many sizes: its own, and bodies between and beyond them, rising. */
+function withSizes(design: Design, many: number): Design {
+  const first = design.sizes[0]!;
+  const bust = (size: Size) => size.body.bust ?? 90;
+  const step = design.sizes.length > 1 ? (bust(design.sizes.at(-1)!) - bust(first)) / (many - 1) : 4;
+  const sizes = Array.from({ length: many }, (_, i): Size => {
+    const near = design.sizes[Math.round((i * (design.sizes.length - 1)) / (many - 1))]!;
+    return { ...near, id: `s${i}`, label: `s${i}`, body: { ...near.body, bust: bust(first) + step * i } };
+  });
+  return { ...design, graded: true, sizes };
+}
+
+function openBodies(): Size[] {
+  const [header, ...lines] = readFileSync(join(root, 'packages/core/src/testing/data/body-girths.csv'), 'utf8').trim().split('\n');
+  const columns = header!.split(',');
+  return lines.map((line) => {
+    const cells = line.split(',');
+    const of = (name: string) => Number(cells[columns.indexOf(name)]);
+    return {
+      id: cells[0]!,
+      label: cells[0]!,
+      group: 'adult',
+      body: { bust: of('chest_girth_cm'), waist: of('waist_girth_cm'), hip: of('hip_girth_cm'), upperArm: of('biceps_flexed_girth_cm'), wrist: of('wrist_girth_cm'), height: of('height_cm') },
+    };
+  });
+}
+
+for (const [name, design] of demoDesigns()) {
+  const twelve = withSizes(design, 12);
+  figures.push({ what: `plan of 12 sizes, ${name}, median`, value: median(timed(() => plan(twelve), 120)), unit: 'ms', bound: 10 });
+}
+const adult = demoDesigns().find(([name]) => name.startsWith('brackenlow'))![1];
+const twelve = withSizes(adult, 12);
+figures.push({
+  what: 'plan and written pattern of 12 sizes, median',
+  value: median(timed(() => patternToText(pattern(plan(twelve), twelve, { terms: 'us', units: 'cm' })), 60)),
+  unit: 'ms',
+  bound: 100,
+});
+const people: Design = { ...adult, graded: false, sizes: openBodies() };
+figures.push({ what: '254 measured bodies as 254 sizes, median', value: median(timed(() => plan(people), 8)), unit: 'ms', bound: 1000 });
+
+const page = readFileSync(join(root, 'apps/web/dist/index.html'), 'utf8');
+const scripts = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(([, path]) => path!);
+const sent = scripts.reduce((sum, path) => sum + gzipSync(readFileSync(join(root, 'apps/web/dist', path))).length, 0);
+figures.push({ what: 'script sent for the first screen, gzip', value: sent / 1000, unit: 'kB', bound: 300 });
+
+const { start, port, stop } = await serverStart(root);
+figures.push({ what: 'server ready after start, filled database', value: start, unit: 'ms', bound: 2000 });
+try {
+  const paint = await keyToPaint(`http://127.0.0.1:${port}/designs/demo-brackenlow-pullover/body`);
+  figures.push({ what: `key press to painted counts, 9 sizes, p95 of ${paint.length}`, value: [...paint].sort((a, b) => a - b)[Math.floor(paint.length * 0.95)]!, unit: 'ms', bound: 50 });
+  figures.push({ what: 'the same, median', value: median(paint), unit: 'ms', bound: 50 });
+} finally {
+  await stop();
+}
+
+const width = Math.max(...figures.map(({ what }) => what.length));
+process.stdout.write(`${'what'.padEnd(width)}  ${'measured'.padStart(12)}  ${'bound'.padStart(10)}\n`);
+for (const { what, value, unit, bound } of figures)
+  process.stdout.write(`${what.padEnd(width)}  ${`${value.toFixed(1)} ${unit}`.padStart(12)}  ${`${bound} ${unit}`.padStart(10)}  ${value <= bound ? '' : 'over'}\n`);
+process.exit(0);

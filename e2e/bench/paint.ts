@@ -1,0 +1,53 @@
+import { Browser } from '../support/browser.js';
+
+const PRESSES = 60;
+
+/**
+ * Milliseconds from a key press in the bust field to the frame in which the changed count has been painted. The press is a
+ * real input event in the page; the end is the frame after the one in which the count's text changed.
+ */
+export async function keyToPaint(url: string): Promise<number[]> {
+  const browser = new Browser();
+  await browser.start();
+  try {
+    await browser.open(url);
+    await browser.find('[data-quantity="back.width"]');
+    await browser.find('[data-path$=".body.bust"]');
+    await browser.driver.sleep(500);
+    await browser.driver.manage().setTimeouts({ script: 60_000 });
+    return await browser.driver.executeAsyncScript<number[]>(
+      `
+      const done = arguments[arguments.length - 1];
+      const presses = arguments[0];
+      const field = document.querySelector('[data-path$=".body.bust"]');
+      const shown = document.querySelector('[data-quantity="back.width"]');
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+      const times = [];
+      const values = ['100', '115', '108', '122', '96', '130'];
+      const press = (i) => {
+        if (i === presses) return done(times);
+        const before = shown.textContent;
+        const begun = performance.now();
+        const watch = new MutationObserver(() => {
+          if (shown.textContent === before) return;
+          watch.disconnect();
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => {
+              times.push(performance.now() - begun);
+              setTimeout(() => press(i + 1), 120);
+            };
+            channel.port2.postMessage(0);
+          });
+        });
+        watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+        set.call(field, values[i % values.length]);
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+      };
+      press(0);`,
+      PRESSES,
+    );
+  } finally {
+    await browser.end();
+  }
+}
