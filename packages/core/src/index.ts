@@ -1,6 +1,6 @@
 /** The door of the core: everything that the applications use. */
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
-export type { FinishedMeasure, Plan, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
+export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
 export {

@@ -4,7 +4,7 @@ import type { Design } from './design.js';
 import { lengthOf } from './fabric/gauge.js';
 import { planFile } from './format/planFile.js';
 import { readDesign } from './format/readDesign.js';
-import { DesignUnfit, plan, type SizePlan } from './plan.js';
+import { DesignUnfit, plan, type PlanMemory, type SizePlan } from './plan.js';
 import { auditPlanFile } from './testing/auditor.js';
 import { anyDesign, demoDesigns, designWith, fabricOf, openBodies, sizeOf } from './testing/designs.js';
 import { inWords } from './text/phrase.js';
@@ -62,6 +62,41 @@ it('is the same plan, byte for byte, each time, and leaves the design as it was'
   const before = JSON.stringify(design);
   expect(JSON.stringify(plan(design))).toBe(JSON.stringify(plan(JSON.parse(before) as Design)));
   expect(JSON.stringify(design)).toBe(before);
+});
+
+it('is the same plan with a memory of earlier ones, whatever was planned before', () => {
+  fc.assert(
+    fc.property(
+      fc.array(anyDesign, { minLength: 2, maxLength: 4 }),
+      fc.double({ min: 1, max: 5, noNaN: true }),
+      (designs, wider) => {
+        const memory: PlanMemory = new Map();
+        const [first] = designs as [Design];
+        const edited = {
+          ...first,
+          sizes: first.sizes.map((size, i) =>
+            i === 0 ? { ...size, body: { ...size.body, hip: size.body.bust! + wider } } : size,
+          ),
+        };
+        for (const design of [...designs, first, edited, first])
+          expect(JSON.stringify(plan(design, memory))).toBe(JSON.stringify(plan(design)));
+      },
+    ),
+    { numRuns: 15 },
+  );
+});
+
+it('takes over the sizes that an edit leaves as they were', () => {
+  const design = { ...demoDesigns()['brackenlow-pullover']!, graded: false };
+  const memory: PlanMemory = new Map();
+  const before = plan(design, memory);
+  const sizes = design.sizes.map((size) =>
+    size.id === 'M' ? { ...size, body: { ...size.body, bust: 99 } } : size,
+  );
+  const after = plan({ ...design, sizes }, memory);
+  expect(after.sizes.map((size, i) => size === before.sizes[i])).toEqual(
+    design.sizes.map(({ id }) => id !== 'M'),
+  );
 });
 
 describe('worked figures (craft, common practice)', () => {

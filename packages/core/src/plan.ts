@@ -94,13 +94,20 @@ interface Drafted {
 }
 
 /**
+ * Sizes planned before, by id, each with all that it was planned from. Handing it back to `plan` lets a size that comes
+ * out the same be taken over instead of worked again; the plan is the same with and without.
+ */
+export type PlanMemory = Map<string, { from: string; plan: SizePlan }>;
+
+/**
  * The whole computation: a design in, every count, row, join and note of every size out. Pure: the same design gives the
  * same plan.
  *
  * @param design a design that readDesign has accepted
+ * @param memory sizes planned before; filled with the sizes of this plan
  * @throws DesignUnfit for a construction or style that cannot be read, PlanRefused for a fault of the program
  */
-export function plan(design: Design): Plan {
+export function plan(design: Design, memory?: PlanMemory): Plan {
   const construction = constructionOf(design.garment.construction);
   if (!construction)
     throw new DesignUnfit([
@@ -141,9 +148,29 @@ export function plan(design: Design): Plan {
       notes.push(childNote(input.size.group));
       childSaid = true;
     }
-    return planSize(construction, input, draft, fits[index]!, notes);
+    const make = () => planSize(construction, input, draft, fits[index]!, notes);
+    return memory
+      ? remembered(
+          memory,
+          [construction.id, style, design.fabrics, input.size, fits[index], notes],
+          input.size.id,
+          make,
+        )
+      : make();
   });
   return { design: design.name, construction: construction.id, sizes };
+}
+
+/** What was planned from the same things before, or else what is made now. */
+function remembered(memory: PlanMemory, things: unknown, id: string, make: () => SizePlan): SizePlan {
+  const from = JSON.stringify(things, (_, value: unknown) =>
+    value instanceof Set ? [...(value as Set<unknown>)] : value,
+  );
+  const before = memory.get(id);
+  if (before?.from === from) return before.plan;
+  const made = make();
+  memory.set(id, { from, plan: made });
+  return made;
 }
 
 function bodyOf(size: Size): CompletedBody {

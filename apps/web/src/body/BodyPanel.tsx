@@ -10,7 +10,7 @@ import {
   type Design,
   type MeasurementId,
 } from '@upfell/core';
-import { useChosenSize, useDocument } from '../design/useSizePlan';
+import { useChosenSize, useDocument, useUnits } from '../design/useSizePlan';
 import { edit } from '../state/designStore';
 import { setSize } from '../state/view';
 import { Button } from '../ui/Button';
@@ -115,7 +115,7 @@ interface FieldProps {
 }
 
 function MeasurementField({ id, label, howTo, path, index, value, derived }: FieldProps) {
-  const { units } = useDocument();
+  const units = useUnits();
   return (
     <div title={howTo}>
       <LengthField

@@ -36,7 +36,7 @@ export function DesignPage() {
   const [help, setHelp] = useState(false);
   const showHelp = useCallback(() => setHelp(true), []);
   const open = useDesign((state) => state.id === id && state.document !== null);
-  const saving = useSaving((state) => state.state);
+  const failed = useSaving(({ state }) => (state.kind === 'failed' ? state : null));
   useShortcuts(showHelp);
   useEffect(() => {
     void openDesign(id);
@@ -45,7 +45,7 @@ export function DesignPage() {
   }, [id]);
 
   const known = STEPS.find((one) => one.id === step)?.id ?? 'table';
-  if (!open) return <NotOpen id={id} failed={saving.kind === 'failed' ? saving : null} />;
+  if (!open) return <NotOpen id={id} failed={failed} />;
   const Panel = PANELS[known];
   return (
     <div className="print-flow flex h-full min-w-[1024px] flex-col">

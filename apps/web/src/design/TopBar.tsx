@@ -33,7 +33,13 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       <SavedState />
       <div className="ml-auto flex items-center gap-3">
         <span className="flex">
-          <Button look="quiet" onClick={undo} disabled={past === 0 && !unfit} title="Undo (Ctrl+Z)" aria-label="Undo">
+          <Button
+            look="quiet"
+            onClick={undo}
+            disabled={past === 0 && !unfit}
+            title="Undo (Ctrl+Z)"
+            aria-label="Undo"
+          >
             <Undo2 size={16} aria-hidden />
           </Button>
           <Button

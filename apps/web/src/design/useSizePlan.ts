@@ -1,4 +1,4 @@
-import type { Design, Size, SizePlan } from '@upfell/core';
+import type { Design, Size, SizePlan, Units } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
@@ -14,9 +14,14 @@ export function useDocument(): Design {
   return useDesign(({ document }) => document)!;
 }
 
+/** The units that the person reads. */
+export function useUnits(): Units {
+  return useDesign(({ document }) => document?.units ?? 'cm');
+}
+
 /** The chosen size in the document, with its place in the range. */
 export function useChosenSize(): { size: Size; index: number } {
-  const { sizes } = useDocument();
+  const sizes = useDesign(({ document }) => document!.sizes);
   const size = chosenSize(
     sizes,
     useView((view) => view.size),

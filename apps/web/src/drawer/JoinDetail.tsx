@@ -1,10 +1,10 @@
 import { formatLength, type Join, type SizePlan } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinState } from '../joins/say';
 
 /** One join: both sides with their edges, how they meet, and what is eased in. */
 export function JoinDetail({ join, size }: { join: Join; size: SizePlan }) {
-  const { units } = useDocument();
+  const units = useUnits();
   const length = (cm: number) => formatLength(cm, units, { unit: true });
   const state = joinState(join);
   const edges = new Map(size.pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));

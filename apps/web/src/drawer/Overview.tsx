@@ -1,6 +1,6 @@
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { formatLength, inWords, type Note, type SizePlan } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument, useUnits } from '../design/useSizePlan';
 import { select } from '../state/view';
 
 const LEVELS = {
@@ -11,7 +11,7 @@ const LEVELS = {
 
 /** The size as a whole: what needs a look, finished measurements, and every count. */
 export function Overview({ size }: { size: SizePlan }) {
-  const { units } = useDocument();
+  const units = useUnits();
   const serious = size.notes.filter(({ level }) => level !== 'tip');
   const tips = size.notes.filter(({ level }) => level === 'tip');
   return (
@@ -92,7 +92,7 @@ function FabricName({ id }: { id: string }) {
 }
 
 function Notes({ notes }: { notes: readonly Note[] }) {
-  const { units } = useDocument();
+  const units = useUnits();
   return (
     <ul className="mt-1 space-y-1.5" data-testid="notes">
       {notes.map(({ level, code, where, message }) => {

@@ -1,9 +1,10 @@
 import { Lock, LockOpen } from 'lucide-react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { formatLength, inWords, type PlannedQuantity, type Reason, type SizePlan } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
-import { usePlan } from '../state/planner';
+import { askBecause, usePlan } from '../state/planner';
 import { select, setSize } from '../state/view';
 import { Button } from '../ui/Button';
 import type { ScreenPlan } from '../worker/plan.worker';
@@ -19,6 +20,14 @@ interface Props {
 export function QuantityDetail({ quantity, plan, size }: Props) {
   const { units, pins } = useDocument();
   const pinNotes = usePlan((state) => state.pinNotes);
+  const [because, setBecause] = useState<readonly Reason[]>([]);
+  useEffect(() => {
+    let wanted = true;
+    void askBecause(size.id, quantity.id).then((reasons) => wanted && setBecause(reasons));
+    return () => {
+      wanted = false;
+    };
+  }, [plan, size.id, quantity.id]);
   const over = quantity.actual - quantity.target;
   const length = (cm: number, sign = false) => formatLength(cm, units, { unit: true, sign });
   const miss =
@@ -56,7 +65,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
       )}
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Because</h3>
       <ol className="relative ml-1.5 border-l-2 border-line" data-testid="because">
-        {quantity.because.map((reason, i) => (
+        {because.map((reason, i) => (
           <li key={i} className="relative pb-1.5 pl-4">
             <span
               className="absolute top-1.5 -left-[6px] size-2.5 rounded-full border-2 border-ink bg-paper"

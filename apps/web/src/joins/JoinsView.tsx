@@ -1,5 +1,5 @@
 import { formatLength } from '@upfell/core';
-import { useDocument, useSizePlan, useStale } from '../design/useSizePlan';
+import { useSizePlan, useUnits, useStale } from '../design/useSizePlan';
 import { select, useView } from '../state/view';
 import { JOIN_LOOK, joinState } from './say';
 
@@ -14,7 +14,7 @@ const KINDS: Record<string, string> = {
 /** Every join of the chosen size with both its sides, in the order in which they are sewn. */
 export function JoinsView() {
   const planned = useSizePlan();
-  const { units } = useDocument();
+  const units = useUnits();
   const old = useStale().length > 0;
   const selection = useView((view) => view.selection);
   if (!planned) return <p className="p-8 text-soft">Checking the joins …</p>;

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
-import type { Design, FieldProblem, Note } from '@upfell/core';
-import type { PlannerApi, ScreenPlan } from '../worker/plan.worker';
+import type { Design, FieldProblem, Note, Reason } from '@upfell/core';
+import type { Planned, PlannerApi, ScreenPlan, ScreenSize } from '../worker/plan.worker';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
 const PIN_TROUBLE = /^pin-/;
@@ -29,6 +29,14 @@ function planner(): Remote<PlannerApi> {
   return remote;
 }
 
+/** The sizes of the worker's last answer: it sends again only those that have changed. */
+let received: readonly ScreenSize[] = [];
+
+function whole(sent: Extract<Planned, { ok: true }>['plan']): ScreenPlan {
+  received = sent.sizes.map((size, i) => size ?? received[i]!);
+  return { ...sent, sizes: received };
+}
+
 /** Plans the newest document; what was asked for while the worker was busy with an older one is skipped. */
 export async function requestPlan(document: Design): Promise<void> {
   waiting = document;
@@ -43,16 +51,21 @@ export async function requestPlan(document: Design): Promise<void> {
         usePlan.setState({ trouble: planned.problems, pinNotes: [] });
         continue;
       }
-      const pinNotes = planned.plan.sizes.flatMap(({ id, notes }) =>
+      const plan = whole(planned.plan);
+      const pinNotes = plan.sizes.flatMap(({ id, notes }) =>
         notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })),
       );
-      const last = usePlan.getState();
-      if (pinNotes.length > 0 && last.plan) usePlan.setState({ pinNotes, trouble: [] });
-      else usePlan.setState({ plan: planned.plan, document: asked, trouble: [], pinNotes });
+      if (pinNotes.length > 0 && usePlan.getState().plan) usePlan.setState({ pinNotes, trouble: [] });
+      else usePlan.setState({ plan, document: asked, trouble: [], pinNotes });
     }
   } finally {
     busy = false;
   }
+}
+
+/** Why a count of the plan on screen is what it is. */
+export function askBecause(size: string, quantity: string): Promise<readonly Reason[]> {
+  return planner().because(size, quantity);
 }
 
 /** Forgets the plan when another design is opened. */

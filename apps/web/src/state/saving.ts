@@ -23,9 +23,11 @@ export const useSaving = create<{ state: SaveState; revision: number }>(() => ({
 
 /** Rest after the last edit before it is sent, and the waits between tries when the server is away, ms. */
 const REST = 500;
+const KEEP_REST = 120;
 const RETRIES = [1000, 2000, 4000, 8000, 15000];
 
 let timer: ReturnType<typeof setTimeout> | undefined;
+let keeping: ReturnType<typeof setTimeout> | undefined;
 let tries = 0;
 let sending = false;
 /** The document that the server has acknowledged last, and when. */
@@ -37,6 +39,7 @@ const set = (state: SaveState) => useSaving.setState({ state });
 const current = () => useDesign.getState();
 
 function acknowledge({ revision, updatedAt }: StoredDesign, document: Design): void {
+  clearTimeout(keeping);
   acknowledged = document;
   acknowledgedAt = updatedAt;
   tries = 0;
@@ -95,26 +98,33 @@ function keep(): boolean {
   );
 }
 
+/** Writing to the browser's store takes longer than a frame has to spare, so it waits for a pause in typing. */
+function keepSoon(): void {
+  clearTimeout(keeping);
+  keeping = setTimeout(keep, KEEP_REST);
+}
+
 function documentChanged(document: Design): void {
   void requestPlan(document);
   if (document === acknowledged) {
     // Undone back to what is saved already.
     clearTimeout(timer);
+    clearTimeout(keeping);
     dropUnsent(current().id!);
     if (useSaving.getState().state.kind === 'waiting') set({ kind: 'saved', at: acknowledgedAt });
     return;
   }
-  const kept = keep();
+  keepSoon();
   const { kind } = useSaving.getState().state;
   if (kind === 'conflict') return;
-  if (kind !== 'away') set({ kind: 'waiting' });
-  else set({ kind: 'away', kept });
+  if (kind !== 'away' && kind !== 'waiting') set({ kind: 'waiting' });
   schedule(REST);
 }
 
 /** Opens a design: from the server, with an edit that was not sent before; from the browser alone when the server is away. */
 export async function openDesign(id: string): Promise<void> {
   clearTimeout(timer);
+  clearTimeout(keeping);
   set({ kind: 'opening' });
   clearPlan();
   useDesign.setState({ id: null, document: null, drafts: {} });
@@ -149,6 +159,8 @@ export async function openDesign(id: string): Promise<void> {
 /** Leaves the open design; an edit still waiting is sent at once. */
 export function closeDesign(): void {
   clearTimeout(timer);
+  clearTimeout(keeping);
+  if (current().document !== acknowledged) keep();
   void send();
 }
 
@@ -163,6 +175,7 @@ export function settleConflict(choice: 'mine' | 'theirs'): void {
 
 /** Shows a state that the server already has. */
 export function takeStored(stored: StoredDesign): void {
+  clearTimeout(keeping);
   acknowledged = stored.document;
   acknowledgedAt = stored.updatedAt;
   useSaving.setState({ revision: stored.revision, state: { kind: 'saved', at: stored.updatedAt } });
@@ -192,4 +205,7 @@ channel.onmessage = ({ data }: MessageEvent<{ id: string; revision: number }>) =
   );
 };
 window.addEventListener('online', saveNow);
-window.addEventListener('pagehide', () => void send(true));
+window.addEventListener('pagehide', () => {
+  if (current().document !== acknowledged) keep();
+  void send(true);
+});

@@ -1,6 +1,6 @@
 import type { CSSProperties } from 'react';
 import { formatLength, type PlannedQuantity, type SizePlan } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinLabel, joinState } from '../joins/say';
 import { select, useView } from '../state/view';
 import type { Arrangement, PlacedJoin } from './arrange';
@@ -17,7 +17,7 @@ const SHOWN: Record<string, readonly string[]> = {
 
 /** The words over the drawing: names, counts and seams, each of them a button that opens the drawer. */
 export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; size: SizePlan }) {
-  const { units } = useDocument();
+  const units = useUnits();
   const quantities = new Map(size.quantities.map((quantity) => [quantity.id, quantity]));
   const joins = new Map(size.joins.map((join) => [join.id, join]));
   const neck = quantities.get('neck.width');

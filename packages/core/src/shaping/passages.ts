@@ -69,7 +69,8 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
         const { events, direction, perEvent } = passage.schedule;
         for (const event of events) {
           workEven(rows, state, Math.min(event - 1, passage.to));
-          if (event <= passage.to) addRow(rows, state, shapedSteps(state.count, passage), direction * perEvent, 0);
+          if (event <= passage.to)
+            addRow(rows, state, shapedSteps(state.count, passage), direction * perEvent, 0);
         }
         workEven(rows, state, passage.to);
         break;
@@ -90,11 +91,21 @@ interface PartState {
 }
 
 function addRow(rows: Row[], state: PartState, steps: readonly Step[], by: number, add: number): void {
-  const from: Take[] = add > 0 ? [] : [state.first ?? { part: state.name, n: state.n, take: state.count, at: 0 }];
+  const from: Take[] =
+    add > 0 ? [] : [state.first ?? { part: state.name, n: state.n, take: state.count, at: 0 }];
   state.first = null;
   state.n += 1;
   state.count += by + add;
-  rows.push({ n: state.n, part: state.name, side: state.n % 2 === 1 ? 'RS' : 'WS', from, steps, count: state.count, by, add });
+  rows.push({
+    n: state.n,
+    part: state.name,
+    side: state.n % 2 === 1 ? 'RS' : 'WS',
+    from,
+    steps,
+    count: state.count,
+    by,
+    add,
+  });
 }
 
 function workEven(rows: Row[], state: PartState, to: number): void {

@@ -38,7 +38,14 @@ export function workPiece(rows: readonly Row[]): WorkedPiece {
   for (const { steps } of rows) for (const step of steps) stitches += step.times * MAKES[step.do];
   const counts = new Int32Array(rows.length);
   const starts = new Int32Array(rows.length);
-  const progress: Progress = { rows, done: new Map(), starts, counts, marks: new Uint8Array(stitches), faults: [] };
+  const progress: Progress = {
+    rows,
+    done: new Map(),
+    starts,
+    counts,
+    marks: new Uint8Array(stitches),
+    faults: [],
+  };
   let next = 0;
   for (let at = 0; at < rows.length; at += 1) {
     const row = rows[at]!;
@@ -74,7 +81,8 @@ function takeStitches(row: Row, progress: Progress): number {
     const to = Math.min(at + take, count);
     if (at < 0 || at + take > count) fault(progress, row, `reaches past the end of ${part} row ${n}`);
     for (let i = start + from; i < start + to; i += 1) {
-      if (marks[i] === 1) fault(progress, row, `works stitch ${i - start + 1} of ${part} row ${n} a second time`);
+      if (marks[i] === 1)
+        fault(progress, row, `works stitch ${i - start + 1} of ${part} row ${n} a second time`);
       marks[i] = 1;
     }
     waiting += Math.max(0, to - from);

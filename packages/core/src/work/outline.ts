@@ -29,7 +29,9 @@ export function outlines(rows: readonly Row[]): Outline[] {
     const span = { left, right: left + row.count };
     const ofPart = spans.get(row.part) ?? new Map<number, Span>();
     spans.set(row.part, ofPart.set(row.n, span));
-    parts.set(row.part, [...(parts.get(row.part) ?? []), { n: row.n, span }]);
+    const list = parts.get(row.part);
+    if (list) list.push({ n: row.n, span });
+    else parts.set(row.part, [{ n: row.n, span }]);
   }
   return [...parts].map(([part, list]) => ({ part, points: trace(list) }));
 }
