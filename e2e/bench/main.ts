@@ -12,11 +12,15 @@ interface Figure {
   value: number;
   unit: string;
   bound: number;
+  /** The tenth of the values that were the fastest end here: what the machine does when nothing else runs on it. */
+  fastest?: number;
 }
 
 const root = process.argv[2]!;
 const figures: Figure[] = [];
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const quantile = (values: number[], share: number) =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length * share)]!;
+const spread = (values: number[]) => ({ value: quantile(values, 0.5), fastest: quantile(values, 0.1) });
 
 function timed(work: () => void, times: number): number[] {
   for (let i = 0; i < times / 2; i += 1) work();
@@ -48,7 +52,12 @@ function withSizes(design: Design, many: number): Design {
 }
 
 function openBodies(): Size[] {
-  const [header, ...lines] = readFileSync(join(root, 'packages/core/src/testing/data/body-girths.csv'), 'utf8').trim().split('\n');
+  const [header, ...lines] = readFileSync(
+    join(root, 'packages/core/src/testing/data/body-girths.csv'),
+    'utf8',
+  )
+    .trim()
+    .split('\n');
   const columns = header!.split(',');
   return lines.map((line) => {
     const cells = line.split(',');
@@ -57,43 +66,74 @@ function openBodies(): Size[] {
       id: cells[0]!,
       label: cells[0]!,
       group: 'adult',
-      body: { bust: of('chest_girth_cm'), waist: of('waist_girth_cm'), hip: of('hip_girth_cm'), upperArm: of('biceps_flexed_girth_cm'), wrist: of('wrist_girth_cm'), height: of('height_cm') },
+      body: {
+        bust: of('chest_girth_cm'),
+        waist: of('waist_girth_cm'),
+        hip: of('hip_girth_cm'),
+        upperArm: of('biceps_flexed_girth_cm'),
+        wrist: of('wrist_girth_cm'),
+        height: of('height_cm'),
+      },
     };
   });
 }
 
 for (const [name, design] of demoDesigns()) {
   const twelve = withSizes(design, 12);
-  figures.push({ what: `plan of 12 sizes, ${name}, median`, value: median(timed(() => plan(twelve), 120)), unit: 'ms', bound: 10 });
+  figures.push({
+    what: `plan of 12 sizes, ${name}, median`,
+    ...spread(timed(() => plan(twelve), 120)),
+    unit: 'ms',
+    bound: 10,
+  });
 }
 const adult = demoDesigns().find(([name]) => name.startsWith('brackenlow'))![1];
 const twelve = withSizes(adult, 12);
 figures.push({
   what: 'plan and written pattern of 12 sizes, median',
-  value: median(timed(() => patternToText(pattern(plan(twelve), twelve, { terms: 'us', units: 'cm' })), 60)),
+  ...spread(timed(() => patternToText(pattern(plan(twelve), twelve, { terms: 'us', units: 'cm' })), 60)),
   unit: 'ms',
   bound: 100,
 });
 const people: Design = { ...adult, graded: false, sizes: openBodies() };
-figures.push({ what: '254 measured bodies as 254 sizes, median', value: median(timed(() => plan(people), 8)), unit: 'ms', bound: 1000 });
+figures.push({
+  what: '254 measured bodies as 254 sizes, median',
+  ...spread(timed(() => plan(people), 8)),
+  unit: 'ms',
+  bound: 1000,
+});
 
 const page = readFileSync(join(root, 'apps/web/dist/index.html'), 'utf8');
 const scripts = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(([, path]) => path!);
-const sent = scripts.reduce((sum, path) => sum + gzipSync(readFileSync(join(root, 'apps/web/dist', path))).length, 0);
+const sent = scripts.reduce(
+  (sum, path) => sum + gzipSync(readFileSync(join(root, 'apps/web/dist', path))).length,
+  0,
+);
 figures.push({ what: 'script sent for the first screen, gzip', value: sent / 1000, unit: 'kB', bound: 300 });
 
 const { start, port, stop } = await serverStart(root);
 figures.push({ what: 'server ready after start, filled database', value: start, unit: 'ms', bound: 2000 });
 try {
   const paint = await keyToPaint(`http://127.0.0.1:${port}/designs/demo-brackenlow-pullover/body`);
-  figures.push({ what: `key press to painted counts, 9 sizes, p95 of ${paint.length}`, value: [...paint].sort((a, b) => a - b)[Math.floor(paint.length * 0.95)]!, unit: 'ms', bound: 50 });
-  figures.push({ what: 'the same, median', value: median(paint), unit: 'ms', bound: 50 });
+  figures.push({
+    what: `key press to painted counts, 9 sizes, p95 of ${paint.length}`,
+    value: quantile(paint, 0.95),
+    unit: 'ms',
+    bound: 50,
+  });
+  figures.push({ what: 'the same, median', ...spread(paint), unit: 'ms', bound: 50 });
 } finally {
   await stop();
 }
 
 const width = Math.max(...figures.map(({ what }) => what.length));
-process.stdout.write(`${'what'.padEnd(width)}  ${'measured'.padStart(12)}  ${'bound'.padStart(10)}\n`);
-for (const { what, value, unit, bound } of figures)
-  process.stdout.write(`${what.padEnd(width)}  ${`${value.toFixed(1)} ${unit}`.padStart(12)}  ${`${bound} ${unit}`.padStart(10)}  ${value <= bound ? '' : 'over'}\n`);
+const cell = (value: number | undefined, unit: string) =>
+  (value === undefined ? '' : `${value.toFixed(1)} ${unit}`).padStart(14);
+process.stdout.write(
+  `${'what'.padEnd(width)}${'measured'.padStart(14)}${'fastest 10 %'.padStart(14)}${'bound'.padStart(14)}\n`,
+);
+for (const { what, value, fastest, unit, bound } of figures)
+  process.stdout.write(
+    `${what.padEnd(width)}${cell(value, unit)}${cell(fastest, unit)}${cell(bound, unit)}  ${value <= bound ? '' : 'over'}\n`,
+  );
 process.exit(0);

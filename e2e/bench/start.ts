@@ -21,12 +21,22 @@ export async function serverStart(root: string): Promise<StartedServer> {
       probe.close(() => resolve(free));
     });
   });
-  const env = { ...process.env, UPFELL_DATA: data, UPFELL_PORT: String(port), UPFELL_WEB: join(root, 'apps/web/dist') };
-  const { loadDemo } = (await import(join(root, 'apps/server/dist/loadDemo.js'))) as { loadDemo: (settings: object, folder: string) => Promise<number> };
+  const env = {
+    ...process.env,
+    UPFELL_DATA: data,
+    UPFELL_PORT: String(port),
+    UPFELL_WEB: join(root, 'apps/web/dist'),
+  };
+  const { loadDemo } = (await import(join(root, 'apps/server/dist/loadDemo.js'))) as {
+    loadDemo: (settings: object, folder: string) => Promise<number>;
+  };
   await loadDemo({ data }, join(root, 'demo'));
   const launch = async () => {
     const begun = performance.now();
-    const child = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+    const child = spawn(process.execPath, [join(root, 'apps/server/dist/main.js')], {
+      env,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
     await new Promise<void>((resolve, reject) => {
       child.stdout.on('data', (text: Buffer) => text.includes('Upfell is at') && resolve());
       child.on('exit', () => reject(new Error('the server ended')));

@@ -1,7 +1,9 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { Draft } from 'immer';
+import { memo } from 'react';
 import {
   completeBody,
+  formatLength,
   GROUPS,
   inWords,
   measurement,
@@ -56,7 +58,8 @@ export function BodyPanel() {
             path={`${path}.body.${id}`}
             index={index}
             value={size.body[id]}
-            derived={derivedText(id)}
+            derived={completed?.derived.get(id)?.cm}
+            rule={ruleText(id)}
           />
         ))}
       </div>
@@ -75,9 +78,9 @@ export function BodyPanel() {
     </>
   );
 
-  function derivedText(id: MeasurementId): { shown: number; rule: string } | null {
+  function ruleText(id: MeasurementId): string | undefined {
     const found = completed?.derived.get(id);
-    return found ? { shown: found.cm, rule: inWords(found.rule, units) } : null;
+    return found && inWords(found.rule, units);
   }
 
   function addSize() {
@@ -111,10 +114,22 @@ interface FieldProps {
   path: string;
   index: number;
   value: number | undefined;
-  derived: { shown: number; rule: string } | null;
+  /** The derived length where none is entered, and its rule in words. */
+  derived: number | undefined;
+  rule: string | undefined;
 }
 
-function MeasurementField({ id, label, howTo, path, index, value, derived }: FieldProps) {
+/** One measurement; memoised, so that typing in one leaves the others alone. */
+const MeasurementField = memo(function MeasurementField({
+  id,
+  label,
+  howTo,
+  path,
+  index,
+  value,
+  derived,
+  rule,
+}: FieldProps) {
   const units = useUnits();
   return (
     <div title={howTo}>
@@ -123,14 +138,8 @@ function MeasurementField({ id, label, howTo, path, index, value, derived }: Fie
         label={label}
         cm={value}
         optional
-        placeholder={
-          derived
-            ? units === 'cm'
-              ? String(derived.shown)
-              : String(Math.round((derived.shown / 2.54) * 8) / 8)
-            : ''
-        }
-        hint={derived ? `derived: ${derived.rule}` : undefined}
+        placeholder={derived === undefined ? '' : formatLength(derived, units)}
+        hint={rule && `derived: ${rule}`}
         put={(document, cm) => {
           const body = document.sizes[index]!.body;
           if (cm === undefined) delete body[measurement(id).id];
@@ -139,4 +148,4 @@ function MeasurementField({ id, label, howTo, path, index, value, derived }: Fie
       />
     </div>
   );
-}
+});

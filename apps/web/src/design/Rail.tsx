@@ -2,11 +2,9 @@ import { NavLink, useParams } from 'react-router';
 import { useSizePlan } from './useSizePlan';
 import { STEPS } from './steps';
 
-/** The steps as a rail in working order, with how many joins of the chosen size do not agree. */
+/** The steps as a rail in working order. */
 export function Rail() {
   const { id } = useParams();
-  const planned = useSizePlan();
-  const broken = planned?.size.joins.filter(({ ok }) => !ok).length ?? 0;
   return (
     <nav
       aria-label="Steps"
@@ -21,16 +19,23 @@ export function Rail() {
           }
         >
           {step.label}
-          {step.id === 'joins' && broken > 0 && (
-            <span
-              className="rounded bg-broken-wash px-1.5 text-[12px] font-semibold text-broken"
-              aria-label={`${broken} broken`}
-            >
-              {broken}
-            </span>
-          )}
+          {step.id === 'joins' && <BrokenJoins />}
         </NavLink>
       ))}
     </nav>
+  );
+}
+
+/** How many joins of the chosen size do not agree. */
+function BrokenJoins() {
+  const broken = useSizePlan()?.size.joins.filter(({ ok }) => !ok).length ?? 0;
+  if (broken === 0) return null;
+  return (
+    <span
+      className="rounded bg-broken-wash px-1.5 text-[12px] font-semibold text-broken"
+      aria-label={`${broken} broken`}
+    >
+      {broken}
+    </span>
   );
 }

@@ -11,13 +11,29 @@ import { Switch } from '../ui/Switch';
 import { download, fileName } from './download';
 import { HistoryDialog } from './HistoryDialog';
 import { SavedState } from './SavedState';
-import { useDocument } from './useSizePlan';
+import { useUnits } from './useSizePlan';
 
 const ITEM = 'rounded px-2 py-1 outline-none data-[highlighted]:bg-tape';
 
+function downloadDesign(): void {
+  const design = useDesign.getState().document!;
+  download(
+    `${fileName(design.name)}.upfell.json`,
+    `${JSON.stringify(design, null, 2)}\n`,
+    'application/json',
+  );
+}
+
+function downloadPlan(): void {
+  const design = useDesign.getState().document!;
+  const file = planFile(plan(design), design.units);
+  download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(file, null, 1)}\n`, 'application/json');
+}
+
 /** The slim bar: name, saved state, undo, units, terms, files, help. */
 export function TopBar({ onHelp }: { onHelp: () => void }) {
-  const design = useDocument();
+  const name = useDesign(({ document }) => document!.name);
+  const units = useUnits();
   const id = useDesign((state) => state.id)!;
   const terms = useView((view) => view.terms);
   const past = useStore(useDesign.temporal, ({ pastStates }) => pastStates.length);
@@ -29,7 +45,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       <Link to="/" className="font-display text-lg font-semibold" aria-label="Upfell, to the shelf">
         Upfell
       </Link>
-      <h1 className="truncate text-[17px]">{design.name}</h1>
+      <h1 className="truncate text-[17px]">{name}</h1>
       <SavedState />
       <div className="ml-auto flex items-center gap-3">
         <span className="flex">
@@ -54,7 +70,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
         </span>
         <Switch
           label="Units"
-          value={design.units}
+          value={units}
           options={[
             { value: 'cm', label: 'cm' },
             { value: 'in', label: 'in', title: 'inches, to the nearest eighth' },
@@ -81,28 +97,10 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               align="end"
               className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
             >
-              <DropdownMenu.Item
-                className={ITEM}
-                onSelect={() =>
-                  download(
-                    `${fileName(design.name)}.upfell.json`,
-                    `${JSON.stringify(design, null, 2)}\n`,
-                    'application/json',
-                  )
-                }
-              >
+              <DropdownMenu.Item className={ITEM} onSelect={downloadDesign}>
                 Download the design file
               </DropdownMenu.Item>
-              <DropdownMenu.Item
-                className={ITEM}
-                onSelect={() =>
-                  download(
-                    `${fileName(design.name)}.plan.json`,
-                    `${JSON.stringify(planFile(plan(design), design.units), null, 1)}\n`,
-                    'application/json',
-                  )
-                }
-              >
+              <DropdownMenu.Item className={ITEM} onSelect={downloadPlan}>
                 Download the plan file
               </DropdownMenu.Item>
               <DropdownMenu.Item className={ITEM} onSelect={() => setHistory(true)}>

@@ -45,7 +45,8 @@ export function inWords(phrase: Phrase, units: Units): string {
 
 /** A plain decimal for figures in sentences: at most `digits` decimals, no trailing zeros. */
 export function figure(value: number, digits = 2): string {
-  return String(Number(value.toFixed(digits)));
+  const scale = 10 ** digits;
+  return String(Math.round(value * scale) / scale);
 }
 
 /** "2nd", "3rd", "4th", "11th" ... */

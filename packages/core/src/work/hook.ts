@@ -90,7 +90,7 @@ function takeStitches(row: Row, progress: Progress): number {
   return waiting;
 }
 
-/** Works the steps of a row, stitch by stitch, over the stitches taken up; returns how many it makes. */
+/** Works the steps of a row over the stitches taken up; returns how many it makes. */
 function workRow(row: Row, taken: number, progress: Progress): number {
   let waiting = taken;
   let made = 0;
@@ -99,15 +99,12 @@ function workRow(row: Row, taken: number, progress: Progress): number {
   for (const step of row.steps) {
     const takes = TAKES[step.do];
     const makes = MAKES[step.do];
-    let left = step.times;
-    for (; left > 0 && takes <= waiting; left -= 1) {
-      waiting -= takes;
-      made += makes;
-    }
-    const worked = step.times - left;
+    const worked = takes * step.times <= waiting ? step.times : Math.floor(waiting / takes);
+    waiting -= worked * takes;
+    made += worked * makes;
     if (takes === 0) add += worked;
     else by += worked * (makes - takes);
-    if (left > 0) fault(progress, row, 'runs out of stitches to work into');
+    if (worked < step.times) fault(progress, row, 'runs out of stitches to work into');
   }
   if (waiting > 0) fault(progress, row, `leaves ${waiting} taken stitches without a stitch`);
   if (made !== row.count) fault(progress, row, `ends with ${made} stitches, not ${row.count}`);
