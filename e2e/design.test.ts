@@ -267,7 +267,7 @@ describe('the shelf', () => {
   it('shows a script in a name as text', async () => {
     const file = join(browser.downloads, 'script.upfell.json');
     const demo = JSON.parse(
-      readFileSync(join(__dirname, '../demo/otterburn-lane-for-ines.upfell.json'), 'utf8'),
+      readFileSync(join(__dirname, '../demo/tansyfield-for-ines.upfell.json'), 'utf8'),
     ) as object;
     writeFileSync(file, JSON.stringify({ ...demo, name: '<img src=x onerror="document.title=1">' }));
     await browser.open(server.url);

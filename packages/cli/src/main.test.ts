@@ -12,7 +12,7 @@ function file(name: string, text: string): string {
   return path;
 }
 const design = (change: (raw: Record<string, unknown>) => void) => {
-  const raw = JSON.parse(readFileSync(demo('otterburn-lane-for-ines'), 'utf8')) as Record<string, unknown>;
+  const raw = JSON.parse(readFileSync(demo('tansyfield-for-ines'), 'utf8')) as Record<string, unknown>;
   change(raw);
   return file('design.json', JSON.stringify(raw));
 };
@@ -34,7 +34,7 @@ describe('upfell', () => {
   });
 
   it('checks: one note a line', () => {
-    const { status, out } = run(['check', demo('otterburn-lane-for-ines')]);
+    const { status, out } = run(['check', demo('tansyfield-for-ines')]);
     expect(status).toBe(0);
     expect(
       out

@@ -8,7 +8,7 @@ it('shows for every shaped row the count that was worked, in every demo design a
   for (const name of [
     'brackenlow-pullover',
     'puddlestone-jumper',
-    'otterburn-lane-for-ines',
+    'tansyfield-for-ines',
     'wrenmoss-baby-pullover',
   ]) {
     const read = readDesignText(

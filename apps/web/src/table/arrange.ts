@@ -286,7 +286,7 @@ export function arrange(
   }
 
   const drop = (size.quantities.find(({ id }) => id === 'neck.drop')?.actual ?? 0) * scale;
-  const inside = m.neck * scale >= NECK_LABEL;
+  const inside = !compact && m.neck * scale >= NECK_LABEL;
   return {
     scale,
     pieces,
