@@ -1,26 +1,13 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
-import { Browser } from './support/browser';
-import { ServerUnderTest } from './support/server';
+import { application } from './support/application';
 
-jest.setTimeout(120_000);
-const server = new ServerUnderTest();
-const browser = new Browser();
+const { server, browser } = application();
 const design = (step: string, id = 'demo-brackenlow-pullover') => `${server.url}/designs/${id}/${step}`;
 const count = (id: string) => browser.text(`[data-quantity="${id}"]`);
 const seam = (id: string) => browser.text(`[data-join="${id}"]`);
 const bust = '[data-path$=".body.bust"]';
-
-beforeAll(async () => {
-  await server.loadDemo();
-  await server.start();
-  await browser.start();
-});
-afterAll(async () => {
-  await browser.end();
-  await server.end();
-});
 
 describe('a design', () => {
   it('follows a body through to counts, seam, schedule and pattern, and is there after a reload', async () => {

@@ -1,9 +1,6 @@
-import { Browser } from './support/browser';
-import { ServerUnderTest } from './support/server';
+import { application } from './support/application';
 
-jest.setTimeout(120_000);
-const server = new ServerUnderTest();
-const browser = new Browser();
+const { server, browser } = application();
 const shape = () => `${server.url}/designs/demo-puddlestone-jumper/shape`;
 const ease = '[data-path="garment.ease"]';
 const value = async (css: string) => (await browser.find(css)).getAttribute('value');
@@ -14,16 +11,6 @@ const kept = async (path: string) => {
     document: { garment: { ease: number; belowWaist: number } };
   };
 };
-
-beforeAll(async () => {
-  await server.loadDemo();
-  await server.start();
-  await browser.start();
-});
-afterAll(async () => {
-  await browser.end();
-  await server.end();
-});
 
 it('keeps an edit while the server is away, through a reload, and sends it when the server is back', async () => {
   await browser.open(shape());

@@ -47,3 +47,4 @@ export { patternToText, lineToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { outlines, type Outline } from './work/outline.js';
 export { newDesign } from './format/newDesign.js';
+export type { RevisionEntry, ShelfEntry, StoredDesign } from './format/stored.js';

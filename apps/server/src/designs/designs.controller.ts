@@ -1,9 +1,9 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
-import type { Design } from '@upfell/core';
+import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import type { Response } from 'express';
 import { Problem } from '../http/problem.js';
 import { designDocument, designId, revisionNumber, Valid } from '../http/validate.js';
-import { DesignsService, type RevisionEntry, type ShelfEntry, type StoredDesign } from './designs.service.js';
+import { DesignsService } from './designs.service.js';
 
 const Id = new Valid<string>(designId);
 const Revision = new Valid<number>(revisionNumber);

@@ -1,33 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import type { Design } from '@upfell/core';
+import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import { Database } from '../database/database.js';
 import { DesignRow, RevisionRow } from '../database/models.js';
 import { Problem } from '../http/problem.js';
-
-/** A design with the revision it was saved as. */
-export interface StoredDesign {
-  id: string;
-  revision: number;
-  updatedAt: string;
-  document: Design;
-}
-
-/** What the shelf shows of a design. */
-export interface ShelfEntry {
-  id: string;
-  name: string;
-  revision: number;
-  updatedAt: string;
-  construction: string;
-  sizes: string[];
-}
-
-export interface RevisionEntry {
-  revision: number;
-  savedAt: string;
-  reason: string;
-}
 
 function stored(row: DesignRow): StoredDesign {
   return {

@@ -1,6 +1,6 @@
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent';
-import type { StoredDesign } from './designs.service.js';
+import type { StoredDesign } from '@upfell/core';
 import { demoDesign, startServer, type TestServer } from '../testing/server.js';
 
 let server: TestServer;

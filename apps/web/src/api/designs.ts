@@ -1,27 +1,4 @@
-import type { Design, FieldProblem } from '@upfell/core';
-
-/** A design as the server keeps it. */
-export interface StoredDesign {
-  id: string;
-  revision: number;
-  updatedAt: string;
-  document: Design;
-}
-
-export interface ShelfEntry {
-  id: string;
-  name: string;
-  revision: number;
-  updatedAt: string;
-  construction: string;
-  sizes: string[];
-}
-
-export interface RevisionEntry {
-  revision: number;
-  savedAt: string;
-  reason: string;
-}
+import type { Design, FieldProblem, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 
 /** The server said no: its sentence, the fields it names, and for a conflict the design as it stands. */
 export class Refused extends Error {

@@ -1,7 +1,8 @@
 import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { designs, type RevisionEntry } from '../api/designs';
+import type { RevisionEntry } from '@upfell/core';
+import { designs } from '../api/designs';
 import { takeStored, useSaving } from '../state/saving';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';

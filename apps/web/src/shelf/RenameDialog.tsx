@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { designs, type ShelfEntry } from '../api/designs';
+import type { ShelfEntry } from '@upfell/core';
+import { designs } from '../api/designs';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 

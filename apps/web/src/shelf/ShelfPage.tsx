@@ -4,8 +4,15 @@ import { useCallback, useEffect, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { CONSTRUCTIONS, LONGEST_FILE, newDesign, readDesignText, type FieldProblem } from '@upfell/core';
-import { Away, designs, type ShelfEntry } from '../api/designs';
+import {
+  CONSTRUCTIONS,
+  LONGEST_FILE,
+  newDesign,
+  readDesignText,
+  type FieldProblem,
+  type ShelfEntry,
+} from '@upfell/core';
+import { Away, designs } from '../api/designs';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { RenameDialog } from './RenameDialog';

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
-import type { Design } from '@upfell/core';
-import { Away, designs, Refused, type StoredDesign } from '../api/designs';
+import type { Design, StoredDesign } from '@upfell/core';
+import { Away, designs, Refused } from '../api/designs';
 import { openDocument, replaceDocument, useDesign } from './designStore';
 import { clearPlan, requestPlan } from './planner';
 import { dropUnsent, findUnsent, keepUnsent } from './unsent';

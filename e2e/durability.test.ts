@@ -1,0 +1,53 @@
+import { ServerUnderTest } from './support/server';
+
+/** Kills in one run of the tests; each while saves are on their way. */
+const KILLS = 12;
+
+interface Kept {
+  revision: number;
+  document: { garment: { ease: number } };
+}
+
+jest.setTimeout(180_000);
+
+it(`loses no acknowledged edit in ${KILLS} kills`, async () => {
+  const server = new ServerUnderTest();
+  await server.loadDemo();
+  await server.start();
+  const address = () => `${server.url}/api/designs/demo-brackenlow-pullover`;
+  const read = async () => (await (await fetch(address())).json()) as Kept;
+  let { revision, document } = await read();
+  let acknowledged = { revision, ease: document.garment.ease };
+  for (let kill = 0; kill < KILLS; kill += 1) {
+    const end = Date.now() + 60 + 23 * (kill % 7);
+    const stopping = new Promise((resolve) => setTimeout(resolve, end - Date.now())).then(() =>
+      server.stop('SIGKILL'),
+    );
+    for (let save = 0; ; save += 1) {
+      const ease = ((kill * 31 + save) % 60) / 2;
+      document = { ...document, garment: { ...document.garment, ease } };
+      try {
+        const answer = await fetch(address(), {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/json', 'If-Match': `"${revision}"` },
+          body: JSON.stringify(document),
+        });
+        if (answer.status !== 200) throw new Error(`status ${answer.status}`);
+        ({ revision } = (await answer.json()) as Kept);
+        acknowledged = { revision, ease };
+      } catch (error) {
+        if ((error as Error).message.startsWith('status')) throw error;
+        break;
+      }
+    }
+    await stopping;
+    await server.start();
+    const kept = await read();
+    // The save that was under way may have been kept or not; every one before it must have been.
+    expect(kept.revision).toBeGreaterThanOrEqual(acknowledged.revision);
+    if (kept.revision === acknowledged.revision) expect(kept.document.garment.ease).toBe(acknowledged.ease);
+    ({ revision, document } = kept);
+  }
+  expect(acknowledged.revision).toBeGreaterThan(KILLS);
+  await server.end();
+});

@@ -1,0 +1,75 @@
+import { foundationExtra } from '../../fabric/fabric.js';
+import type { Counts } from '../../fit/problem.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
+import { mirrored } from '../../shaping/schedule.js';
+import { ends, must } from '../shared/pieces.js';
+import type { DropShoulderStyle } from './style.js';
+
+type Input = SizeInput<DropShoulderStyle>;
+
+/** The sleeve, flat, from the cuff up or from the armhole down; downwards its rows are the upward ones reversed. */
+export function sleeve({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const up = style.sleeve.worked === 'up';
+  const rows = counts['sleeve.rows']!;
+  const top = counts['sleeve.top']!;
+  const cuff = counts['sleeve.cuff']!;
+  const { everyRow, order } = style.sleeve;
+  // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so the first row shifts to keep them odd.
+  const firstRow = everyRow === 1 ? 2 : up || rows % 2 === 0 ? 3 : 2;
+  const upward = must({ start: cuff, end: top, perEvent: 2, firstRow, lastRow: rows - 1, everyRow, order });
+  const taper = up ? upward : mirrored(upward, rows);
+  const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
+    end === 'start'
+      ? { lies: 'foundation', part: 'main' }
+      : { lies: 'live', part: 'main', n: rows, from: 0, count };
+  return {
+    id: 'sleeve',
+    label: 'Sleeve',
+    copies: 2,
+    fabric,
+    work: 'rows',
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: up ? cuff : top,
+        extra: up ? foundationExtra(fabric) : 0,
+        along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
+      },
+      { kind: 'shape', part: 'main', to: rows, schedule: taper, where: 'both edges' },
+    ],
+    edges: [
+      {
+        id: 'sleeve.top',
+        label: 'Sleeve, top',
+        axis: 'stitches',
+        place: edgeAt(up ? 'finish' : 'start', top),
+      },
+      {
+        id: 'sleeve.cuff',
+        label: 'Sleeve, cuff edge',
+        axis: 'stitches',
+        place: edgeAt(up ? 'start' : 'finish', cuff),
+        open: !style.cuff,
+      },
+      {
+        id: 'sleeve.front-edge',
+        label: 'Sleeve, front edge',
+        axis: 'rows',
+        place: ends({ part: 'main', first: 1, last: rows }),
+      },
+      {
+        id: 'sleeve.back-edge',
+        label: 'Sleeve, back edge',
+        axis: 'rows',
+        place: ends({ part: 'main', first: 1, last: rows }),
+      },
+    ],
+    expects: [
+      { quantity: 'sleeve.top', edges: ['sleeve.top'] },
+      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
+      { quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] },
+    ],
+  };
+}

@@ -1,0 +1,18 @@
+import { schedule, type Schedule, type ScheduleRequest } from '../../shaping/schedule.js';
+import type { EdgePlace } from '../../work/rows.js';
+
+/** The wearer's sides. */
+export type Side = 'left' | 'right';
+export const SIDES: readonly Side[] = ['left', 'right'];
+
+/** Row ends of one part, or of several that follow each other. */
+export function ends(...spans: { part: string; first: number; last: number }[]): EdgePlace {
+  return { lies: 'row ends', spans };
+}
+
+/** A schedule that the fit has already made room for. */
+export function must(request: ScheduleRequest): Schedule {
+  const result = schedule(request);
+  if (!result.ok) throw new Error(`the fit left no room for a schedule: ${result.message}`);
+  return result.schedule;
+}
