@@ -88,7 +88,7 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
   const cheapest = lattices.map(({ quantity, base, step, best }) =>
     quantity ? costOf(quantity, base + step * best) : 0,
   );
-  const floor = cheapest.reduce((sum, cost) => sum + cost, 0);
+  const groups = groupsOf(lattices.length, relations);
 
   let low = lattices.map((lattice) =>
     lattice.quantity ? Math.max(lattice.low, lattice.best - FIRST_WINDOW) : lattice.low,
@@ -111,12 +111,12 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
       );
       continue;
     }
-    const slack = attempt.cost - floor + 1e-6;
+    const slack = slackOf(lattices, cheapest, groups, attempt.indexes);
     let proven = true;
     const needed = lattices.map((lattice, i) => {
       const { quantity, base, step } = lattice;
       if (!quantity) return [lattice.low, lattice.high] as const;
-      const reach = (slack + cheapest[i]!) / quantity.weight;
+      const reach = (slack[groups[i]!]! + cheapest[i]!) / quantity.weight;
       const first = Math.max(
         lattice.low,
         Math.ceil(((quantity.target - reach) * quantity.perCm - base) / step - 1e-9),
@@ -140,6 +140,29 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
     low = needed.map(([first]) => first);
     high = needed.map(([, last]) => last);
   }
+}
+
+/** For each unknown the group of unknowns that relations tie together; groups do not touch each other's cost. */
+function groupsOf(size: number, relations: readonly LinearRelation[]): number[] {
+  const groups = Array.from({ length: size }, (_, i) => i);
+  const leader = (i: number): number => (groups[i] === i ? i : leader(groups[i]!));
+  for (const { variables } of relations)
+    for (const other of variables) groups[leader(other)] = leader(variables[0]!);
+  return groups.map((_, i) => leader(i));
+}
+
+/** For each group how much dearer its answer is than if every count of it were free: no better answer strays further. */
+function slackOf(
+  lattices: readonly Lattice[],
+  cheapest: readonly number[],
+  groups: readonly number[],
+  indexes: readonly number[],
+): number[] {
+  const slack = new Array<number>(lattices.length).fill(1e-6);
+  lattices.forEach(({ quantity, base, step }, i) => {
+    if (quantity) slack[groups[i]!]! += costOf(quantity, base + step * indexes[i]!) - cheapest[i]!;
+  });
+  return slack;
 }
 
 function windowed(
