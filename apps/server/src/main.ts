@@ -8,6 +8,10 @@ try {
   const address = await app.getUrl();
   process.stdout.write(`Upfell is at ${address.replace('[::1]', 'localhost')}\n`);
 } catch (error) {
-  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
+  const message = error instanceof Error ? error.message : String(error);
+  process.stderr.write(
+    `${taken ? 'The port is taken, perhaps by Upfell itself; set UPFELL_PORT to another.' : message}\n`,
+  );
   process.exitCode = 1;
 }

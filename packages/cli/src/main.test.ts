@@ -44,6 +44,14 @@ describe('upfell', () => {
     ).toBe(true);
   });
 
+  it('finds a file from where npm was called', () => {
+    file('here.json', readFileSync(demo('tansyfield-for-ines'), 'utf8'));
+    const before = process.env['INIT_CWD'];
+    process.env['INIT_CWD'] = folder;
+    expect(run(['plan', 'here.json']).status).toBe(0);
+    process.env['INIT_CWD'] = before ?? folder;
+  });
+
   it('ends with 1 where a note stops the design', () => {
     const path = design(
       (raw) => ((raw['garment'] as Record<string, unknown>)['neck'] = { width: 10, drop: 2 }),

@@ -1,4 +1,5 @@
-import { readFileSync, statSync } from 'node:fs';
+import { existsSync, readFileSync, statSync } from 'node:fs';
+import { resolve } from 'node:path';
 import {
   LONGEST_FILE,
   pattern,
@@ -74,7 +75,14 @@ function refuse(message: string): RunResult {
   return { status: 2, out: '', err: `${message}\n` };
 }
 
-function readFile(file: string): string | RunResult {
+/** npm runs scripts in the project's folder; a path that is not there is meant from where npm was called. */
+function located(file: string): string {
+  const { INIT_CWD } = process.env;
+  return file !== '-' && INIT_CWD !== undefined && !existsSync(file) ? resolve(INIT_CWD, file) : file;
+}
+
+function readFile(name: string): string | RunResult {
+  const file = located(name);
   try {
     if (file !== '-' && statSync(file).size > 4 * LONGEST_FILE)
       return refuse(`${file}: the file is too big; a design file has at most ${LONGEST_FILE / 1e6} MB.`);
