@@ -21,6 +21,7 @@ beforeEach(async () => {
   };
   server.away = false;
   server.puts = 0;
+  server.mute = false;
   await openDesign('one');
 });
 afterEach(() => jest.useRealTimers());
@@ -90,6 +91,27 @@ it('takes the other state when that is chosen', async () => {
   settleConflict('theirs');
   await pass(2000);
   expect([state(), useDesign.getState().document!.name, server.puts]).toEqual(['saved', 'Theirs', 1]);
+});
+
+it('knows its own edit again whose answer was lost, also after a reload', async () => {
+  server.mute = true;
+  setEase(13);
+  await pass(700);
+  expect([state(), kept(), server.stored.revision]).toEqual(['away', 13, 2]);
+  server.mute = false;
+  setEase(14);
+  await pass(16_000);
+  expect([state(), kept(), server.stored.revision]).toEqual(['saved', 14, 3]);
+
+  server.mute = true;
+  setEase(15);
+  await pass(700);
+  setEase(16);
+  await pass(200);
+  server.mute = false;
+  await openDesign('one');
+  await pass(2000);
+  expect([state(), kept(), server.stored.revision]).toEqual(['saved', 16, 5]);
 });
 
 it('says that a design is missing', async () => {

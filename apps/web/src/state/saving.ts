@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { Design, StoredDesign } from '@upfell/core';
+import { readDesign, type Design, type StoredDesign } from '@upfell/core';
 import { Away, designs, Refused } from '../api/designs';
 import { openDocument, replaceDocument, useDesign } from './designStore';
 import { clearPlan, requestPlan } from './planner';
@@ -33,6 +33,12 @@ let sending = false;
 /** The document that the server has acknowledged last, and when. */
 let acknowledged: Design | null = null;
 let acknowledgedAt = '';
+/**
+ * Documents sent from here without an answer. The server may have taken one all the same (the answer was lost with the
+ * connection or with the page), and a revision that holds such a document is no one else's.
+ */
+let unanswered: Design[] = [];
+const MOST_UNANSWERED = 8;
 const channel = new BroadcastChannel('upfell');
 
 const set = (state: SaveState) => useSaving.setState({ state });
@@ -42,6 +48,7 @@ function acknowledge({ revision, updatedAt }: StoredDesign, document: Design): v
   clearTimeout(keeping);
   acknowledged = document;
   acknowledgedAt = updatedAt;
+  unanswered = [];
   tries = 0;
   useSaving.setState({ revision });
   if (current().document === document) {
@@ -68,12 +75,13 @@ async function send(keepalive = false): Promise<void> {
     return;
   sending = true;
   set({ kind: 'saving' });
+  unanswered = [...unanswered, document].slice(-MOST_UNANSWERED);
   try {
     const saved = await designs.save(id, useSaving.getState().revision, document, keepalive);
     if (current().id === id) acknowledge(saved, document);
   } catch (error) {
     if (current().id !== id) return;
-    if (error instanceof Refused && error.current) set({ kind: 'conflict', current: error.current });
+    if (error instanceof Refused && error.current) metRevision(error.current);
     else if (error instanceof Refused)
       set({
         kind: 'refused',
@@ -89,12 +97,31 @@ async function send(keepalive = false): Promise<void> {
   }
 }
 
+/** The document as the server keeps it, for telling whether two are the same. */
+function asKept(document: Design): string {
+  const read = readDesign(document);
+  return JSON.stringify(read.ok ? read.design : document);
+}
+
+/** The server is at another revision than was seen: one of our own whose answer was lost, or someone else's. */
+function metRevision(stored: StoredDesign): void {
+  const there = asKept(stored.document);
+  const own = unanswered.find((document) => asKept(document) === there);
+  if (own) acknowledge(stored, own);
+  else set({ kind: 'conflict', current: stored });
+}
+
 function keep(): boolean {
   const { id, document } = current();
   return (
     id !== null &&
     document !== null &&
-    keepUnsent(id, { base: useSaving.getState().revision, document, at: Date.now() })
+    keepUnsent(id, {
+      base: useSaving.getState().revision,
+      document,
+      at: Date.now(),
+      sent: unanswered.filter((one) => one !== document),
+    })
   );
 }
 
@@ -131,7 +158,7 @@ export async function openDesign(id: string): Promise<void> {
   const unsent = await findUnsent(id);
   try {
     const stored = await designs.read(id);
-    const same = unsent && JSON.stringify(unsent.document) === JSON.stringify(stored.document);
+    const same = unsent && asKept(unsent.document) === asKept(stored.document);
     if (same) dropUnsent(id);
     acknowledged = stored.document;
     acknowledgedAt = stored.updatedAt;
@@ -139,11 +166,13 @@ export async function openDesign(id: string): Promise<void> {
       revision: unsent && !same ? unsent.base : stored.revision,
       state: { kind: 'saved', at: stored.updatedAt },
     });
+    unanswered = unsent && !same ? [...(unsent.sent ?? []), unsent.document] : [];
     openDocument(id, unsent && !same ? unsent.document : stored.document);
-    if (unsent && !same && unsent.base !== stored.revision) set({ kind: 'conflict', current: stored });
+    if (unsent && !same && unsent.base !== stored.revision) metRevision(stored);
   } catch (error) {
     if (error instanceof Away && unsent) {
       acknowledged = null;
+      unanswered = [...(unsent.sent ?? []), unsent.document];
       useSaving.setState({ revision: unsent.base, state: { kind: 'away', kept: true } });
       openDocument(id, unsent.document);
       return;
@@ -178,6 +207,7 @@ export function takeStored(stored: StoredDesign): void {
   clearTimeout(keeping);
   acknowledged = stored.document;
   acknowledgedAt = stored.updatedAt;
+  unanswered = [];
   useSaving.setState({ revision: stored.revision, state: { kind: 'saved', at: stored.updatedAt } });
   replaceDocument(stored.document);
   dropUnsent(stored.id);

@@ -5,6 +5,8 @@ export interface Unsent {
   base: number;
   document: Design;
   at: number;
+  /** Earlier documents that were sent and not answered; the server may hold one of them. */
+  sent?: Design[];
 }
 
 const PREFIX = 'upfell:unsent:';

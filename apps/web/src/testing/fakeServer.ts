@@ -19,6 +19,8 @@ Object.defineProperty(crypto, 'randomUUID', { value: () => 'tab-one', configurab
 export const server = {
   stored: { id: 'one', revision: 1, updatedAt: '', document: newDesign('Test') } as StoredDesign,
   away: false,
+  /** Takes what is put, but the answer is lost on the way. */
+  mute: false,
   puts: 0,
 };
 const answer = (status: number, body: unknown) =>
@@ -36,6 +38,7 @@ Object.assign(globalThis, {
       revision: server.stored.revision + 1,
       document: JSON.parse(init.body!) as Design,
     };
+    if (server.mute) return Promise.reject(new TypeError('the answer was lost'));
     return answer(200, server.stored);
   },
 });
