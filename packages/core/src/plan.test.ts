@@ -184,7 +184,7 @@ describe('because', () => {
     const size = plan(demoDesigns()['brackenlow-pullover']!).sizes[2]!;
     const said = size.quantities
       .find(({ id }) => id === 'back.width')!
-      .because.map(({ label, figure, note }) =>
+      .because().map(({ label, figure, note }) =>
         [label, figure, note ?? []].map((phrase) => inWords(phrase, 'cm')).join(' | '),
       );
     expect(said.slice(0, 5)).toEqual([
@@ -201,7 +201,7 @@ describe('because', () => {
     for (const design of Object.values(demoDesigns()))
       for (const size of plan(design).sizes)
         for (const quantity of size.quantities) {
-          const step = quantity.because.find(({ from }) => from?.kind === 'fabric')!;
+          const step = quantity.because().find(({ from }) => from?.kind === 'fabric')!;
           const product = Number(/= ([\d.]+)$/.exec(inWords(step.figure, 'cm'))![1]);
           expect(Math.abs(product - quantity.target * quantity.perCm)).toBeLessThan(0.006);
         }

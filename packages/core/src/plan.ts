@@ -33,7 +33,8 @@ export interface PlannedQuantity {
   rule: CountRule;
   rounding: Rounding;
   pinned: boolean;
-  because: readonly Reason[];
+  /** Why the count is what it is, put into sentences when asked. */
+  because: () => readonly Reason[];
 }
 
 export interface FinishedMeasure {
@@ -224,7 +225,7 @@ function planSize(
         rule,
         rounding,
         pinned,
-        because: explain(quantity, counts, draft.relations, pinned),
+        because: () => explain(quantity, counts, draft.relations, pinned),
       };
     }),
     pieces: worked,

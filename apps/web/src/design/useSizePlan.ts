@@ -1,8 +1,8 @@
-import type { Design, Size, SizePlan, Units } from '@upfell/core';
+import type { Design, Size, Units } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
-import type { ScreenPlan } from '../worker/plan.worker';
+import type { ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** The chosen size, or the middle one when none (or one that is gone) is chosen. */
 export function chosenSize(sizes: readonly Size[], chosen: string | null): Size {
@@ -30,7 +30,7 @@ export function useChosenSize(): { size: Size; index: number } {
 }
 
 /** The plan on screen and the chosen size in it; null before the first plan. */
-export function useSizePlan(): { plan: ScreenPlan; size: SizePlan; index: number } | null {
+export function useSizePlan(): { plan: ScreenPlan; size: ScreenSize; index: number } | null {
   const plan = usePlan((state) => state.plan);
   const { size } = useChosenSize();
   if (!plan || plan.sizes.length === 0) return null;

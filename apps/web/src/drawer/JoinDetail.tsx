@@ -1,9 +1,10 @@
-import { formatLength, type Join, type SizePlan } from '@upfell/core';
+import { formatLength, type Join } from '@upfell/core';
 import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinState } from '../joins/say';
+import type { ScreenSize } from '../worker/screen';
 
 /** One join: both sides with their edges, how they meet, and what is eased in. */
-export function JoinDetail({ join, size }: { join: Join; size: SizePlan }) {
+export function JoinDetail({ join, size }: { join: Join; size: ScreenSize }) {
   const units = useUnits();
   const length = (cm: number) => formatLength(cm, units, { unit: true });
   const state = joinState(join);

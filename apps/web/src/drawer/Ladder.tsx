@@ -1,16 +1,9 @@
 import { useRef, useState } from 'react';
-import {
-  formatLength,
-  isLegal,
-  ladder,
-  lengthOnTheHook,
-  ruleInWords,
-  type PlannedQuantity,
-  type SizePlan,
-} from '@upfell/core';
+import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
 import { Button } from '../ui/Button';
+import type { ScreenSize, ScreenQuantity } from '../worker/screen';
 
 /** The legal counts near a length: what each would measure, to hold one of them. */
 export function Ladder({
@@ -18,8 +11,8 @@ export function Ladder({
   size,
   held,
 }: {
-  quantity: PlannedQuantity;
-  size: SizePlan;
+  quantity: ScreenQuantity;
+  size: ScreenSize;
   held: number | null;
 }) {
   const { units, fabrics } = useDocument();
@@ -99,8 +92,8 @@ function HoldField({
   size,
   held,
 }: {
-  quantity: PlannedQuantity;
-  size: SizePlan;
+  quantity: ScreenQuantity;
+  size: ScreenSize;
   held: number | null;
 }) {
   const [text, setText] = useState('');

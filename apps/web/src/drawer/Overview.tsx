@@ -1,7 +1,8 @@
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
-import { formatLength, inWords, type Note, type SizePlan } from '@upfell/core';
+import { formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../design/useSizePlan';
 import { select } from '../state/view';
+import type { ScreenSize } from '../worker/screen';
 
 const LEVELS = {
   stop: { icon: OctagonAlert, look: 'text-broken', word: 'Stop' },
@@ -10,7 +11,7 @@ const LEVELS = {
 } as const;
 
 /** The size as a whole: what needs a look, finished measurements, and every count. */
-export function Overview({ size }: { size: SizePlan }) {
+export function Overview({ size }: { size: ScreenSize }) {
   const units = useUnits();
   const serious = size.notes.filter(({ level }) => level !== 'tip');
   const tips = size.notes.filter(({ level }) => level === 'tip');

@@ -1,19 +1,19 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { formatLength, inWords, type PlannedQuantity, type Reason, type SizePlan } from '@upfell/core';
+import { formatLength, inWords, type Reason } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
 import { askBecause, usePlan } from '../state/planner';
 import { select, setSize } from '../state/view';
 import { Button } from '../ui/Button';
-import type { ScreenPlan } from '../worker/plan.worker';
+import type { ScreenPlan, ScreenSize, ScreenQuantity } from '../worker/screen';
 import { Ladder } from './Ladder';
 
 interface Props {
-  quantity: PlannedQuantity;
+  quantity: ScreenQuantity;
   plan: ScreenPlan;
-  size: SizePlan;
+  size: ScreenSize;
 }
 
 /** One number: what it measures, why it is what it is, which other counts would do, and the range. */

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Design, FieldProblem, Note, Reason } from '@upfell/core';
-import type { Planned, PlannerApi, ScreenPlan, ScreenSize } from '../worker/plan.worker';
+import type { Planned, PlannerApi } from '../worker/plan.worker';
+import type { ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
 const PIN_TROUBLE = /^pin-/;

@@ -1,9 +1,10 @@
 import type { CSSProperties } from 'react';
-import { formatLength, type PlannedQuantity, type SizePlan } from '@upfell/core';
+import { formatLength } from '@upfell/core';
 import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinLabel, joinState } from '../joins/say';
 import { select, useView } from '../state/view';
 import type { Arrangement, PlacedJoin } from './arrange';
+import type { ScreenSize, ScreenQuantity } from '../worker/screen';
 
 const ANCHOR = { middle: '-50%', start: '0', end: '-100%' } as const;
 
@@ -16,7 +17,7 @@ const SHOWN: Record<string, readonly string[]> = {
 };
 
 /** The words over the drawing: names, counts and seams, each of them a button that opens the drawer. */
-export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; size: SizePlan }) {
+export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; size: ScreenSize }) {
   const units = useUnits();
   const quantities = new Map(size.quantities.map((quantity) => [quantity.id, quantity]));
   const joins = new Map(size.joins.map((join) => [join.id, join]));
@@ -86,13 +87,13 @@ function centred([left, top]: readonly [number, number]): CSSProperties {
   return { left, top, transform: 'translate(-50%, -50%)' };
 }
 
-function countText(quantity: PlannedQuantity, units: 'cm' | 'in', short: boolean): string {
+function countText(quantity: ScreenQuantity, units: 'cm' | 'in', short: boolean): string {
   const place = quantity.id === 'sleeve.cuff' ? 'cuff ' : quantity.id === 'sleeve.top' ? 'top ' : '';
   const count = `${place}${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
   return short ? count : `${count} · ${formatLength(quantity.actual, units, { unit: true })}`;
 }
 
-function CountButton({ quantity, text }: { quantity: PlannedQuantity; text: string }) {
+function CountButton({ quantity, text }: { quantity: ScreenQuantity; text: string }) {
   const chosen = useView(({ selection }) => selection?.kind === 'quantity' && selection.id === quantity.id);
   return (
     <button

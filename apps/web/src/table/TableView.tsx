@@ -20,8 +20,7 @@ export function TableView({ strip }: { strip: boolean }) {
     if (!planned || !document || !box || planned.size.pieces.length === 0) return null;
     const fabrics = new Map(document.fabrics.map((fabric) => [fabric.id, fabric]));
     const { plan, index } = planned;
-    const place = (at: number, scale: number) =>
-      arrange(plan.sizes[at]!, plan.sizes[at]!.outlines, fabrics, box, scale);
+    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, fabrics, box, scale);
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];
     const scale = Math.min(...largest.map((at) => fittingScale(plan.sizes[at]!, box)));

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { outlines, plan, readDesignText } from '@upfell/core';
+import { plan, readDesignText } from '@upfell/core';
+import { forScreen } from '../worker/screen';
 import { arrange, fittingScale } from './arrange';
 
 const read = readDesignText(
@@ -8,7 +9,7 @@ const read = readDesignText(
 );
 if (!read.ok) throw new Error('the demo design does not read');
 const { design } = read;
-const planned = plan(design);
+const planned = { sizes: plan(design).sizes.map(forScreen) };
 const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
 
 describe.each([
@@ -20,13 +21,7 @@ describe.each([
     (_id, index) => {
       const size = planned.sizes[index]!;
       const scale = fittingScale(size, box);
-      const placed = arrange(
-        size,
-        Object.fromEntries(size.pieces.map(({ id, rows }) => [id, outlines(rows)])),
-        fabrics,
-        box,
-        scale,
-      );
+      const placed = arrange(size, fabrics, box, scale);
       const points = placed.pieces.flatMap(({ polygons }) => polygons.flat());
       for (const [x, y] of points) {
         expect(x).toBeGreaterThanOrEqual(0);
@@ -44,7 +39,7 @@ describe.each([
 
   it('draws every join whose edges lie apart, each label inside the box', () => {
     const size = planned.sizes[4]!;
-    const placed = arrange(size, {}, fabrics, box, fittingScale(size, box));
+    const placed = arrange(size, fabrics, box, fittingScale(size, box));
     const drawn = placed.joins.map(({ id }) => id);
     const hidden = size.joins.map(({ id }) => id).filter((id) => !drawn.includes(id));
     expect(hidden).toEqual(['hem-side-left', 'hem-side-right', 'cuff-seam-left', 'cuff-seam-right']);

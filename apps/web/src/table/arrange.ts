@@ -1,5 +1,5 @@
-import { perCm, type Axis, type Fabric, type SizePlan } from '@upfell/core';
-import type { Outline } from '@upfell/core';
+import { perCm, type Axis, type Fabric } from '@upfell/core';
+import type { ScreenSize } from '../worker/screen';
 
 /** Pieces to scale, unfolded as they are joined: the back above, the front below, a sleeve at each armhole. All in px. */
 
@@ -61,7 +61,7 @@ interface Measures {
 }
 
 /** Lengths of the pieces in cm, from the plan's quantities. */
-function measures({ quantities }: SizePlan): Measures {
+function measures({ quantities }: ScreenSize): Measures {
   const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
   const band = (id: string) =>
     of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
@@ -80,7 +80,7 @@ function measures({ quantities }: SizePlan): Measures {
 }
 
 /** The scale at which a size fits the box, px for each cm. */
-export function fittingScale(size: SizePlan, box: { width: number; height: number }): number {
+export function fittingScale(size: ScreenSize, box: { width: number; height: number }): number {
   const m = measures(size);
   const across = m.width + 2 * (m.sleeve + (m.band?.height ?? 0));
   const down = 2 * (m.height + (m.hem?.height ?? 0));
@@ -97,14 +97,12 @@ export function fittingScale(size: SizePlan, box: { width: number; height: numbe
  * Places one size around the middle of a box.
  *
  * @param size the planned size; its pieces must be those of a drop-shoulder pullover
- * @param outlines outlines of its pieces in stitches and rows
  * @param fabrics fabrics by id, for the gauges
  * @param box size of the drawing in px
  * @param scale px for each cm, so that several sizes can be laid over each other
  */
 export function arrange(
-  size: SizePlan,
-  outlines: Readonly<Record<string, readonly Outline[]>>,
+  size: ScreenSize,
   fabrics: ReadonlyMap<string, Fabric>,
   box: { width: number; height: number },
   scale: number,
@@ -117,7 +115,7 @@ export function arrange(
   const pieceOf = (id: string) => size.pieces.find((piece) => piece.id === id);
   const cm = (id: string, axis: Axis) => perCm(fabrics.get(pieceOf(id)!.fabric)!.gauge, axis);
   const drawn = (id: string, place: (x: number, y: number) => Point) =>
-    (outlines[id] ?? []).map(({ points }) =>
+    (size.outlines[id] ?? []).map(({ points }) =>
       points.map(([x, y]) => place(x / cm(id, 'stitches'), y / cm(id, 'rows'))),
     );
   const pieces: PlacedPiece[] = [];

@@ -3,6 +3,7 @@ import type { Pin } from '../design.js';
 import { ladder, ruleInWords } from '../fabric/counts.js';
 import { say, type Phrase } from '../text/phrase.js';
 import { checkPins, type PinCheck } from './clash.js';
+import type { OrderMemory } from './order.js';
 import type { Counts, Problem, Quantity } from './problem.js';
 import { fitRange } from './range.js';
 import { solve } from './solve.js';
@@ -41,9 +42,10 @@ export function fitSizes(sizes: readonly SizeToFit[], graded: boolean): SizeFit[
     const size = { problem, pins: {}, notes: [], loosened: false, possible: true };
     return pins.length === 0 ? size : withPins(loosened(size), pins);
   });
+  const orders: OrderMemory = new Map();
   for (;;) {
     const possible = prepared.filter((size) => size.possible);
-    const result = fitRange(possible, graded);
+    const result = fitRange(possible, graded, orders);
     if (result.kind === 'fitted') {
       let next = 0;
       return prepared.map(({ possible: isPossible, pins, notes }) => ({

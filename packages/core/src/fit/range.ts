@@ -1,3 +1,4 @@
+import type { OrderMemory } from './order.js';
 import type { Counts, Problem } from './problem.js';
 import { solve, type Bounds, type SolveResult } from './solve.js';
 
@@ -56,15 +57,20 @@ function links(sizes: readonly RangeSize[], graded: boolean): Link[] {
  *
  * @param sizes in the order of the range
  * @param graded whether the sizes form a range
+ * @param orders orders of elimination found before
  * @returns counts for each size; `held` is false when a pin forces a count to fall
  */
-export function fitRange(sizes: readonly RangeSize[], graded: boolean): RangeResult {
+export function fitRange(
+  sizes: readonly RangeSize[],
+  graded: boolean,
+  orders: OrderMemory = new Map(),
+): RangeResult {
   const first: Branch = { bounds: [], solved: [], cost: 0 };
   let prefer: Counts | undefined;
   for (let size = 0; size < sizes.length; size += 1) {
     const { problem, pins } = sizes[size]!;
     const bounds = pinBounds(pins);
-    const result = solve(problem, { bounds, ...(graded && prefer ? { prefer } : {}) });
+    const result = solve(problem, { bounds, orders, ...(graded && prefer ? { prefer } : {}) });
     if (result.kind !== 'solved') return { kind: result.kind, size };
     first.bounds.push(bounds);
     first.solved.push(result);
@@ -72,17 +78,22 @@ export function fitRange(sizes: readonly RangeSize[], graded: boolean): RangeRes
     prefer = result.counts;
   }
   const allLinks = links(sizes, graded);
-  const strict = settle(sizes, first, allLinks);
+  const strict = settle(sizes, first, allLinks, orders);
   if (strict) return { kind: 'fitted', sizes: strict, held: true };
   // Pins may force a fall; then only the links that touch no pinned size are kept.
   const pinned = sizes.map(({ pins }) => Object.keys(pins).length > 0);
   const free = allLinks.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
-  const loose = settle(sizes, first, free);
+  const loose = settle(sizes, first, free, orders);
   return { kind: 'fitted', sizes: loose ?? first.solved.map(({ counts }) => counts), held: false };
 }
 
 /** Branches until no linked count falls; null when that cannot be reached. */
-function settle(sizes: readonly RangeSize[], start: Branch, pairs: readonly Link[]): Counts[] | null {
+function settle(
+  sizes: readonly RangeSize[],
+  start: Branch,
+  pairs: readonly Link[],
+  orders: OrderMemory,
+): Counts[] | null {
   const open: Branch[] = [start];
   for (let tried = 0; open.length > 0 && tried < MOST_BRANCHES; tried += 1) {
     const branch = takeCheapest(open);
@@ -94,11 +105,11 @@ function settle(sizes: readonly RangeSize[], start: Branch, pairs: readonly Link
       [size, { max: level }],
       [size + 1, { min: level + 1 }],
     ] as const) {
-      const next = tighten(sizes, branch, at, quantity, bound);
+      const next = tighten(sizes, branch, at, quantity, bound, orders);
       if (next) open.push(next);
     }
   }
-  return open.length === 0 ? null : sweep(sizes, start, pairs);
+  return open.length === 0 ? null : sweep(sizes, start, pairs, orders);
 }
 
 function takeCheapest(open: Branch[]): Branch {
@@ -127,6 +138,7 @@ function tighten(
   at: number,
   quantity: string,
   bound: { min?: number; max?: number },
+  orders: OrderMemory,
 ): Branch | null {
   const old = branch.bounds[at]![quantity] ?? {};
   const min = Math.max(old.min ?? -Infinity, bound.min ?? -Infinity);
@@ -138,6 +150,7 @@ function tighten(
   const result: SolveResult = solve(sizes[at]!.problem, {
     bounds: bounds as Bounds,
     prefer: branch.solved[at]!.counts,
+    orders,
   });
   if (result.kind !== 'solved') return null;
   return {
@@ -148,7 +161,12 @@ function tighten(
 }
 
 /** One pass from the smallest size up, each bounded below by the one before: the answer when branching takes too long. */
-function sweep(sizes: readonly RangeSize[], start: Branch, pairs: readonly Link[]): Counts[] | null {
+function sweep(
+  sizes: readonly RangeSize[],
+  start: Branch,
+  pairs: readonly Link[],
+  orders: OrderMemory,
+): Counts[] | null {
   const counts: Counts[] = [start.solved[0]!.counts];
   for (let size = 1; size < sizes.length; size += 1) {
     const bounds: Record<string, { min?: number; max?: number }> = pinBounds(sizes[size]!.pins);
@@ -158,7 +176,7 @@ function sweep(sizes: readonly RangeSize[], start: Branch, pairs: readonly Link[
           ...bounds[pair.quantity],
           min: Math.max(counts[size - 1]![pair.quantity]!, bounds[pair.quantity]?.min ?? 0),
         };
-    const result = solve(sizes[size]!.problem, { bounds, prefer: counts[size - 1]! });
+    const result = solve(sizes[size]!.problem, { bounds, orders, prefer: counts[size - 1]! });
     if (result.kind !== 'solved') return null;
     counts.push(result.counts);
   }

@@ -1,5 +1,6 @@
 import { costOf, type HelperCount, type Problem, type Quantity } from './problem.js';
-import { eliminate, type EliminationProblem, type LinearRelation } from './eliminate.js';
+import { eliminate, type LinearRelation, type WindowedVariable } from './eliminate.js';
+import { orderOf, type OrderMemory } from './order.js';
 
 /** Bounds put on single counts from outside: pins, and neighbours in the range. */
 export type Bounds = Readonly<Record<string, { min?: number; max?: number }>>;
@@ -8,6 +9,8 @@ export interface SolveOptions {
   bounds?: Bounds;
   /** Counts to keep where nothing else decides (the neighbouring size's). */
   prefer?: Readonly<Record<string, number>>;
+  /** Orders of elimination found before; problems of one form share theirs. */
+  orders?: OrderMemory;
 }
 
 export type SolveResult =
@@ -97,7 +100,12 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
     lattice.quantity ? Math.min(lattice.high, lattice.best + FIRST_WINDOW) : lattice.high,
   );
   for (let width = FIRST_WINDOW; ;) {
-    const attempt = eliminate(windowed(lattices, relations, low, high, options.prefer));
+    const variables = windowed(lattices, low, high, options.prefer);
+    const sizes = variables.map(({ size }) => size);
+    const known = eliminate({ variables, relations, steps: orderOf(relations, sizes, options.orders) });
+    // An order found for other windows may be a dear one for these.
+    const attempt =
+      known === 'too hard' ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }) : known;
     if (attempt === 'too hard') return { kind: 'too hard' };
     if (attempt === 'infeasible') {
       if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high))
@@ -167,24 +175,20 @@ function slackOf(
 
 function windowed(
   lattices: readonly Lattice[],
-  relations: readonly LinearRelation[],
   low: readonly number[],
   high: readonly number[],
   prefer: SolveOptions['prefer'],
-): EliminationProblem {
-  return {
-    relations,
-    variables: lattices.map(({ quantity, id, base, step }, i) => {
-      const first = base + step * low[i]!;
-      const size = high[i]! - low[i]! + 1;
-      const costs = new Float64Array(size);
-      const preferred = prefer?.[id];
-      for (let k = 0; k < size; k += 1) {
-        const count = first + step * k;
-        const change = preferred !== undefined && preferred !== count ? CHANGE_TIE : 0;
-        costs[k] = (quantity ? costOf(quantity, count) : 0) + change + COUNT_TIE * count;
-      }
-      return { first, step, size, offset: low[i]!, costs };
-    }),
-  };
+): WindowedVariable[] {
+  return lattices.map(({ quantity, id, base, step }, i) => {
+    const first = base + step * low[i]!;
+    const size = high[i]! - low[i]! + 1;
+    const costs = new Float64Array(size);
+    const preferred = prefer?.[id];
+    for (let k = 0; k < size; k += 1) {
+      const count = first + step * k;
+      const change = preferred !== undefined && preferred !== count ? CHANGE_TIE : 0;
+      costs[k] = (quantity ? costOf(quantity, count) : 0) + change + COUNT_TIE * count;
+    }
+    return { first, step, size, offset: low[i]!, costs };
+  });
 }

@@ -47,7 +47,7 @@ function sizeFile(size: SizePlan, units: Units) {
         rule,
         rounding,
         pinned,
-        because: because.map((reason) => reasonInWords(reason, units)),
+        because: because().map((reason) => reasonInWords(reason, units)),
       }),
     ),
     pieces: size.pieces.map(({ id, label, copies, fabric, work, foundation, rows, edges }) => ({

@@ -1,7 +1,7 @@
 import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import type { Join } from '../joins/audit.js';
-import type { Plan, PlannedPiece, SizePlan } from '../plan.js';
+import type { PlannedPiece, SizePlan } from '../plan.js';
 import { figure } from '../text/phrase.js';
 import { formatLength, type Units } from '../units/length.js';
 import { line, type Line, type PatternSection, type PatternText } from './line.js';
@@ -10,6 +10,9 @@ import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
 
 export type { Line, PatternSection, PatternText } from './line.js';
+
+/** What is written of a size: all but the single counts, which its pieces and joins hold. */
+type WrittenSize = Omit<SizePlan, 'quantities'>;
 
 export interface PatternWish {
   terms: Terms;
@@ -26,7 +29,11 @@ export interface PatternWish {
  * @param wish terms, units, and one size or all
  * @throws RangeError when the wanted size is not in the plan
  */
-export function pattern(plan: Plan, design: Design, wish: PatternWish): PatternText {
+export function pattern(
+  plan: { sizes: readonly WrittenSize[] },
+  design: Design,
+  wish: PatternWish,
+): PatternText {
   const wanted = wish.size === undefined ? plan.sizes : plan.sizes.filter(({ id }) => id === wish.size);
   if (wanted.length === 0)
     throw new RangeError(
@@ -92,8 +99,8 @@ function ruleLine({ rule: { flat } }: Fabric): Line {
   ];
 }
 
-function sizeLines(sizes: readonly SizePlan[], units: Units): Line[] {
-  const lengths = (of: (size: SizePlan) => number) => sizes.map((size) => formatLength(of(size), units));
+function sizeLines(sizes: readonly WrittenSize[], units: Units): Line[] {
+  const lengths = (of: (size: WrittenSize) => number) => sizes.map((size) => formatLength(of(size), units));
   const lines: Line[] = [
     line`${sizes.map(({ label }) => label)}`,
     line`To fit bust or chest: ${lengths(({ body }) => body.bust)} ${units}`,
@@ -104,7 +111,7 @@ function sizeLines(sizes: readonly SizePlan[], units: Units): Line[] {
   return lines;
 }
 
-function materialLines(sizes: readonly SizePlan[], used: readonly Fabric[]): Line[] {
+function materialLines(sizes: readonly WrittenSize[], used: readonly Fabric[]): Line[] {
   const hooks = used.map(
     (fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
   );
@@ -123,7 +130,7 @@ function gaugeLine({ name, gauge }: Fabric, units: Units): Line {
   return line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${units === 'cm' ? '10 cm' : '4 in'}, washed and blocked, lying flat`;
 }
 
-function readingLines(sizes: readonly SizePlan[]): Line[] {
+function readingLines(sizes: readonly WrittenSize[]): Line[] {
   const lines: Line[] = [
     [
       'The turning chain does not count as a stitch. Odd rows are right-side rows unless a piece says otherwise.',
@@ -137,9 +144,12 @@ function readingLines(sizes: readonly SizePlan[]): Line[] {
 }
 
 /** One section for each piece; sizes whose pieces are worked differently (no front drop in some) get their own. */
-function pieceSections(sizes: readonly SizePlan[], fabrics: ReadonlyMap<string, Fabric>): PatternSection[] {
+function pieceSections(
+  sizes: readonly WrittenSize[],
+  fabrics: ReadonlyMap<string, Fabric>,
+): PatternSection[] {
   return (sizes[0]?.pieces ?? []).flatMap(({ id }) => {
-    const forms = new Map<string, { size: SizePlan; piece: PlannedPiece }[]>();
+    const forms = new Map<string, { size: WrittenSize; piece: PlannedPiece }[]>();
     for (const size of sizes) {
       const piece = size.pieces.find((other) => other.id === id)!;
       const form = piece.passages.map(({ kind, part }) => `${kind} ${part}`).join('/');
@@ -162,7 +172,7 @@ function pieceSections(sizes: readonly SizePlan[], fabrics: ReadonlyMap<string, 
 }
 
 /** Seams in the order in which they are sewn; the two sides of the body share a line. */
-function joiningLines(sizes: readonly SizePlan[]): Line[] {
+function joiningLines(sizes: readonly WrittenSize[]): Line[] {
   const lines: Line[] = [['Block the pieces to the finished measurements first.']];
   const first = sizes[0]?.joins.filter(({ id }) => !id.endsWith('-right')) ?? [];
   for (const { id, label } of first) {
