@@ -56,7 +56,7 @@ export function DesignPage() {
         {Panel && (
           <section
             aria-label={STEPS.find((one) => one.id === known)!.label}
-            className="no-print relative w-[312px] shrink-0 overflow-y-auto border-r border-line p-4"
+            className="no-print contain-content relative w-[312px] shrink-0 overflow-y-scroll border-r border-line p-4"
           >
             <Panel />
           </section>

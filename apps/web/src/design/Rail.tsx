@@ -8,7 +8,7 @@ export function Rail() {
   return (
     <nav
       aria-label="Steps"
-      className="no-print flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4"
+      className="no-print contain-content flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4"
     >
       {STEPS.map((step) => (
         <NavLink

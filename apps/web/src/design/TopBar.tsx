@@ -36,38 +36,16 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
   const units = useUnits();
   const id = useDesign((state) => state.id)!;
   const terms = useView((view) => view.terms);
-  const past = useStore(useDesign.temporal, ({ pastStates }) => pastStates.length);
-  const future = useStore(useDesign.temporal, ({ futureStates }) => futureStates.length);
-  const unfit = useDesign(({ drafts }) => Object.values(drafts).some(({ message }) => message !== ''));
   const [history, setHistory] = useState(false);
   return (
-    <header className="no-print flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
+    <header className="no-print contain-content flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
       <Link to="/" className="font-display text-lg font-semibold" aria-label="Upfell, to the shelf">
         Upfell
       </Link>
       <h1 className="truncate text-[17px]">{name}</h1>
       <SavedState />
       <div className="ml-auto flex items-center gap-3">
-        <span className="flex">
-          <Button
-            look="quiet"
-            onClick={undo}
-            disabled={past === 0 && !unfit}
-            title="Undo (Ctrl+Z)"
-            aria-label="Undo"
-          >
-            <Undo2 size={16} aria-hidden />
-          </Button>
-          <Button
-            look="quiet"
-            onClick={redo}
-            disabled={future === 0}
-            title="Redo (Ctrl+Shift+Z)"
-            aria-label="Redo"
-          >
-            <Redo2 size={16} aria-hidden />
-          </Button>
-        </span>
+        <UndoButtons />
         <Switch
           label="Units"
           value={units}
@@ -115,5 +93,22 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       </div>
       {history && <HistoryDialog id={id} onClose={() => setHistory(false)} />}
     </header>
+  );
+}
+
+/** Undo and redo; apart from the bar, so that an edit does not draw the bar anew. */
+function UndoButtons() {
+  const past = useStore(useDesign.temporal, ({ pastStates }) => pastStates.length > 0);
+  const future = useStore(useDesign.temporal, ({ futureStates }) => futureStates.length > 0);
+  const unfit = useDesign(({ drafts }) => Object.values(drafts).some(({ message }) => message !== ''));
+  return (
+    <span className="flex">
+      <Button look="quiet" onClick={undo} disabled={!past && !unfit} title="Undo (Ctrl+Z)" aria-label="Undo">
+        <Undo2 size={16} aria-hidden />
+      </Button>
+      <Button look="quiet" onClick={redo} disabled={!future} title="Redo (Ctrl+Shift+Z)" aria-label="Redo">
+        <Redo2 size={16} aria-hidden />
+      </Button>
+    </span>
   );
 }

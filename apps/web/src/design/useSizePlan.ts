@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import type { Design, Size, Units } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
@@ -29,17 +30,27 @@ export function useChosenSize(): { size: Size; index: number } {
   return { size, index: sizes.indexOf(size) };
 }
 
-/** The plan on screen and the chosen size in it; null before the first plan. */
-export function useSizePlan(): { plan: ScreenPlan; size: ScreenSize; index: number } | null {
-  const plan = usePlan((state) => state.plan);
-  const { size } = useChosenSize();
-  if (!plan || plan.sizes.length === 0) return null;
-  const found = plan.sizes.findIndex(({ id }) => id === size.id);
-  const index = found >= 0 ? found : Math.floor((plan.sizes.length - 1) / 2);
-  return { plan, size: plan.sizes[index]!, index };
+/** Whether what is drawn is older than the newest entry. */
+export function useOld(): boolean {
+  const troubled = usePlan(({ trouble, pinNotes }) => trouble.length > 0 || pinNotes.length > 0);
+  const unfit = useDesign(({ drafts }) => Object.values(drafts).some(({ message }) => message !== ''));
+  return troubled || unfit;
 }
 
-/** Whether the plan on screen is older than what the fields say, and why. */
+/** The plan on screen and the chosen size in it; null before the first plan. The same object until one of them changes. */
+export function useSizePlan(): { plan: ScreenPlan; size: ScreenSize; index: number } | null {
+  const plan = usePlan((state) => state.plan);
+  const chosen = useView((view) => view.size);
+  const id = useDesign(({ document }) => chosenSize(document!.sizes, chosen).id);
+  return useMemo(() => {
+    if (!plan || plan.sizes.length === 0) return null;
+    const found = plan.sizes.findIndex((size) => size.id === id);
+    const index = found >= 0 ? found : Math.floor((plan.sizes.length - 1) / 2);
+    return { plan, size: plan.sizes[index]!, index };
+  }, [plan, id]);
+}
+
+/** Why the plan on screen is older than what the fields say; empty when it is not. */
 export function useStale(): string[] {
   const { trouble, pinNotes } = usePlan();
   const drafts = useDesign((state) => state.drafts);

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useSizePlan, useStale } from '../design/useSizePlan';
+import { useSizePlan, useOld } from '../design/useSizePlan';
 import { select, useView } from '../state/view';
 import { JoinDetail } from './JoinDetail';
 import { Overview } from './Overview';
@@ -9,7 +9,7 @@ import { QuantityDetail } from './QuantityDetail';
 export function Drawer() {
   const planned = useSizePlan();
   const selection = useView((view) => view.selection);
-  const old = useStale().length > 0;
+  const old = useOld();
   if (!planned)
     return (
       <aside
@@ -25,7 +25,7 @@ export function Drawer() {
     selection?.kind === 'join' ? planned.size.joins.find(({ id }) => id === selection.id) : undefined;
   return (
     <aside
-      className="no-print relative w-[304px] shrink-0 overflow-y-auto border-l border-line p-4"
+      className="no-print relative contain-content w-[304px] shrink-0 overflow-y-scroll border-l border-line p-4"
       aria-label="Details"
       data-testid="drawer"
     >

@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../design/useSizePlan';
 import { select } from '../state/view';
-import type { ScreenSize } from '../worker/screen';
+import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 
 const LEVELS = {
   stop: { icon: OctagonAlert, look: 'text-broken', word: 'Stop' },
@@ -23,44 +24,31 @@ export function Overview({ size }: { size: ScreenSize }) {
       )}
       <Notes notes={serious} />
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Finished, {units}</h3>
-      <table className="w-full text-[13px]" data-testid="finished">
+      <table className="w-full table-fixed text-[13px]" data-testid="finished">
         <thead className="text-soft">
           <tr>
             <th className="text-left font-normal">
               <span className="sr-only">Measurement</span>
             </th>
-            <th className="text-right font-normal">wanted</th>
-            <th className="text-right font-normal">is</th>
+            <th className="w-14 text-right font-normal">wanted</th>
+            <th className="w-14 text-right font-normal">is</th>
           </tr>
         </thead>
         <tbody>
           {size.finished.map(({ id, label, target, actual }) => (
-            <tr key={id}>
-              <td>{label}</td>
-              <td className="pl-2 text-right text-soft">{formatLength(target, units)}</td>
-              <td className="pl-2 text-right font-semibold">{formatLength(actual, units)}</td>
-            </tr>
+            <FinishedRow
+              key={id}
+              label={label}
+              target={formatLength(target, units)}
+              actual={formatLength(actual, units)}
+            />
           ))}
         </tbody>
       </table>
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Counts</h3>
       <ul className="text-[13px]">
         {size.quantities.map(({ id, label, count, axis, pinned }) => (
-          <li key={id}>
-            <button
-              type="button"
-              className="flex w-full justify-between rounded px-1 py-px text-left hover:bg-tape"
-              onClick={() => select({ kind: 'quantity', id })}
-            >
-              <span>
-                {label}
-                {pinned && ' (held)'}
-              </span>
-              <span>
-                <strong>{count}</strong> {axis === 'stitches' ? 'st' : 'rows'}
-              </span>
-            </button>
-          </li>
+          <CountRow key={id} id={id} label={label} count={count} axis={axis} pinned={pinned} />
         ))}
       </ul>
       {size.yarn.length > 0 && (
@@ -86,6 +74,48 @@ export function Overview({ size }: { size: ScreenSize }) {
     </>
   );
 }
+
+/** One finished measurement; memoised, so that an edit repaints only what it changes. */
+const FinishedRow = memo(function FinishedRow({
+  label,
+  target,
+  actual,
+}: Record<'label' | 'target' | 'actual', string>) {
+  return (
+    <tr>
+      <td>{label}</td>
+      <td className="text-right text-soft">{target}</td>
+      <td className="text-right font-semibold">{actual}</td>
+    </tr>
+  );
+});
+
+/** One count, which leads to its reasons. */
+const CountRow = memo(function CountRow({
+  id,
+  label,
+  count,
+  axis,
+  pinned,
+}: Pick<ScreenQuantity, 'id' | 'label' | 'count' | 'axis' | 'pinned'>) {
+  return (
+    <li>
+      <button
+        type="button"
+        className="flex w-full justify-between rounded px-1 py-px text-left contain-content hover:bg-tape"
+        onClick={() => select({ kind: 'quantity', id })}
+      >
+        <span>
+          {label}
+          {pinned && ' (held)'}
+        </span>
+        <span>
+          <strong>{count}</strong> {axis === 'stitches' ? 'st' : 'rows'}
+        </span>
+      </button>
+    </li>
+  );
+});
 
 function FabricName({ id }: { id: string }) {
   const { fabrics } = useDocument();

@@ -1,5 +1,5 @@
 import { formatLength } from '@upfell/core';
-import { useSizePlan, useUnits, useStale } from '../design/useSizePlan';
+import { useSizePlan, useUnits, useOld } from '../design/useSizePlan';
 import { select, useView } from '../state/view';
 import { JOIN_LOOK, joinState } from './say';
 
@@ -15,7 +15,7 @@ const KINDS: Record<string, string> = {
 export function JoinsView() {
   const planned = useSizePlan();
   const units = useUnits();
-  const old = useStale().length > 0;
+  const old = useOld();
   const selection = useView((view) => view.selection);
   if (!planned) return <p className="p-8 text-soft">Checking the joins …</p>;
   const length = (cm: number) => formatLength(cm, units);

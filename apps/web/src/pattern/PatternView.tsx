@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { pattern, patternToText, type Line } from '@upfell/core';
 import { download, fileName } from '../design/download';
-import { useChosenSize, useStale } from '../design/useSizePlan';
+import { useChosenSize, useOld } from '../design/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
@@ -14,7 +14,7 @@ export function PatternView() {
   const { plan, document } = usePlan();
   const terms = useView((view) => view.terms);
   const { size } = useChosenSize();
-  const old = useStale().length > 0;
+  const old = useOld();
   const [which, setWhich] = useState<'all' | 'one'>('all');
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(

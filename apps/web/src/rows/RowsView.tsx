@@ -1,11 +1,11 @@
-import { useSizePlan, useStale } from '../design/useSizePlan';
+import { useSizePlan, useOld } from '../design/useSizePlan';
 import { RowStrip } from './RowStrip';
 import { shapeSentence, shapesOf } from './SleeveStrip';
 
 /** Every piece as rows: what is worked even, and each shaping as a strip with its sentence. */
 export function RowsView() {
   const planned = useSizePlan();
-  const old = useStale().length > 0;
+  const old = useOld();
   if (!planned) return <p className="p-8 text-soft">Working the rows …</p>;
   return (
     <div

@@ -35,8 +35,8 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
             key={piece.key}
             role="group"
             aria-label={piece.key.startsWith('sleeve') ? `${label}, ${piece.key.slice(7)}` : label}
-            className={`absolute flex flex-col items-center text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
-            style={centred(piece.centre)}
+            className={`absolute top-0 left-0 flex flex-col items-center text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
+            style={placed(piece.centre)}
           >
             <span className={`font-display font-semibold ${small ? 'text-[13px]' : 'text-[16px]'}`}>
               {label}
@@ -58,20 +58,20 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
       })}
       {neck && (
         <div
-          className={`absolute flex items-center text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
-          style={centred([arrangement.neck[0], arrangement.neck[1]])}
+          className={`absolute top-0 left-0 flex items-center text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
+          style={placed(arrangement.neck)}
         >
           <CountButton quantity={neck} text={`neck ${neck.count} st`} />
           {drop && drop.count > 0 && <CountButton quantity={drop} text={`drop ${drop.count} rows`} />}
         </div>
       )}
-      {arrangement.joins.map((placed) => {
-        const join = joins.get(placed.id);
+      {arrangement.joins.map((at) => {
+        const join = joins.get(at.id);
         return (
           join && (
             <JoinPill
-              key={placed.id}
-              placed={placed}
+              key={at.id}
+              at={at}
               text={joinLabel(join, units)}
               label={join.label}
               state={joinState(join)}
@@ -83,8 +83,9 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
   );
 }
 
-function centred([left, top]: readonly [number, number]): CSSProperties {
-  return { left, top, transform: 'translate(-50%, -50%)' };
+/** Placed by a transform alone: a label that only moves is painted again but not laid out again. */
+function placed([x, y]: readonly [number, number], anchor: keyof typeof ANCHOR = 'middle'): CSSProperties {
+  return { transform: `translate(${x}px, ${y}px) translate(${ANCHOR[anchor]}, -50%)` };
 }
 
 function countText(quantity: ScreenQuantity, units: 'cm' | 'in', short: boolean): string {
@@ -111,32 +112,28 @@ function CountButton({ quantity, text }: { quantity: ScreenQuantity; text: strin
 }
 
 function JoinPill({
-  placed,
+  at,
   text,
   label,
   state,
 }: {
-  placed: PlacedJoin;
+  at: PlacedJoin;
   text: string;
   label: string;
   state: keyof typeof JOIN_LOOK;
 }) {
-  const chosen = useView(({ selection }) => selection?.kind === 'join' && selection.id === placed.id);
+  const chosen = useView(({ selection }) => selection?.kind === 'join' && selection.id === at.id);
   return (
     <button
       type="button"
-      data-join={placed.id}
+      data-join={at.id}
       aria-label={`${label}: ${text}, ${JOIN_LOOK[state].word}`}
       aria-pressed={chosen}
-      className={`absolute border px-2 text-[11.5px] font-semibold whitespace-nowrap ${placed.stacked ? 'rounded-xl leading-[15px]' : 'rounded-full leading-[18px]'} ${chosen ? 'border-ink bg-ink text-sheet' : `${JOIN_LOOK[state].pill} hover:bg-tape`}`}
-      style={{
-        left: placed.label[0],
-        top: placed.label[1],
-        transform: `translate(${ANCHOR[placed.anchor]}, -50%)`,
-      }}
-      onClick={() => select({ kind: 'join', id: placed.id })}
+      className={`absolute top-0 left-0 border px-2 text-[11.5px] font-semibold whitespace-nowrap ${at.stacked ? 'rounded-xl leading-[15px]' : 'rounded-full leading-[18px]'} ${chosen ? 'border-ink bg-ink text-sheet' : `${JOIN_LOOK[state].pill} hover:bg-tape`}`}
+      style={placed(at.label, at.anchor)}
+      onClick={() => select({ kind: 'join', id: at.id })}
     >
-      {placed.stacked ? <Stacked text={text} /> : text}
+      {at.stacked ? <Stacked text={text} /> : text}
     </button>
   );
 }

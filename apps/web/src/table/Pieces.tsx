@@ -23,26 +23,21 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props
     <svg width={box.width} height={box.height} className="absolute inset-0" aria-hidden>
       {others.map((arrangement, i) => (
         <g key={i} fill="none" stroke="#c9b990" strokeWidth={1}>
-          {arrangement.pieces.flatMap(({ key, polygons }) =>
-            polygons.map((polygon, part) => <path key={`${key}-${part}`} d={closed(polygon)} />),
-          )}
+          <path d={arrangement.pieces.flatMap(({ polygons }) => polygons.map(closed)).join('')} />
         </g>
       ))}
       {chosen.joins.map(({ id, threads }) => {
         const look = state.get(id);
         return (
-          <g
+          <path
             key={id}
             fill="none"
             stroke={look?.stroke}
             strokeWidth={id.startsWith('side') ? 1.1 : look?.width}
             strokeDasharray={id.startsWith('side') ? '1 3' : look?.dash}
             strokeLinecap="round"
-          >
-            {threads.map((thread, i) => (
-              <path key={i} d={path(thread) ?? ''} />
-            ))}
-          </g>
+            d={threads.map((thread) => path(thread) ?? '').join('')}
+          />
         );
       })}
       {chosen.pieces.map((piece) => (

@@ -3,7 +3,7 @@ import { SleeveStrip } from '../rows/SleeveStrip';
 import { useBox } from '../ui/useBox';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
-import { useSizePlan, useStale } from '../design/useSizePlan';
+import { useSizePlan, useOld } from '../design/useSizePlan';
 import { arrange, fittingScale } from './arrange';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
@@ -13,7 +13,7 @@ export function TableView({ strip }: { strip: boolean }) {
   const planned = useSizePlan();
   const document = usePlan((state) => state.document);
   const all = useView((view) => view.all);
-  const old = useStale().length > 0;
+  const old = useOld();
   const { ref, box } = useBox<HTMLDivElement>();
 
   const drawing = useMemo(() => {
@@ -32,7 +32,7 @@ export function TableView({ strip }: { strip: boolean }) {
     <>
       <div
         ref={ref}
-        className={`print-flow relative min-h-0 grow overflow-hidden ${old ? 'opacity-55' : ''}`}
+        className={`print-flow relative min-h-0 grow overflow-hidden contain-content ${old ? 'opacity-55' : ''}`}
         data-testid="table"
       >
         {drawing && box && planned ? (

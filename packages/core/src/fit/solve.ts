@@ -23,7 +23,7 @@ const CHANGE_TIE = 1e-7;
 const COUNT_TIE = 1e-10;
 
 /** First search window on each side of the target, in legal counts. */
-const FIRST_WINDOW = 4;
+const FIRST_WINDOW = 3;
 
 interface Lattice {
   quantity: Quantity | null;
