@@ -11,6 +11,8 @@ import { DesignsController } from './designs/designs.controller.js';
 import { DesignsService } from './designs/designs.service.js';
 import { guard } from './http/guard.js';
 import { ProblemFilter } from './http/problem.js';
+import { InstrumentsController } from './instruments/instruments.controller.js';
+import { LIBRARY_CONTROLLERS } from './library/library.controllers.js';
 import type { Settings } from './settings.js';
 import { SETTINGS } from './tokens.js';
 
@@ -30,7 +32,7 @@ class AppModule {
   static with(settings: Settings): DynamicModule {
     return {
       module: AppModule,
-      controllers: [DesignsController, HealthController],
+      controllers: [DesignsController, ...LIBRARY_CONTROLLERS, InstrumentsController, HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Database, DesignsService],
     };
   }

@@ -1,4 +1,6 @@
 import type { Body, Group } from './body/measurements.js';
+import type { Person } from './body/person.js';
+import type { ChartOrigin } from './chart/chart.js';
 import type { Fabric } from './fabric/fabric.js';
 import type { Units } from './units/length.js';
 
@@ -35,4 +37,8 @@ export interface Design {
   fabrics: readonly Fabric[];
   garment: Garment;
   pins: readonly Pin[];
+  /** Where the sizes come from, if from a chart. */
+  chart?: ChartOrigin;
+  /** People measured for this design. */
+  people?: readonly Person[];
 }

@@ -12,15 +12,80 @@ export {
   type Group,
   type MeasurementId,
 } from './body/measurements.js';
-export { completeBody, type CompletedBody } from './body/derive.js';
-export type { FieldProblem } from './check/fields.js';
-export { isLegal, ladder, legalAtLeast, legalAtMost, ruleInWords, type Rung } from './fabric/counts.js';
+export { completeBody, type CompletedBody, type Derived } from './body/derive.js';
+export { armLevels, bodyLevels, type BodyLevel } from './body/levels.js';
+export { doubts, type Doubt } from './body/plausible.js';
 export {
+  bodyOfPerson,
+  doubtfulReadings,
+  longerLength,
+  nearestSizes,
+  FLEXED_MORE,
+  type NearestSize,
+  type Person,
+  type Readings,
+} from './body/person.js';
+export {
+  chartDifferences,
+  originOf,
+  MOST_SIZES,
+  type ChartDifference,
+  type ChartOrigin,
+  type ChartSize,
+  type SizeChart,
+} from './chart/chart.js';
+export { chartAt, gradingOf, type Grading, type GradeStep } from './chart/grading.js';
+export { STANDARD_CHARTS } from './chart/standard.js';
+export {
+  matchColumns,
+  readTable,
+  sizesDown,
+  tableOf,
+  type ColumnMeaning,
+  type TableProblem,
+} from './chart/table.js';
+export type { FieldProblem } from './check/fields.js';
+export {
+  isLegal,
+  ladder,
+  legalAtLeast,
+  legalAtMost,
+  ruleInWords,
+  testCount,
+  type Rung,
+  type RuleTest,
+} from './fabric/counts.js';
+export { meanGauge, spreadOf, spreadOver, type Spread } from './fabric/readings.js';
+export { heightOfRows, rowTypeAt } from './fabric/rowTypes.js';
+export { stitchesOf, unitsInWords, unitsOf } from './fabric/units.js';
+export {
+  DRAPES,
+  gaugeEffects,
+  hooksToTry,
+  nearestHook,
+  RIB_HOOK_LESS,
+  SWATCH_SIDE,
+  swatchStart,
+  withMeasuredGauge,
+  type Drape,
+  type GaugeEffect,
+} from './fabric/swatch.js';
+export { STITCH_PATTERNS, type StitchPattern } from './fabric/startingSet.js';
+export {
+  COUNTED_IN,
+  FOUNDATIONS,
   STITCHES,
+  TURNINGS,
   USUAL_CHAINS,
   USUAL_STRETCH,
   foundationExtra,
+  swatchMetres,
+  turningOf,
   type Axis,
+  type CountingUnit,
+  type Foundation,
+  type RowType,
+  type Turning,
   type CountRule,
   type Fabric,
   type Gauge,
@@ -28,10 +93,11 @@ export {
 } from './fabric/fabric.js';
 export { lengthOnTheHook, perCm } from './fabric/gauge.js';
 export { CONSTRUCTIONS } from './garment/registry.js';
-export { forSize, type PerSize } from './garment/shared/perSize.js';
+export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/shared/perSize.js';
+export type { GarmentRound } from './garment/construction.js';
 export type { DropShoulderStyle } from './garment/dropShoulder/style.js';
 export { readStyle as readDropShoulderStyle } from './garment/dropShoulder/style.js';
-export { leadingMeasurement } from './garment/dropShoulder/draft.js';
+export { leadingMeasurement } from './garment/dropShoulder/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
@@ -46,5 +112,7 @@ export { pattern, type Line, type PatternSection, type PatternText } from './wri
 export { patternToText, lineToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { outlines, type Outline } from './work/outline.js';
+export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';
+export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js';
 export { newDesign } from './format/newDesign.js';
-export type { RevisionEntry, ShelfEntry, StoredDesign } from './format/stored.js';
+export type { LibraryEntry, RevisionEntry, ShelfEntry, Stored, StoredDesign } from './format/stored.js';

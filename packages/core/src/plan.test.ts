@@ -184,7 +184,8 @@ describe('because', () => {
     const size = plan(demoDesigns()['brackenlow-pullover']!).sizes[2]!;
     const said = size.quantities
       .find(({ id }) => id === 'back.width')!
-      .because().map(({ label, figure, note }) =>
+      .because()
+      .map(({ label, figure, note }) =>
         [label, figure, note ?? []].map((phrase) => inWords(phrase, 'cm')).join(' | '),
       );
     expect(said.slice(0, 5)).toEqual([

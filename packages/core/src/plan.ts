@@ -1,17 +1,17 @@
-import { bodyNotes, childNote, joinNotes, missNotes } from './advice/counts.js';
+import { bodyNotes, childNote, estimateNotes, joinNotes, missNotes } from './advice/counts.js';
 import { armNote, headNote, reachNote } from './advice/garment.js';
 import type { Note } from './advice/note.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import { completeBody, type CompletedBody } from './body/derive.js';
-import type { FullBody, Group } from './body/measurements.js';
+import type { FullBody, Group, MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
 import type { Design, Size } from './design.js';
 import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
 import { lengthOnTheHook, perCm } from './fabric/gauge.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
 import type { Counts, Rounding } from './fit/problem.js';
-import type { Construction, Draft, PieceProgram, SizeInput } from './garment/construction.js';
+import type { Construction, Draft, PieceProgram, Program, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
@@ -66,6 +66,8 @@ export interface SizePlan {
   quantities: readonly PlannedQuantity[];
   pieces: readonly PlannedPiece[];
   joins: readonly Join[];
+  /** Rounds of body and sleeve from the shoulder on, cm. */
+  rounds: Program['rounds'];
   yarn: readonly YarnNeed[];
   notes: readonly Note[];
 }
@@ -143,7 +145,8 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
     const notes: Note[] = [
       ...draft.notes,
       ...fits[index]!.notes,
-      ...bodyNotes(input.body, input.size.body, input.size.group, before),
+      ...(index === 0 ? estimateNotes(design.fabrics) : []),
+      ...bodyNotes(input.body, usedBy(draft), input.size.body, input.size.group, before),
     ];
     if (input.size.group !== 'adult' && !childSaid) {
       notes.push(childNote(input.size.group));
@@ -160,6 +163,17 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
       : make();
   });
   return { design: design.name, construction: construction.id, sizes };
+}
+
+/** Measurements that advice needs whatever the construction. */
+const ALWAYS_USED: readonly MeasurementId[] = ['head', 'upperArm'];
+
+/** The measurements that a draft's lengths come from. */
+function usedBy({ quantities }: Draft): ReadonlySet<MeasurementId> {
+  const used = new Set<MeasurementId>(ALWAYS_USED);
+  for (const { because } of quantities)
+    for (const { from } of because) if (from?.kind === 'measurement') used.add(from.id as MeasurementId);
+  return used;
 }
 
 /** What was planned from the same things before, or else what is made now. */
@@ -195,7 +209,17 @@ function planSize(
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
   const { counts } = fit;
-  if (!counts) return { ...base, finished: [], quantities: [], pieces: [], joins: [], yarn: [], notes };
+  if (!counts)
+    return {
+      ...base,
+      finished: [],
+      quantities: [],
+      pieces: [],
+      joins: [],
+      rounds: { body: [], arm: [] },
+      yarn: [],
+      notes,
+    };
   const program = construction.program(input, counts);
   const worked = program.pieces.map((piece) => workAndCheck(piece, counts));
   const edges = new Map(worked.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
@@ -230,6 +254,7 @@ function planSize(
     }),
     pieces: worked,
     joins,
+    rounds: program.rounds,
     yarn: yarnOf(program.pieces, worked, joins),
     notes: [
       ...notes,

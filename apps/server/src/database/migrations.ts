@@ -32,4 +32,21 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
       await context.dropTable('designs');
     },
   },
+  {
+    name: '0002-library',
+    up: async ({ context }) => {
+      for (const table of ['size_charts', 'fabrics'])
+        await context.createTable(table, {
+          id: { type: DataTypes.STRING, primaryKey: true },
+          name: { type: DataTypes.STRING, allowNull: false },
+          revision: { type: DataTypes.INTEGER, allowNull: false },
+          document: { type: DataTypes.TEXT, allowNull: false },
+          updatedAt: { type: DataTypes.STRING, allowNull: false },
+          deletedAt: { type: DataTypes.STRING, allowNull: true },
+        });
+    },
+    down: async ({ context }) => {
+      for (const table of ['size_charts', 'fabrics']) await context.dropTable(table);
+    },
+  },
 ];

@@ -7,16 +7,26 @@ import {
   type Sequelize,
 } from 'sequelize';
 
-/** A design as it stands. `document` is the design file's JSON as text. */
-export class DesignRow extends Model<InferAttributes<DesignRow>, InferCreationAttributes<DesignRow>> {
+/** A document as it stands: its file's JSON as text, and the revision it is at. */
+export abstract class DocumentRow extends Model<
+  InferAttributes<DocumentRow>,
+  InferCreationAttributes<DocumentRow>
+> {
   declare id: string;
   declare name: string;
   declare revision: number;
   declare document: string;
   declare updatedAt: string;
-  /** Set while the design lies in the bin, from which it can be taken back. */
+  /** Set while the document lies in the bin, from which it can be taken back. */
   declare deletedAt: CreationOptional<string | null>;
 }
+
+export class DesignRow extends DocumentRow {}
+export class ChartRow extends DocumentRow {}
+export class FabricRow extends DocumentRow {}
+
+/** A table of documents of one kind. */
+export type DocumentTable = typeof DesignRow;
 
 /** Every saved state of a design. */
 export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreationAttributes<RevisionRow>> {
@@ -30,17 +40,23 @@ export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreati
 
 /** Ties the models to a connection. The tables themselves are made by migrations. */
 export function defineModels(sequelize: Sequelize): void {
-  DesignRow.init(
-    {
-      id: { type: DataTypes.STRING, primaryKey: true },
-      name: { type: DataTypes.STRING, allowNull: false },
-      revision: { type: DataTypes.INTEGER, allowNull: false },
-      document: { type: DataTypes.TEXT, allowNull: false },
-      updatedAt: { type: DataTypes.STRING, allowNull: false },
-      deletedAt: { type: DataTypes.STRING, allowNull: true },
-    },
-    { sequelize, tableName: 'designs', timestamps: false },
-  );
+  const tables: [DocumentTable, string][] = [
+    [DesignRow, 'designs'],
+    [ChartRow, 'size_charts'],
+    [FabricRow, 'fabrics'],
+  ];
+  for (const [table, tableName] of tables)
+    table.init(
+      {
+        id: { type: DataTypes.STRING, primaryKey: true },
+        name: { type: DataTypes.STRING, allowNull: false },
+        revision: { type: DataTypes.INTEGER, allowNull: false },
+        document: { type: DataTypes.TEXT, allowNull: false },
+        updatedAt: { type: DataTypes.STRING, allowNull: false },
+        deletedAt: { type: DataTypes.STRING, allowNull: true },
+      },
+      { sequelize, tableName, timestamps: false },
+    );
   RevisionRow.init(
     {
       designId: { type: DataTypes.STRING, primaryKey: true },

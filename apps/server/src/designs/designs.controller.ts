@@ -1,29 +1,13 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
 import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import type { Response } from 'express';
-import { Problem } from '../http/problem.js';
-import { designDocument, designId, revisionNumber, Valid } from '../http/validate.js';
+import { seenRevision, tagged } from '../http/revision.js';
+import { designDocument, documentId, revisionNumber, Valid } from '../http/validate.js';
 import { DesignsService } from './designs.service.js';
 
-const Id = new Valid<string>(designId);
+const Id = new Valid<string>(documentId);
 const Revision = new Valid<number>(revisionNumber);
 const Document = new Valid<Design>(designDocument);
-
-function tag(revision: number): string {
-  return `"${revision}"`;
-}
-
-/** The revision that the client has seen, from If-Match. */
-function seenRevision(ifMatch: string | undefined): number {
-  if (ifMatch === undefined) throw new Problem(428, 'Say which revision you have seen (If-Match).');
-  const revision = /^(?:W\/)?"(\d{1,9})"$/.exec(ifMatch)?.[1];
-  if (revision === undefined)
-    throw new Problem(
-      400,
-      `If-Match is “${ifMatch.slice(0, 40)}”; a revision like "3" in quotes belongs there.`,
-    );
-  return Number(revision);
-}
 
 @Controller('api/designs')
 export class DesignsController {
@@ -39,7 +23,7 @@ export class DesignsController {
     @Body(Document) document: Design,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.create(document, 'create'), response);
+    return tagged(await this.designs.create(document, 'create'), response);
   }
 
   @Get(':id')
@@ -47,7 +31,7 @@ export class DesignsController {
     @Param('id', Id) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.read(id), response);
+    return tagged(await this.designs.read(id), response);
   }
 
   @Put(':id')
@@ -57,7 +41,7 @@ export class DesignsController {
     @Body(Document) document: Design,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.save(id, seenRevision(ifMatch), document), response);
+    return tagged(await this.designs.save(id, seenRevision(ifMatch), document), response);
   }
 
   @Delete(':id')
@@ -72,7 +56,7 @@ export class DesignsController {
     @Param('id', Id) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.takeBack(id), response);
+    return tagged(await this.designs.takeBack(id), response);
   }
 
   @Post(':id/duplicate')
@@ -80,7 +64,7 @@ export class DesignsController {
     @Param('id', Id) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.duplicate(id), response);
+    return tagged(await this.designs.duplicate(id), response);
   }
 
   @Get(':id/revisions')
@@ -104,7 +88,7 @@ export class DesignsController {
     @Headers('if-match') ifMatch: string | undefined,
     @Res({ passthrough: true }) response: Response,
   ): Promise<StoredDesign> {
-    return this.tagged(await this.designs.restore(id, revision, seenRevision(ifMatch)), response);
+    return tagged(await this.designs.restore(id, revision, seenRevision(ifMatch)), response);
   }
 
   /** The design file itself, to keep or to give away. */
@@ -119,10 +103,5 @@ export class DesignsController {
         `attachment; filename="design.upfell.json"; filename*=UTF-8''${encodeURIComponent(name)}.upfell.json`,
       )
       .send(`${JSON.stringify(document, null, 2)}\n`);
-  }
-
-  private tagged(design: StoredDesign, response: Response): StoredDesign {
-    response.setHeader('ETag', tag(design.revision));
-    return design;
   }
 }

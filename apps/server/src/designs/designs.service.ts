@@ -2,17 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import { Database } from '../database/database.js';
+import { add, allPresent, overwrite, present, putAway, stored, takeBack } from '../database/documents.js';
 import { DesignRow, RevisionRow } from '../database/models.js';
 import { Problem } from '../http/problem.js';
 
-function stored(row: DesignRow): StoredDesign {
-  return {
-    id: row.id,
-    revision: row.revision,
-    updatedAt: row.updatedAt,
-    document: JSON.parse(row.document) as Design,
-  };
-}
+const WHAT = 'design';
 
 /** Designs, each with every state it was ever saved in. */
 @Injectable()
@@ -21,13 +15,7 @@ export class DesignsService {
 
   /** Designs that are not in the bin, the last changed first. */
   async shelf(): Promise<ShelfEntry[]> {
-    const rows = await DesignRow.findAll({
-      where: { deletedAt: null },
-      order: [
-        ['updatedAt', 'DESC'],
-        ['id', 'ASC'],
-      ],
-    });
+    const rows = await allPresent(DesignRow);
     return rows.map((row) => {
       const { garment, sizes } = JSON.parse(row.document) as Design;
       return {
@@ -49,10 +37,7 @@ export class DesignsService {
   async create(document: Design, reason: string, id: string = randomUUID()): Promise<StoredDesign> {
     return this.database.write(async (transaction) => {
       const now = new Date().toISOString();
-      const row = await DesignRow.create(
-        { id, name: document.name, revision: 1, document: JSON.stringify(document), updatedAt: now },
-        { transaction },
-      );
+      const row = await add(DesignRow, id, document, now, transaction);
       await RevisionRow.create(
         { designId: id, revision: 1, document: row.document, savedAt: now, reason },
         { transaction },
@@ -69,18 +54,10 @@ export class DesignsService {
   async save(id: string, seen: number, document: Design, reason = 'edit'): Promise<StoredDesign> {
     return this.database.write(async (transaction) => {
       const row = await this.row(id);
-      if (row.revision !== seen)
-        throw new Problem(412, 'The design has been changed elsewhere.', {
-          detail: `You changed revision ${seen}; it is at ${row.revision} now.`,
-          current: stored(row),
-        });
-      const text = JSON.stringify(document);
-      if (text === row.document) return stored(row);
       const now = new Date().toISOString();
-      const revision = row.revision + 1;
-      await row.update({ name: document.name, document: text, revision, updatedAt: now }, { transaction });
+      if (!(await overwrite(row, WHAT, seen, document, now, transaction))) return stored(row);
       await RevisionRow.create(
-        { designId: id, revision, document: text, savedAt: now, reason },
+        { designId: id, revision: row.revision, document: row.document, savedAt: now, reason },
         { transaction },
       );
       return stored(row);
@@ -89,20 +66,14 @@ export class DesignsService {
 
   /** Puts a design into the bin; every state of it stays. */
   async remove(id: string): Promise<void> {
-    await this.database.write(async (transaction) => {
-      const row = await this.row(id);
-      await row.update({ deletedAt: new Date().toISOString() }, { transaction });
-    });
+    await this.database.write(async (transaction) => putAway(await this.row(id), transaction));
   }
 
   /** Takes a design back out of the bin. */
   async takeBack(id: string): Promise<StoredDesign> {
-    return this.database.write(async (transaction) => {
-      const row = await DesignRow.findByPk(id, { transaction });
-      if (!row) throw new Problem(404, 'There is no such design.');
-      await row.update({ deletedAt: null }, { transaction });
-      return stored(row);
-    });
+    return this.database.write(async (transaction) =>
+      stored(await takeBack(DesignRow, id, WHAT, transaction)),
+    );
   }
 
   async history(id: string): Promise<RevisionEntry[]> {
@@ -134,9 +105,7 @@ export class DesignsService {
     return this.create({ ...document, name: `${document.name} (copy)`.slice(0, 200) }, 'duplicate');
   }
 
-  private async row(id: string): Promise<DesignRow> {
-    const row = await DesignRow.findOne({ where: { id, deletedAt: null } });
-    if (!row) throw new Problem(404, 'There is no such design.');
-    return row;
+  private row(id: string): Promise<DesignRow> {
+    return present(DesignRow, id, WHAT);
   }
 }

@@ -1,6 +1,15 @@
 import Joi from 'joi';
 import { PipeTransform } from '@nestjs/common';
-import { readDesign, type Design, type FieldProblem } from '@upfell/core';
+import {
+  readChart,
+  readDesign,
+  readLibraryFabric,
+  type Design,
+  type FieldProblem,
+  type InstrumentReading,
+  type LibraryFabric,
+  type SizeChart,
+} from '@upfell/core';
 import { Problem } from './problem.js';
 
 /** Checks a part of a request with Joi; what is wrong is told by field. */
@@ -19,21 +28,45 @@ export class Valid<T> implements PipeTransform<unknown, T> {
   }
 }
 
-/** A design document: read by the core, which knows the format. */
-export const designDocument = Joi.object<Design>()
-  .unknown(true)
-  .required()
-  .custom((value: unknown, helpers) => {
-    const read = readDesign(value);
-    return read.ok ? read.design : helpers.error('design.unfit', { problems: read.problems });
-  })
-  .messages({
-    'design.unfit': 'the design has fields that are not right',
-    'object.base': 'a design (a JSON object) belongs here',
-  });
+/** A document checked by the core, which knows the formats. */
+function documentOf<T extends object>(
+  what: string,
+  read: (raw: unknown) => { ok: true; document: T } | { ok: false; problems: readonly FieldProblem[] },
+): Joi.ObjectSchema<T> {
+  return Joi.object<T>()
+    .unknown(true)
+    .required()
+    .custom((value: unknown, helpers) => {
+      const found = read(value);
+      return found.ok ? found.document : helpers.error('document.unfit', { problems: found.problems });
+    })
+    .messages({
+      'document.unfit': `the ${what} has fields that are not right`,
+      'object.base': `a ${what} (a JSON object) belongs here`,
+    });
+}
 
-export const designId = Joi.string()
+export const designDocument = documentOf<Design>('design', (raw) => {
+  const read = readDesign(raw);
+  return read.ok ? { ok: true, document: read.design } : read;
+});
+export const chartDocument = documentOf<SizeChart>('chart', readChart);
+export const fabricDocument = documentOf<LibraryFabric>('fabric', readLibraryFabric);
+
+/** A reading of a measuring instrument. */
+export const readingSchema = Joi.object<InstrumentReading>({
+  instrument: Joi.string().valid('tape', 'scale').required(),
+  value: Joi.number().min(0).max(100_000).required(),
+  unit: Joi.when('instrument', {
+    is: 'tape',
+    then: Joi.string().valid('cm', 'in').default('cm'),
+    otherwise: Joi.string().valid('g', 'oz').default('g'),
+  }),
+  name: Joi.string().max(80).default('unnamed'),
+}).required();
+
+export const documentId = Joi.string()
   .pattern(/^[A-Za-z0-9_-]{1,40}$/)
   .required()
-  .messages({ 'string.pattern.base': 'this is no id of a design' });
+  .messages({ 'string.pattern.base': 'this is no id of a document' });
 export const revisionNumber = Joi.number().integer().min(1).max(1e9).required();

@@ -46,6 +46,8 @@ const MARGIN = 22;
 const COMPACT = 680;
 /** Neck labels narrower than this go below the neck, px. */
 const NECK_LABEL = 112;
+/** Ribs narrower than this carry their label outside, px. */
+const HEM_LABEL = 220;
 
 interface Measures {
   width: number;
@@ -202,7 +204,13 @@ export function arrange(
           [cx + (t - 0.5) * m.width * scale, edge - sign * BAND_GAP],
           [cx + (t - 0.5) * m.hem!.length * scale, edge],
         ]),
-        label: [cx, edge + (sign * m.hem.height * scale) / 2],
+        // A rib smaller than its label is not covered by it.
+        label: [
+          cx,
+          m.hem.length * scale > HEM_LABEL
+            ? edge + (sign * m.hem.height * scale) / 2
+            : edge + sign * (m.hem.height * scale + 13),
+        ],
         anchor: 'middle',
         stacked: false,
       });

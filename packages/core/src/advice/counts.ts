@@ -1,4 +1,4 @@
-import { measurement, type Body, type Group } from '../body/measurements.js';
+import { measurement, type Body, type Group, type MeasurementId } from '../body/measurements.js';
 import type { CompletedBody } from '../body/derive.js';
 import { doubts, fallingMeasurements } from '../body/plausible.js';
 import type { Counts, Quantity } from '../fit/problem.js';
@@ -26,21 +26,23 @@ export function missNotes(quantities: readonly (Quantity & { label: string })[],
   });
 }
 
-/** Measurements that were derived, that look like slips, or that fall from the size before. */
+/** Measurements that were derived and are used, that look like slips, or that fall from the size before. */
 export function bodyNotes(
   completed: CompletedBody,
+  used: ReadonlySet<MeasurementId>,
   entered: Body,
   group: Group,
   before: Body | null,
 ): Note[] {
   const notes: Note[] = [];
   for (const { id, cm: value, rule } of completed.derived.values())
-    notes.push({
-      level: 'tip',
-      code: 'derived',
-      where: id,
-      message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.`,
-    });
+    if (used.has(id))
+      notes.push({
+        level: 'tip',
+        code: 'derived',
+        where: id,
+        message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.`,
+      });
   for (const { id, message } of doubts(entered, group))
     notes.push({ level: 'warn', code: 'implausible', where: id, message: say`Please check: ${message}.` });
   for (const id of before ? fallingMeasurements(before, entered) : [])
@@ -74,4 +76,16 @@ export function childNote(group: Group): Note {
     where: 'sizes',
     message: say`For babies and children: no cords, ties or drawstrings at the neck, secure every button, and follow the safety rules for children's clothing of the country of sale.${young}`,
   };
+}
+
+/** Fabrics whose gauge is a usual figure and has not been counted. */
+export function estimateNotes(fabrics: readonly { id: string; name: string; estimated?: boolean }[]): Note[] {
+  return fabrics
+    .filter(({ estimated }) => estimated)
+    .map(({ id, name }) => ({
+      level: 'warn' as const,
+      code: 'gauge-estimated',
+      where: id,
+      message: say`The gauge of ${name} is a usual figure; crochet a swatch, wash it, and count your own before you trust the counts.`,
+    }));
 }

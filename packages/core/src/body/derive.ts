@@ -42,6 +42,9 @@ const ADULT: Partial<Record<MeasurementId, readonly Rule[]>> = {
   armholeDepth: [{ from: 'bust', share: 0.12, plus: 7.5 }],
   shoulderToWrist: [{ from: 'underarmToWrist', share: 1, plus: 14 }],
   backWaist: [{ from: 'height', share: 0.25, plus: 1 }],
+  backLength: [{ from: 'backWaist', share: 1, plus: 2 }],
+  frontLength: [{ from: 'backLength', share: 1, plus: 2.5 }],
+  wingspan: [{ from: 'height', share: 0.78, plus: 0 }],
 };
 
 const CHILD: Partial<Record<MeasurementId, readonly Rule[]>> = {
@@ -63,6 +66,9 @@ const CHILD: Partial<Record<MeasurementId, readonly Rule[]>> = {
   armholeDepth: [{ from: 'bust', share: 0.22, plus: 0.8 }],
   shoulderToWrist: [{ from: 'underarmToWrist', share: 1.1, plus: 6.5 }],
   backWaist: [{ from: 'height', share: 0.2, plus: 3 }],
+  backLength: [{ from: 'backWaist', share: 1, plus: 1 }],
+  frontLength: [{ from: 'backLength', share: 1, plus: 0 }],
+  wingspan: [{ from: 'height', share: 0.78, plus: 0 }],
 };
 
 const BABY: Partial<Record<MeasurementId, readonly Rule[]>> = {

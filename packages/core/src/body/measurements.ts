@@ -14,7 +14,10 @@ export type MeasurementId =
   | 'underarmToWrist'
   | 'armholeDepth'
   | 'backWaist'
-  | 'height';
+  | 'backLength'
+  | 'frontLength'
+  | 'height'
+  | 'wingspan';
 
 export type Group = 'adult' | 'child' | 'baby';
 export const GROUPS: readonly Group[] = ['adult', 'child', 'baby'];
@@ -102,7 +105,25 @@ export const MEASUREMENTS: readonly Measurement[] = [
     howTo: 'From the bone at the nape straight down to the waist.',
     limits: [10, 75],
   },
+  {
+    id: 'backLength',
+    label: 'Back, neck point to waist',
+    howTo: 'From where shoulder and neck meet, straight down the back to the waist.',
+    limits: [10, 80],
+  },
+  {
+    id: 'frontLength',
+    label: 'Front, neck point to waist',
+    howTo: 'From where shoulder and neck meet, over the fullest part of the bust to the waist.',
+    limits: [10, 95],
+  },
   { id: 'height', label: 'Height', howTo: 'Standing against a wall, without shoes.', limits: [30, 260] },
+  {
+    id: 'wingspan',
+    label: 'Wingspan, wrist to wrist',
+    howTo: 'Arms held out sideways, across the back from wrist bone to wrist bone.',
+    limits: [24, 230],
+  },
 ];
 
 const BY_ID = new Map(MEASUREMENTS.map((measurement) => [measurement.id, measurement]));

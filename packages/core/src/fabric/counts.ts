@@ -58,3 +58,16 @@ export function ruleInWords({ multiple, plus }: CountRule): string {
   if (multiple === 2) return rest === 0 ? 'an even number' : 'an odd number';
   return plus === 0 ? `a multiple of ${multiple}` : `a multiple of ${multiple} plus ${plus}`;
 }
+
+/** Whether a count can be worked under a rule, and the nearest counts that can. */
+export interface RuleTest {
+  works: boolean;
+  /** The nearest legal count below and above; the same as the count where it works. */
+  below: number | null;
+  above: number;
+}
+
+/** Tests one count against a rule. */
+export function testCount(count: number, rule: CountRule): RuleTest {
+  return { works: isLegal(count, rule), below: legalAtMost(count, rule), above: legalAtLeast(count, rule) };
+}

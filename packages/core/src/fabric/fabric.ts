@@ -24,24 +24,88 @@ export interface FabricRules {
 export const STITCHES = ['sc', 'esc', 'hdc', 'dc', 'tr'] as const;
 export type Stitch = (typeof STITCHES)[number];
 
+/** Whether the turning chain counts as a stitch, does not, or rows begin without one. */
+export const TURNINGS = ['does not count', 'counts', 'chainless'] as const;
+export type Turning = (typeof TURNINGS)[number];
+
+/** What a piece begins with: a chain, or stitches that make their own chain as they go. */
+export const FOUNDATIONS = ['chain', 'stitches'] as const;
+export type Foundation = (typeof FOUNDATIONS)[number];
+
+/** One kind of row in a repeat of rows, with the height that one such row has in the blocked swatch, cm. */
+export interface RowType {
+  name: string;
+  height: number;
+}
+
+/** What people count in. */
+export const COUNTED_IN = [
+  'stitches',
+  'mesh spaces',
+  'V’s',
+  'clusters',
+  'shells',
+  'cables',
+  'tiles',
+] as const;
+
+/** The unit in which people count: so many stitches for each, and so many more at the edges. */
+export interface CountingUnit {
+  name: (typeof COUNTED_IN)[number];
+  stitches: number;
+  plus: number;
+}
+
+/** A measured swatch for the yarn: cm x cm, and the yarn in it in metres or in grams. */
+export interface YarnSwatch {
+  width: number;
+  height: number;
+  metres?: number;
+  grams?: number;
+}
+
+/** A ball of the yarn as its label says. */
+export interface Ball {
+  grams: number;
+  metres: number;
+}
+
 export interface Fabric {
   id: string;
   name: string;
+  /** The yarn in words. */
+  yarn?: string;
   /** Hook diameter in mm. */
   hook: number;
+  /** Washed and blocked: one reading, or the mean of several. */
   gauge: Gauge;
+  /** Before blocking, as the tape reads while working. */
   unblocked?: Gauge;
+  /** The single readings that `gauge` and `unblocked` are the means of. */
+  readings?: readonly Gauge[];
+  unblockedReadings?: readonly Gauge[];
+  /** The gauge is a usual figure for the stitch pattern, not counted on a swatch. */
+  estimated?: boolean;
   rule: FabricRules;
   /** The stitch that shaping and plain rows are worked in; decides the usual foundation and turning chain. */
   stitch?: Stitch;
+  turning?: Turning;
+  foundation?: Foundation;
   /** Chains to make beyond the stitches of row 1; by default the usual number for the stitch. */
   foundationExtra?: number;
+  /** The rows of the pattern by turns, where they differ in height. */
+  rowTypes?: readonly RowType[];
+  unit?: CountingUnit;
   /** How the pattern rows go, in US terms, one sentence for each row of the repeat. */
   pattern?: readonly string[];
   /** Share by which the width gives when stretched, 0.15 = 15 %. */
   stretch?: number;
-  /** A measured swatch for the yarn estimate: cm x cm and the metres of yarn in it. */
-  swatch?: { width: number; height: number; metres: number };
+  /** Share by which the length grows when worn. */
+  growth?: number;
+  swatch?: YarnSwatch;
+  ball?: Ball;
+  /** The fabric of the library that this one was taken from, as it was then. */
+  library?: { id: string; revision: number };
 }
 
 export type Axis = 'stitches' | 'rows';
@@ -60,10 +124,27 @@ export function stitchOf(fabric: Fabric): Stitch {
   return fabric.stitch ?? 'hdc';
 }
 
+/** How the fabric treats its turning chain. */
+export function turningOf(fabric: Fabric): Turning {
+  return fabric.turning ?? 'does not count';
+}
+
 /**
- * Extra foundation chains: the chain that is turned on counts as no stitch, so it adds its own height less one where
- * row 1 starts "in the 2nd (3rd, 4th) chain from the hook".
+ * Extra foundation chains (common practice). A chain that is turned on and counts as no stitch adds its own height: row 1
+ * starts "in the 2nd (3rd, 4th) chain from the hook". One that counts adds its height less the stitch that it is. A
+ * chainless start needs one; foundation stitches need none.
  */
 export function foundationExtra(fabric: Fabric): number {
-  return fabric.foundationExtra ?? USUAL_CHAINS[stitchOf(fabric)];
+  if (fabric.foundation === 'stitches') return 0;
+  if (fabric.foundationExtra !== undefined) return fabric.foundationExtra;
+  const chains = USUAL_CHAINS[stitchOf(fabric)];
+  const turning = turningOf(fabric);
+  return turning === 'counts' ? Math.max(0, chains - 1) : turning === 'chainless' ? 1 : chains;
+}
+
+/** Metres of yarn in the measured swatch: as measured, or weighed and reckoned by the ball; null when neither is known. */
+export function swatchMetres({ swatch, ball }: Fabric): number | null {
+  if (!swatch) return null;
+  if (swatch.metres !== undefined) return swatch.metres;
+  return swatch.grams !== undefined && ball ? (swatch.grams / ball.grams) * ball.metres : null;
 }

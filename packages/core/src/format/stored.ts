@@ -1,12 +1,20 @@
 import type { Design } from '../design.js';
 
-/** How a kept design travels between the server and the page. */
-export interface StoredDesign {
+/** How a kept document travels between the server and the page. */
+export interface Stored<T> {
   id: string;
   revision: number;
   /** When this revision was saved, ISO 8601. */
   updatedAt: string;
-  document: Design;
+  document: T;
+}
+
+/** A kept design. */
+export type StoredDesign = Stored<Design>;
+
+/** What a list of the library shows: the whole document, and how many designs hold a copy of it. */
+export interface LibraryEntry<T> extends Stored<T> {
+  designs: number;
 }
 
 /** What the shelf shows of a design. */

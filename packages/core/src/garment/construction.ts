@@ -58,8 +58,16 @@ export interface PieceProgram {
   expects: readonly { quantity: string; edges: readonly string[] }[];
 }
 
+/** The finished garment's round at a distance from the shoulder point, cm: down the body, or along the arm. */
+export interface GarmentRound {
+  at: number;
+  round: number;
+}
+
 /** The pieces, joins and facts of one size once its counts are known. */
 export interface Program {
+  /** Rounds of body and sleeve from the shoulder on, for laying the garment over the body. */
+  rounds: { body: readonly GarmentRound[]; arm: readonly GarmentRound[] };
   pieces: readonly PieceProgram[];
   joins: readonly JoinPlan[];
   facts: GarmentFacts;

@@ -1,5 +1,5 @@
 import type { Design } from '../design.js';
-import type { Fabric } from '../fabric/fabric.js';
+import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece, SizePlan } from '../plan.js';
 import { figure } from '../text/phrase.js';
@@ -74,7 +74,7 @@ export function pattern(
   const notes: PatternSection = {
     id: 'reading',
     heading: 'Reading this pattern',
-    lines: readingLines(sizes),
+    lines: readingLines(sizes, used),
   };
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
@@ -116,7 +116,7 @@ function materialLines(sizes: readonly WrittenSize[], used: readonly Fabric[]): 
     (fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
   );
   const yarn = used
-    .filter(({ swatch }) => swatch)
+    .filter((fabric) => swatchMetres(fabric) !== null)
     .map(
       ({ id, name }) =>
         line`Yarn for ${name}: about ${sizes.map((size) => size.yarn.find(({ fabric }) => fabric === id)?.metres ?? 0)} m, seams and 10 % to spare included`,
@@ -130,12 +130,24 @@ function gaugeLine({ name, gauge }: Fabric, units: Units): Line {
   return line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${units === 'cm' ? '10 cm' : '4 in'}, washed and blocked, lying flat`;
 }
 
-function readingLines(sizes: readonly WrittenSize[]): Line[] {
-  const lines: Line[] = [
-    [
-      'The turning chain does not count as a stitch. Odd rows are right-side rows unless a piece says otherwise.',
-    ],
-  ];
+const TURNING_WORDS: Record<Turning, string> = {
+  'does not count': 'the turning chain does not count as a stitch',
+  counts: 'the turning chain counts as the first stitch',
+  chainless: 'rows begin without a turning chain',
+};
+
+/** How the turning chain is taken; by fabric where the fabrics differ. */
+function turningLine(used: readonly Fabric[]): string {
+  const schools = [...new Set(used.map(turningOf))];
+  const said =
+    schools.length <= 1
+      ? TURNING_WORDS[schools[0] ?? 'does not count']
+      : used.map((fabric) => `${fabric.name}: ${TURNING_WORDS[turningOf(fabric)]}`).join('; ');
+  return `${said.charAt(0).toUpperCase()}${said.slice(1)}. Odd rows are right-side rows unless a piece says otherwise.`;
+}
+
+function readingLines(sizes: readonly WrittenSize[], used: readonly Fabric[]): Line[] {
+  const lines: Line[] = [[turningLine(used)]];
   if (sizes.length > 1)
     lines.unshift(
       line`Figures are given for size ${sizes.map(({ label }) => label)}; one figure alone is for all sizes. Where 0 stands for a size, pass over it.`,

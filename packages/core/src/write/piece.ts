@@ -1,4 +1,4 @@
-import { stitchOf, type Fabric } from '../fabric/fabric.js';
+import { stitchOf, turningOf, type Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
 import type { Passage } from '../shaping/passages.js';
 import { ratesInWords, type Schedule } from '../shaping/schedule.js';
@@ -27,7 +27,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Lin
         first.part,
         starts.map(({ stitches }) => ({ n: 1, count: stitches })),
       );
-      lines.push(...writeStart(starts, stitch));
+      lines.push(...writeStart(starts, fabric));
     } else if (first.kind === 'mark') {
       lines.push(
         line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`,
@@ -81,19 +81,27 @@ function range(from: number, to: number): string {
   return to < from ? '–' : from === to ? String(to) : `${from}–${to}`;
 }
 
-function writeStart(starts: readonly Of<'start'>[], stitch: string): Line[] {
+function writeStart(starts: readonly Of<'start'>[], fabric: Fabric): Line[] {
   const { along, extra } = starts[0]!;
+  const stitch = stitchOf(fabric);
+  const turning = turningOf(fabric);
   const counts = starts.map(({ stitches }) => stitches);
   if (along !== null)
     return [
       line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`,
     ];
-  return [
-    line`Ch ${starts.map((start) => start.stitches + start.extra)}.`,
-    extra === 0
-      ? line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`
-      : line`Row 1 (RS): ${stitch} in the ${ordinal(extra + 1)} ch from the hook and in each ch to the end; turn. (${counts} sts)`,
-  ];
+  if (fabric.foundation === 'stitches')
+    return [
+      line`Row 1 (RS): work ${counts} foundation ${stitch}, without a chain before; turn. (${counts} sts)`,
+    ];
+  const chain = line`Ch ${starts.map((start) => start.stitches + start.extra)}.`;
+  if (extra === 0 && turning !== 'counts')
+    return [chain, line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`];
+  const first =
+    turning === 'counts'
+      ? `the ${ordinal(extra + 2)} ch from the hook (what is skipped counts as the first st)`
+      : `the ${ordinal(extra + 1)} ch from the hook${turning === 'chainless' ? ' (without a chain before it)' : ''}`;
+  return [chain, line`Row 1 (RS): ${stitch} in ${first} and in each ch to the end; turn. (${counts} sts)`];
 }
 
 function writeGoOn(

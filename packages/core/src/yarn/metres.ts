@@ -1,4 +1,4 @@
-import type { Fabric } from '../fabric/fabric.js';
+import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 
 /** Yarn for tails and mishaps, share (common practice). */
@@ -29,8 +29,9 @@ export function areaOf(fabric: Fabric, stitches: number): number {
  */
 export function yarnNeeds(shares: readonly YarnShare[]): YarnNeed[] {
   return shares.flatMap(({ fabric, area, seams }) => {
-    if (!fabric.swatch) return [];
-    const { width, height, metres } = fabric.swatch;
+    const metres = swatchMetres(fabric);
+    if (!fabric.swatch || metres === null) return [];
+    const { width, height } = fabric.swatch;
     const total = (area * (metres / (width * height)) + (seams * SEAM_TIMES) / 100) * (1 + SPARE);
     return [{ fabric: fabric.id, metres: Math.ceil(total) }];
   });

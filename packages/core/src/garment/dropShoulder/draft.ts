@@ -1,30 +1,19 @@
 import type { Note } from '../../advice/note.js';
-import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
-import { ANY_COUNT, USUAL_STRETCH } from '../../fabric/fabric.js';
+import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
-import type { Reason } from '../../because/reason.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
-import { widthThatPasses } from '../shared/neck.js';
-import { forSize } from '../shared/perSize.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { sameCount, sameLength } from '../shared/seams.js';
 import type { DropShoulderStyle } from './style.js';
+import { armholeDepth, bodyLength, cuffRound, neckWidth, panelWidth, sleeveLength } from './targets.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
 /** Shortest piece that is still a piece, cm: what a length that came out at nothing is set to, with a note. */
 const SHORTEST = 2;
-
-const WIDEST: readonly MeasurementId[] = ['shoulders', 'bust', 'waist', 'hip'];
-
-/** Which measurement leads the width of this body. */
-export function leadingMeasurement(ledBy: DropShoulderStyle['widthLedBy'], body: FullBody): MeasurementId {
-  if (ledBy !== 'widest') return ledBy;
-  return WIDEST.reduce((widest, id) => (body[id] > body[widest] ? id : widest));
-}
 
 /**
  * Drafts a closed drop-shoulder pullover for one body: every piece a rectangle, the sleeve tapered. The body covers
@@ -34,51 +23,17 @@ export function draft(input: Input): Draft {
   const { size, style, fabrics } = input;
   const body = input.body.body;
   const fabric = fabrics.get(style.fabric)!;
+  const sleeveFabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const rows = perCm(fabric.gauge, 'rows');
+  const sleeveStitches = perCm(sleeveFabric.gauge, 'stitches');
   const notes: Note[] = [];
-  const measured = (id: MeasurementId): Reason =>
-    given(
-      say`${measurement(id).label}, size ${size.label}`,
-      body[id],
-      { kind: 'measurement', id },
-      input.body.derived.has(id) ? say`derived: ${input.body.derived.get(id)!.rule}` : undefined,
-    );
 
-  // Widths
-  const lead = leadingMeasurement(style.widthLedBy, body);
-  const ease = forSize(style.ease, size.id);
-  const round = body[lead] + ease;
-  const width = round / 2;
-  const widthReasons = [
-    measured(lead),
-    plus('Ease', ease, round, { kind: 'style', id: 'garment.ease' }),
-    becomes('Two panels', '÷ 2', width),
-  ];
-
-  const drop = forSize(style.neck.drop, size.id);
-  const halfBack = body.crossBack / 2;
-  const forHead = widthThatPasses(body.head, fabric.stretch ?? USUAL_STRETCH, drop);
-  const neck = style.neck.width === null ? Math.max(halfBack, forHead) : forSize(style.neck.width, size.id);
-  const neckReasons =
-    style.neck.width !== null
-      ? [given('Neck width wanted', neck, { kind: 'style', id: 'garment.neck.width' })]
-      : forHead > halfBack
-        ? [
-            measured('head'),
-            becomes(
-              'Neck width that lets the head pass',
-              `with a front drop of ${drop} cm`,
-              neck,
-              say`half the cross-back would be ${cm(halfBack)}`,
-            ),
-          ]
-        : [measured('crossBack'), becomes('Half the cross-back, usual', '÷ 2', neck)];
+  const { length: width, round, reasons: widthReasons } = panelWidth(input);
+  const { length: neck, drop, reasons: neckReasons } = neckWidth(input);
   const shoulder = (width - neck) / 2;
 
-  // Lengths
-  const below = forSize(style.belowWaist, size.id);
-  const length = body.backWaist + below;
+  const { length, reasons: lengthReasons } = bodyLength(input);
   const hem = style.hem
     ? draftBand({
         id: 'hem',
@@ -91,16 +46,10 @@ export function draft(input: Input): Draft {
     : null;
   const panel = length - (hem?.height ?? 0);
   const panelReasons = [
-    measured('backWaist'),
-    plus('Below the waist', below, length, { kind: 'style', id: 'garment.belowWaist' }),
+    ...lengthReasons,
     ...(hem ? [plus('Hem rib', -hem.height, panel, { kind: 'style', id: 'garment.hem.height' })] : []),
   ];
-  const armholeEase = forSize(style.armholeEase, size.id);
-  const armhole = body.armholeDepth + armholeEase;
-  const armholeReasons = [
-    measured('armholeDepth'),
-    plus('Armhole ease', armholeEase, armhole, { kind: 'style', id: 'garment.armholeEase' }),
-  ];
+  const { length: armhole, reasons: armholeReasons } = armholeDepth(input);
   const side = panel - armhole;
   if (side < SHORTEST)
     notes.push({
@@ -110,11 +59,7 @@ export function draft(input: Input): Draft {
       message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
     });
 
-  // Sleeve
-  const overhang = (width - body.crossBack) / 2;
-  const shorter = forSize(style.sleeve.shorter, size.id);
-  const wristEase = forSize(style.sleeve.wristEase, size.id);
-  const cuffRound = body.wrist + wristEase;
+  const { length: wrist, reasons: cuffReasons } = cuffRound(input);
   const cuff = style.cuff
     ? draftBand({
         id: 'cuff',
@@ -122,10 +67,14 @@ export function draft(input: Input): Draft {
         style: style.cuff,
         size: size.id,
         fabric: fabrics.get(style.cuff.fabric)!,
-        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: cuffRound },
+        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: sleeveStitches, target: wrist },
       })
     : null;
-  const covered = body.shoulderToWrist - overhang - shorter;
+  const {
+    length: covered,
+    overhang,
+    reasons: armReasons,
+  } = sleeveLength(input, width, sleeveFabric.growth ?? 0);
   const sleeve = covered - (cuff?.height ?? 0);
   if (sleeve < SHORTEST)
     notes.push({
@@ -135,17 +84,8 @@ export function draft(input: Input): Draft {
       message: say`The body already covers ${cm(overhang)} of the arm's ${cm(body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
     });
   const sleeveReasons = [
-    measured('shoulderToWrist'),
-    {
-      ...plus('Overhang of the body', -overhang, body.shoulderToWrist - overhang),
-      note: say`(panel ${cm(width)} less cross-back ${cm(body.crossBack)}) ÷ 2`,
-    },
-    ...(shorter > 0
-      ? [plus('Shorter by', -shorter, covered, { kind: 'style', id: 'garment.sleeve.shorter' } as const)]
-      : []),
-    ...(cuff
-      ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' } as const)]
-      : []),
+    ...armReasons,
+    ...(cuff ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' })] : []),
   ];
   const top = 2 * armhole;
 
@@ -239,32 +179,29 @@ export function draft(input: Input): Draft {
     quantity({
       id: 'sleeve.top',
       label: 'Sleeve, top',
-      fabric,
+      fabric: sleeveFabric,
       axis: 'stitches',
       target: top,
       weight: 1,
-      rule: up ? ANY_COUNT : inPattern,
+      rule: up ? ANY_COUNT : sleeveFabric.rule.flat,
       min: 4,
       because: [...armholeReasons, becomes('Front and back armhole', '× 2', top)],
     }),
     quantity({
       id: 'sleeve.cuff',
       label: 'Sleeve, at the cuff',
-      fabric,
+      fabric: sleeveFabric,
       axis: 'stitches',
-      target: cuffRound,
+      target: wrist,
       weight: 0.5,
-      rule: up ? inPattern : ANY_COUNT,
+      rule: up ? sleeveFabric.rule.flat : ANY_COUNT,
       min: 4,
-      because: [
-        measured('wrist'),
-        plus('Wrist ease', wristEase, cuffRound, { kind: 'style', id: 'garment.sleeve.wristEase' }),
-      ],
+      because: cuffReasons,
     }),
     quantity({
       id: 'sleeve.rows',
       label: 'Sleeve, length',
-      fabric,
+      fabric: sleeveFabric,
       axis: 'rows',
       target: Math.max(SHORTEST, sleeve),
       weight: 1,
@@ -319,10 +256,10 @@ export function draft(input: Input): Draft {
     },
     ...sameLength(
       'armhole.seam',
-      { of: 'sleeve.top', perCm: stitches, times: 1 },
+      { of: 'sleeve.top', perCm: sleeveStitches, times: 1 },
       { of: 'armhole.rows', perCm: rows, times: 2 },
       (counts) =>
-        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
+        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
     ),
     ...taper(style.sleeve.everyRow),
     ...(hem?.relations ?? []),
@@ -364,19 +301,20 @@ export function draft(input: Input): Draft {
       id: 'upperArm',
       label: 'Sleeve at the top',
       target: top,
-      actual: (counts) => counts['sleeve.top']! / stitches,
+      actual: (counts) => counts['sleeve.top']! / sleeveStitches,
     },
     {
       id: 'cuff',
       label: 'Sleeve at the cuff',
-      target: cuffRound,
-      actual: (counts) => counts['sleeve.cuff']! / stitches,
+      target: wrist,
+      actual: (counts) => counts['sleeve.cuff']! / sleeveStitches,
     },
     {
       id: 'sleeveLength',
       label: 'Sleeve length with cuff',
       target: covered,
-      actual: (counts) => counts['sleeve.rows']! / rows + bandHeight('cuff', counts, input),
+      actual: (counts) =>
+        counts['sleeve.rows']! / perCm(sleeveFabric.gauge, 'rows') + bandHeight('cuff', counts, input),
     },
   ];
   return {

@@ -1,7 +1,7 @@
 import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
-import type { PieceProgram, Program, SizeInput } from '../construction.js';
+import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
 import { bandPiece } from '../shared/bands.js';
 import { neckOpening, neckSlope } from '../shared/neck.js';
 import { forSize } from '../shared/perSize.js';
@@ -21,6 +21,7 @@ export function program(input: Input, counts: Counts): Program {
   if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 2, fabrics.get(style.hem.fabric)!, counts));
   if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, fabrics.get(style.cuff.fabric)!, counts));
 
+  const sleeveFabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const rows = perCm(fabric.gauge, 'rows');
   const neck = counts['neck.width']! / stitches;
@@ -29,19 +30,55 @@ export function program(input: Input, counts: Counts): Program {
   return {
     pieces,
     joins: joins(style),
+    rounds: roundsOf(input, counts),
     facts: {
       closedNeck: {
         opening: neckOpening(neck, drop === 0 ? neck : neck - (2 * slope) / stitches, drop / rows),
         stretch: fabric.stretch ?? USUAL_STRETCH,
         front: 'neck.width',
       },
-      sleeveTop: { round: counts['sleeve.top']! / stitches, quantity: 'sleeve.top' },
+      sleeveTop: {
+        round: counts['sleeve.top']! / perCm(sleeveFabric.gauge, 'stitches'),
+        quantity: 'sleeve.top',
+      },
       reach: {
         overhang: (counts['back.width']! / stitches - input.body.body.crossBack) / 2,
-        sleeve: counts['sleeve.rows']! / rows,
+        sleeve: counts['sleeve.rows']! / perCm(sleeveFabric.gauge, 'rows'),
         cuff: bandHeight('cuff', counts, input),
         wanted: input.body.body.shoulderToWrist - forSize(style.sleeve.shorter, input.size.id),
       },
     },
+  };
+}
+
+/** Straight from the underarm to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
+function roundsOf(input: Input, counts: Counts): Program['rounds'] {
+  const { style, fabrics } = input;
+  const along = (fabric: string, axis: 'stitches' | 'rows', quantity: string) =>
+    counts[quantity]! / perCm(fabrics.get(fabric)!.gauge, axis);
+  const sleeveFabric = style.sleeve.fabric ?? style.fabric;
+  const round =
+    along(style.fabric, 'stitches', 'back.width') + along(style.fabric, 'stitches', 'front.width');
+  const underarm = along(style.fabric, 'rows', 'armhole.rows');
+  const edge = along(style.fabric, 'rows', 'body.rows');
+  const overhang = (round / 2 - input.body.body.crossBack) / 2;
+  const end = overhang + along(sleeveFabric, 'rows', 'sleeve.rows');
+  const cuffEdge = along(sleeveFabric, 'stitches', 'sleeve.cuff');
+  const band = (id: 'hem' | 'cuff', from: number, times: number): GarmentRound[] => {
+    const chosen = style[id];
+    if (!chosen) return [];
+    const own = times * along(chosen.fabric, 'rows', `${id}.rows`);
+    return [
+      { at: from, round: own },
+      { at: from + bandHeight(id, counts, input), round: own },
+    ];
+  };
+  return {
+    body: [{ at: underarm, round }, { at: edge, round }, ...band('hem', edge, 2)],
+    arm: [
+      { at: overhang, round: along(sleeveFabric, 'stitches', 'sleeve.top') },
+      { at: end, round: cuffEdge },
+      ...band('cuff', end, 1),
+    ],
   };
 }

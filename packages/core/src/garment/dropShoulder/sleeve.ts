@@ -9,7 +9,7 @@ type Input = SizeInput<DropShoulderStyle>;
 
 /** The sleeve, flat, from the cuff up or from the armhole down; downwards its rows are the upward ones reversed. */
 export function sleeve({ style, fabrics }: Input, counts: Counts): PieceProgram {
-  const fabric = fabrics.get(style.fabric)!;
+  const fabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const up = style.sleeve.worked === 'up';
   const rows = counts['sleeve.rows']!;
   const top = counts['sleeve.top']!;

@@ -1,7 +1,7 @@
-import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
+import { FieldReader, type FieldProblem, type JsonObject, type NumberWish } from '../../check/fields.js';
 import { ORDERS, type Order } from '../../shaping/schedule.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
-import { readPerSize, type PerSize } from '../shared/perSize.js';
+import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
 
 /** The style of a closed drop-shoulder pullover (craft: rectangles, tapered sleeves). Lengths in cm. */
 export interface DropShoulderStyle {
@@ -9,20 +9,30 @@ export interface DropShoulderStyle {
   /** Which measurement leads the width. */
   widthLedBy: 'bust' | 'hip' | 'widest';
   /** Added to the leading round, negative allowed. */
-  ease: PerSize;
-  /** Length below the waist; the body length is nape to waist plus this. */
-  belowWaist: PerSize;
+  ease: PerSize<Ease>;
+  /** Added to the hip where that leads; null: as the ease. */
+  hipEase: PerSize<Ease> | null;
+  /** Which length leads: the back's, the front's over the bust, or the longer of them. */
+  lengthLedBy: 'back' | 'front' | 'longer';
+  /** Length below the waist; the body length is nape to waist plus this. A share is of nape to waist. */
+  belowWaist: PerSize<Ease>;
   /** Added to the body's armhole depth. */
-  armholeEase: PerSize;
+  armholeEase: PerSize<Ease>;
   neck: {
-    /** Null: half the cross-back, or what the head needs. */
+    /** Null: from `ease`, or half the cross-back, or what the head needs. */
     width: PerSize | null;
+    /** Added to the neck round, which then leads the width; null: it does not. */
+    ease: PerSize<Ease> | null;
     drop: PerSize;
   };
   sleeve: {
     worked: 'up' | 'down';
+    /** Another fabric than the body's; null: the same. */
+    fabric: string | null;
+    /** Added to the flexed upper arm: the armhole is made at least so deep; null: the armhole depth alone leads. */
+    upperArmEase: PerSize<Ease> | null;
     /** Added to the wrist. */
-    wristEase: PerSize;
+    wristEase: PerSize<Ease>;
     /** Shorter than the arm by so much. */
     shorter: PerSize;
     order: Order;
@@ -64,23 +74,29 @@ export function readStyle(
       ['bust', 'hip', 'widest'] as const,
       'bust',
     ),
-    ease: readPerSize(reader, 'ease', cm('The ease', -40, 80, USUAL.ease)),
-    belowWaist: readPerSize(
-      reader,
-      'belowWaist',
-      cm('The length below the waist', -30, 120, USUAL.belowWaist),
+    ease: readEase(reader, 'ease', cm('The ease', -40, 80, USUAL.ease)),
+    hipEase: easeOrNone(reader, 'hipEase', cm('The ease at the hip', -40, 80, USUAL.ease)),
+    lengthLedBy: reader.choice(
+      'lengthLedBy',
+      'What leads the length',
+      ['back', 'front', 'longer'] as const,
+      'back',
     ),
-    armholeEase: readPerSize(reader, 'armholeEase', cm('The ease of the armhole', -5, 20, USUAL.armholeEase)),
+    belowWaist: readEase(reader, 'belowWaist', cm('The length below the waist', -30, 120, USUAL.belowWaist)),
+    armholeEase: readEase(reader, 'armholeEase', cm('The ease of the armhole', -5, 20, USUAL.armholeEase)),
     neck: {
       width:
         neck.object['width'] === undefined || neck.object['width'] === null
           ? null
           : readPerSize(neck, 'width', cm('The neck width', 5, 60, 18)),
+      ease: easeOrNone(neck, 'ease', cm('The ease at the neck', -10, 80, 10)),
       drop: readPerSize(neck, 'drop', cm('The front neck drop', 0, 25, USUAL.drop)),
     },
     sleeve: {
       worked: sleeve.choice('worked', 'The sleeve’s direction', ['up', 'down'] as const, 'up'),
-      wristEase: readPerSize(sleeve, 'wristEase', cm('The wrist ease', -3, 40, USUAL.wristEase)),
+      fabric: fabricOrNone(sleeve, 'The fabric of the sleeve', fabricIds),
+      upperArmEase: easeOrNone(sleeve, 'upperArmEase', cm('The ease at the upper arm', -10, 60, 8)),
+      wristEase: readEase(sleeve, 'wristEase', cm('The wrist ease', -3, 40, USUAL.wristEase)),
       shorter: readPerSize(sleeve, 'shorter', cm('The shortening of the sleeve', 0, 60, 0)),
       order: sleeve.choice('order', 'The order of the shaping', ORDERS, 'slow first'),
       everyRow: sleeve.choice('everyRow', 'The rows with shaping', [1, 2] as const, 1),
@@ -88,4 +104,21 @@ export function readStyle(
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),
     cuff: readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds),
   };
+}
+
+/** An ease that may be left out: null or missing is none. */
+function easeOrNone(
+  reader: FieldReader,
+  key: string,
+  wish: NumberWish & { otherwise: number },
+): PerSize<Ease> | null {
+  return reader.object[key] === undefined || reader.object[key] === null ? null : readEase(reader, key, wish);
+}
+
+/** A fabric that may be left out: null or missing is the body's. */
+function fabricOrNone(reader: FieldReader, label: string, fabricIds: readonly string[]): string | null {
+  const { fabric } = reader.object;
+  return fabric === undefined || fabric === null
+    ? null
+    : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
 }

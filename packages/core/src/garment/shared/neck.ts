@@ -13,22 +13,31 @@ export function neckOpening(width: number, centre: number, drop: number): number
 }
 
 /**
- * The narrowest neck that passes the head, cm: half of the width is left at the centre, a quarter slants on each side.
+ * The neck width whose edge is so long all round, cm: half of the width is left at the centre, a quarter slants on each side.
+ *
+ * @param opening length of the edge wanted
+ * @param drop depth of the front neck
+ */
+export function widthOfOpening(opening: number, drop: number): number {
+  let low = 0;
+  let high = opening;
+  for (let step = 0; step < 40; step += 1) {
+    const middle = (low + high) / 2;
+    if (neckOpening(middle, middle / 2, drop) < opening) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+/**
+ * The narrowest neck that passes the head, cm.
  *
  * @param head head round
  * @param stretch share by which the edge gives
  * @param drop depth of the front neck
  */
 export function widthThatPasses(head: number, stretch: number, drop: number): number {
-  const needed = head / (1 + stretch);
-  let low = 0;
-  let high = needed;
-  for (let step = 0; step < 40; step += 1) {
-    const middle = (low + high) / 2;
-    if (neckOpening(middle, middle / 2, drop) < needed) low = middle;
-    else high = middle;
-  }
-  return high;
+  return widthOfOpening(head / (1 + stretch), drop);
 }
 
 /** Stitches narrowed on each side of the front neck: a quarter of its width, as far as the rows of the drop allow. */

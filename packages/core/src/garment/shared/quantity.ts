@@ -2,9 +2,10 @@ import type { Reason } from '../../because/reason.js';
 import { ANY_COUNT, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Rounding } from '../../fit/problem.js';
-import { cm, say, type Phrase } from '../../text/phrase.js';
+import { cm, figure, say, type Phrase } from '../../text/phrase.js';
 import { tidy } from '../../units/length.js';
 import type { DraftQuantity } from '../construction.js';
+import { easeOver, type Ease } from './perSize.js';
 
 interface QuantityWish {
   id: string;
@@ -63,4 +64,26 @@ export function plus(label: string, change: number, sum: number, from?: Reason['
 /** A step that ends in a length by some other operation, shown as written ("÷ 2"). */
 export function becomes(label: string, how: string, sum: number, note?: Phrase): Reason {
   return { label: say`${label}`, figure: say`${how} = ${cm(sum)}`, ...(note ? { note } : {}) };
+}
+
+/** A step that adds an ease to a measure; a share says of what. */
+export function eased(label: string, ease: Ease, measure: number, from?: Reason['from']): Reason {
+  const change = easeOver(ease, measure);
+  const step = plus(label, change, measure + change, from);
+  return typeof ease === 'number'
+    ? step
+    : { ...step, note: say`${figure(ease.percent, 1)} % of ${cm(measure)}` };
+}
+
+/** A step that takes off a length what the fabric gains in wear; none where it gains nothing. */
+export function shrunk(growth: number, length: number): { length: number; reasons: Reason[] } {
+  if (growth === 0) return { length, reasons: [] };
+  const finished = length / (1 + growth);
+  const reason = becomes(
+    'The fabric grows in wear',
+    `÷ ${figure(1 + growth, 3)}`,
+    finished,
+    say`${figure(growth * 100, 1)} % longer when worn, so ${cm(finished)} finished hangs ${cm(length)}`,
+  );
+  return { length: finished, reasons: [reason] };
 }

@@ -1,0 +1,20 @@
+import type { CountingUnit } from './fabric.js';
+
+/** Stitches of so many units: 20 mesh spaces of 3 stitches plus 1 are 61 stitches. */
+export function stitchesOf(units: number, { stitches, plus }: CountingUnit): number {
+  return units * stitches + plus;
+}
+
+/** Units in so many stitches; a fraction where the stitches are no whole number of units. */
+export function unitsOf(count: number, { stitches, plus }: CountingUnit): number {
+  return (count - plus) / stitches;
+}
+
+/** "20 mesh spaces" for a count of stitches that is a whole number of units; null otherwise or where stitches are counted. */
+export function unitsInWords(count: number, unit: CountingUnit | undefined): string | null {
+  if (!unit || unit.name === 'stitches') return null;
+  const units = unitsOf(count, unit);
+  if (!Number.isInteger(units) || units < 1) return null;
+  const one = unit.name === 'V’s' ? 'V' : unit.name.slice(0, -1);
+  return `${units} ${units === 1 ? one : unit.name}`;
+}

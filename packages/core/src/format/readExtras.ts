@@ -1,0 +1,44 @@
+import { GROUPS, MEASUREMENTS } from '../body/measurements.js';
+import { MOST_SIZES } from '../chart/chart.js';
+import { checkNumber, type FieldReader } from '../check/fields.js';
+import { readBody } from './readSizes.js';
+
+const MOST_PEOPLE = 200;
+
+/** Checks where a design's sizes come from: the chart's name and its sizes as they were taken. */
+export function readChartOrigin(reader: FieldReader): void {
+  const chart = reader.inside('chart', 'The chart', false);
+  if (!chart) return;
+  chart.text('id', 'The chart’s id');
+  chart.text('name', 'The chart’s name');
+  for (const size of chart.list('sizes', 'The chart’s sizes', MOST_SIZES)) {
+    size.text('id', 'The size’s id');
+    const body = size.inside('body', 'The body', true);
+    if (body) readBody(body);
+  }
+}
+
+/** Checks the measured people of a design. */
+export function readPeople(reader: FieldReader): void {
+  if (reader.object['people'] === undefined) return;
+  for (const person of reader.list('people', 'The list of people', MOST_PEOPLE)) {
+    person.text('id', 'The person’s id');
+    person.text('name', 'The person’s name');
+    person.choice('group', 'The group', GROUPS, 'adult');
+    person.choice('arm', 'How the arm was held', ['flexed', 'relaxed'], 'flexed');
+    const readings = person.inside('readings', 'The readings', true);
+    if (!readings) continue;
+    for (const { id, label, limits } of MEASUREMENTS) {
+      const pair = readings.object[id];
+      if (pair === undefined) continue;
+      if (!Array.isArray(pair) || pair.length < 1 || pair.length > 2) {
+        readings.problem(id, `${label} has one or two readings in a list.`);
+        continue;
+      }
+      for (const value of pair as unknown[]) {
+        const sentence = checkNumber(value, { label, min: limits[0], max: limits[1], unit: 'cm' });
+        if (sentence) readings.problem(id, sentence);
+      }
+    }
+  }
+}
