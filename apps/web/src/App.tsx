@@ -2,19 +2,35 @@ import { Tooltip } from 'radix-ui';
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router';
 import { Toaster } from 'sonner';
 import { DesignPage } from './design/DesignPage';
+import { lazy, Suspense } from 'react';
 import { ShelfPage } from './shelf/ShelfPage';
+
+const ChartsPage = lazy(() =>
+  import('./chart/ChartsPage').then((module) => ({ default: module.ChartsPage })),
+);
+const FabricsPage = lazy(() =>
+  import('./fabric/FabricsPage').then((module) => ({ default: module.FabricsPage })),
+);
+const InstrumentsPage = lazy(() =>
+  import('./instruments/InstrumentsPage').then((module) => ({ default: module.InstrumentsPage })),
+);
 
 /** The application: a shelf of designs, and one design at a time on the table. */
 export function App() {
   return (
     <Tooltip.Provider delayDuration={300}>
       <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<ShelfPage />} />
-          <Route path="/designs/:id" element={<Navigate to="table" replace />} />
-          <Route path="/designs/:id/:step" element={<DesignPage />} />
-          <Route path="*" element={<NothingHere />} />
-        </Routes>
+        <Suspense fallback={<p className="p-8 text-soft">One moment …</p>}>
+          <Routes>
+            <Route path="/" element={<ShelfPage />} />
+            <Route path="/designs/:id" element={<Navigate to="table" replace />} />
+            <Route path="/designs/:id/:step" element={<DesignPage />} />
+            <Route path="/charts" element={<ChartsPage />} />
+            <Route path="/fabrics" element={<FabricsPage />} />
+            <Route path="/instruments" element={<InstrumentsPage />} />
+            <Route path="*" element={<NothingHere />} />
+          </Routes>
+        </Suspense>
       </BrowserRouter>
       <Toaster position="bottom-left" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </Tooltip.Provider>

@@ -1,4 +1,5 @@
 /** The door of the core: everything that the applications use. */
+export { compareCounts, type CountChange } from './compare.js';
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
@@ -35,6 +36,7 @@ export {
   type SizeChart,
 } from './chart/chart.js';
 export { chartAt, gradingOf, type Grading, type GradeStep } from './chart/grading.js';
+export { fill, type FillWay } from './chart/fill.js';
 export { STANDARD_CHARTS } from './chart/standard.js';
 export {
   matchColumns,

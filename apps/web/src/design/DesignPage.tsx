@@ -1,16 +1,21 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { BodyPanel } from '../body/BodyPanel';
+import { BodyDrawer } from '../body/BodyDrawer';
+import { BodyView } from '../body/BodyView';
 import { Drawer } from '../drawer/Drawer';
 import { FabricPanel } from '../fabric/FabricPanel';
+import { FabricView } from '../fabric/FabricView';
+import { ProposalDialog } from '../fabric/ProposalDialog';
 import { JoinsView } from '../joins/JoinsView';
 import { RowsView } from '../rows/RowsView';
 import { ShapePanel } from '../shape/ShapePanel';
+import { ShapeView } from '../shape/ShapeView';
 import { closeDesign, openDesign, useSaving } from '../state/saving';
 import { useDesign } from '../state/designStore';
-import { select } from '../state/view';
+import { select, useView } from '../state/view';
 import { TableView } from '../table/TableView';
 import { Button } from '../ui/Button';
+import { Mishap } from '../ui/Mishap';
 import { Modal } from '../ui/Modal';
 import { ConflictDialog } from './ConflictDialog';
 import { OldPlanNotice } from './OldPlanNotice';
@@ -25,7 +30,6 @@ const PatternView = lazy(() =>
 );
 
 const PANELS: Partial<Record<StepId, () => React.ReactNode>> = {
-  body: BodyPanel,
   fabric: FabricPanel,
   shape: ShapePanel,
 };
@@ -37,6 +41,7 @@ export function DesignPage() {
   const showHelp = useCallback(() => setHelp(true), []);
   const open = useDesign((state) => state.id === id && state.document !== null);
   const failed = useSaving(({ state }) => (state.kind === 'failed' ? state : null));
+  const selected = useView(({ selection }) => selection !== null);
   useShortcuts(showHelp);
   useEffect(() => {
     void openDesign(id);
@@ -58,26 +63,37 @@ export function DesignPage() {
             aria-label={STEPS.find((one) => one.id === known)!.label}
             className="no-print contain-content relative w-[312px] shrink-0 overflow-y-scroll border-r border-line p-4"
           >
-            <Panel />
+            <Mishap key={known}>
+              <Panel />
+            </Mishap>
           </section>
         )}
         <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
           <OldPlanNotice />
-          <Suspense fallback={<p className="p-8 text-soft">Writing the pattern …</p>}>
-            {known === 'rows' ? (
-              <RowsView />
-            ) : known === 'joins' ? (
-              <JoinsView />
-            ) : known === 'pattern' ? (
-              <PatternView />
-            ) : (
-              <TableView strip={known === 'table'} />
-            )}
-          </Suspense>
+          <Mishap key={known}>
+            <Suspense fallback={<p className="p-8 text-soft">Writing the pattern …</p>}>
+              {known === 'body' ? (
+                <BodyView />
+              ) : known === 'shape' ? (
+                <ShapeView />
+              ) : known === 'fabric' ? (
+                <FabricView />
+              ) : known === 'rows' ? (
+                <RowsView />
+              ) : known === 'joins' ? (
+                <JoinsView />
+              ) : known === 'pattern' ? (
+                <PatternView />
+              ) : (
+                <TableView strip={known === 'table'} />
+              )}
+            </Suspense>
+          </Mishap>
         </main>
-        {known !== 'pattern' && <Drawer />}
+        {known === 'body' && !selected ? <BodyDrawer /> : known !== 'pattern' && <Drawer />}
       </div>
       <ConflictDialog />
+      <ProposalDialog />
       <Modal open={help} onClose={() => setHelp(false)} title="Keyboard">
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
           {SHORTCUTS.map(([keys, does]) => (

@@ -1,11 +1,12 @@
 import { DropdownMenu } from 'radix-ui';
-import { CircleHelp, Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { CircleHelp, Ellipsis, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { plan, planFile } from '@upfell/core';
 import { edit, redo, undo, useDesign } from '../state/designStore';
-import { setTerms, useView } from '../state/view';
+import { setTerms, toggleListening, useView } from '../state/view';
+import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { download, fileName } from './download';
@@ -30,12 +31,22 @@ function downloadPlan(): void {
   download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(file, null, 1)}\n`, 'application/json');
 }
 
+const STREAM_WORDS = {
+  off: 'Tape and scale off',
+  opening: 'Listening …',
+  open: 'Tape and scale',
+  lost: 'Tape and scale: server away',
+} as const;
+
 /** The slim bar: name, saved state, undo, units, terms, files, help. */
 export function TopBar({ onHelp }: { onHelp: () => void }) {
   const name = useDesign(({ document }) => document!.name);
   const units = useUnits();
   const id = useDesign((state) => state.id)!;
   const terms = useView((view) => view.terms);
+  const listening = useView((view) => view.listening);
+  const stream = useStream((state) => state.state);
+  useInstruments();
   const [history, setHistory] = useState(false);
   return (
     <header className="no-print contain-content flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
@@ -44,6 +55,15 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       </Link>
       <h1 className="truncate text-[17px]">{name}</h1>
       <SavedState />
+      {listening && (
+        <span
+          className="inline-flex items-center gap-1.5 text-[13px] text-soft"
+          data-testid="stream"
+          data-state={stream}
+        >
+          <Ruler size={14} aria-hidden /> {STREAM_WORDS[stream]}
+        </span>
+      )}
       <div className="ml-auto flex items-center gap-3">
         <UndoButtons />
         <Switch
@@ -80,6 +100,16 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               </DropdownMenu.Item>
               <DropdownMenu.Item className={ITEM} onSelect={downloadPlan}>
                 Download the plan file
+              </DropdownMenu.Item>
+              <DropdownMenu.CheckboxItem
+                className={ITEM}
+                checked={listening}
+                onCheckedChange={toggleListening}
+              >
+                {listening ? '✓ ' : ''}Tape and scale
+              </DropdownMenu.CheckboxItem>
+              <DropdownMenu.Item className={ITEM} onSelect={() => window.open('/instruments', '_blank')}>
+                Simulated tape and scale …
               </DropdownMenu.Item>
               <DropdownMenu.Item className={ITEM} onSelect={() => setHistory(true)}>
                 History …

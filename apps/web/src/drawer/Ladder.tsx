@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords } from '@upfell/core';
+import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords, unitsInWords } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
 import { Button } from '../ui/Button';
@@ -20,6 +20,7 @@ export function Ladder({
   const list = useRef<HTMLUListElement>(null);
   const { rule, perCm, target, count } = quantity;
   const fabric = fabrics.find(({ id }) => id === quantity.fabric);
+  const unitWords = (of: number) => (quantity.axis === 'stitches' ? unitsInWords(of, fabric?.unit) : null);
   const near = ladder(target, perCm, rule, 3);
   const rungs = [
     ...(near.some((rung) => rung.count === count) || !isLegal(count, rule)
@@ -69,6 +70,7 @@ export function Ladder({
                 <strong>{rung.count}</strong>
                 <span>
                   {formatLength(rung.cm, units, { unit: true })}
+                  {unitWords(rung.count) && ` · ${unitWords(rung.count)}`}
                   {fabric?.unblocked &&
                     ` (${formatLength(lengthOnTheHook(fabric, quantity.axis, rung.count), units)})`}
                 </span>

@@ -102,6 +102,7 @@ const CountRow = memo(function CountRow({
     <li>
       <button
         type="button"
+        data-count-row={id}
         className="flex w-full justify-between rounded px-1 py-px text-left contain-content hover:bg-tape"
         onClick={() => select({ kind: 'quantity', id })}
       >

@@ -1,10 +1,24 @@
 import type { Draft } from 'immer';
-import { ORDERS, readDropShoulderStyle, type Design, type DropShoulderStyle, type Order } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import {
+  completeBody,
+  easeOver,
+  forSize,
+  ORDERS,
+  partsOf,
+  readDropShoulderStyle,
+  type Design,
+  type DropShoulderStyle,
+  type Ease,
+  type Order,
+  type PerSize,
+} from '@upfell/core';
+import { useChosenSize, useDocument } from '../design/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField } from '../ui/fields';
-import { StyleLength } from './StyleLength';
+import { FabricChoice } from '../fabric/FabricChoice';
+import { EaseScale } from './EaseScale';
+import { StyleEase, StyleLength } from './StyleLength';
 
 const ORDER_WORDS: Record<Order, string> = {
   'slow first': 'slow at the cuff, then faster',
@@ -32,8 +46,8 @@ function part(document: Draft<Design>, key: string): Record<string, unknown> {
 /** How the garment sits: ease, lengths, neck, sleeves and bands of the drop-shoulder pullover. */
 export function ShapePanel() {
   const style = useStyle();
-  const { fabrics } = useDocument();
-  const fabricOptions = fabrics.map(({ id, name }) => ({ value: id, label: name }));
+  const { size } = useChosenSize();
+  const { body } = completeBody(size.body, size.group)!;
   return (
     <>
       <h2 className="mb-2 text-lg">Drop-shoulder pullover</h2>
@@ -48,29 +62,59 @@ export function ShapePanel() {
         ]}
         put={(document, ledBy) => void (document.garment['widthLedBy'] = ledBy)}
       />
-      <StyleLength
+      <StyleEase
         path="garment.ease"
-        label="Ease, all round"
+        label={style.hipEase ? 'Ease at the bust' : 'Ease, all round'}
         value={style.ease}
+        measure={body.bust}
         put={(document, value) => void (document.garment['ease'] = value)}
       />
-      <StyleLength
+      <EaseScale
+        cm={easeOver(forSize(style.ease, size.id), body.bust)}
+        onChange={(cm) =>
+          edit(
+            'garment.ease',
+            (document) => void (document.garment['ease'] = withEase(style.ease, size.id, cm)),
+          )
+        }
+      />
+      <OptionalEase
+        path="garment.hipEase"
+        label="Ease at the hip"
+        add="Another ease at the hip"
+        value={style.hipEase}
+        measure={body.hip}
+        first={forSize(style.ease, size.id)}
+        put={(document, value) => void (document.garment['hipEase'] = value)}
+      />
+      <ChoiceField
+        path="garment.lengthLedBy"
+        label="Length led by"
+        value={style.lengthLedBy}
+        options={[
+          { value: 'back', label: 'the back' },
+          { value: 'front', label: 'the front' },
+          { value: 'longer', label: 'the longer' },
+        ]}
+        put={(document, ledBy) => void (document.garment['lengthLedBy'] = ledBy)}
+      />
+      <StyleEase
         path="garment.belowWaist"
         label="Length below the waist"
         value={style.belowWaist}
+        measure={body.backWaist}
         put={(document, value) => void (document.garment['belowWaist'] = value)}
       />
-      <StyleLength
+      <StyleEase
         path="garment.armholeEase"
         label="Armhole ease"
         value={style.armholeEase}
+        measure={body.armholeDepth}
         put={(document, value) => void (document.garment['armholeEase'] = value)}
       />
-      <ChoiceField
-        path="garment.fabric"
+      <FabricChoice
         label="Fabric"
         value={style.fabric}
-        options={fabricOptions}
         put={(document, fabric) => void (document.garment['fabric'] = fabric)}
       />
 
@@ -78,13 +122,27 @@ export function ShapePanel() {
       <ChoiceField
         path="garment.neck.auto"
         label="Width"
-        value={style.neck.width === null ? 'usual' : 'own'}
+        value={style.neck.width !== null ? 'own' : style.neck.ease !== null ? 'round' : 'usual'}
         options={[
           { value: 'usual', label: 'usual, head passes' },
+          { value: 'round', label: 'from the neck round' },
           { value: 'own', label: 'as I say' },
         ]}
-        put={(document, choice) => void (part(document, 'neck')['width'] = choice === 'usual' ? null : 18)}
+        put={(document, choice) => {
+          const neck = part(document, 'neck');
+          neck['width'] = choice === 'own' ? 18 : null;
+          neck['ease'] = choice === 'round' ? 12 : null;
+        }}
       />
+      {style.neck.width === null && style.neck.ease !== null && (
+        <StyleEase
+          path="garment.neck.ease"
+          label="Ease at the neck"
+          value={style.neck.ease}
+          measure={body.neck}
+          put={(document, value) => void (part(document, 'neck')['ease'] = value)}
+        />
+      )}
       {style.neck.width !== null && (
         <StyleLength
           path="garment.neck.width"
@@ -111,10 +169,27 @@ export function ShapePanel() {
         ]}
         put={(document, worked) => void (part(document, 'sleeve')['worked'] = worked)}
       />
-      <StyleLength
+      <FabricChoice
+        label="Fabric"
+        value={style.sleeve.fabric ?? style.fabric}
+        put={(document, fabric) =>
+          void (part(document, 'sleeve')['fabric'] = fabric === document.garment['fabric'] ? null : fabric)
+        }
+      />
+      <OptionalEase
+        path="garment.sleeve.upperArmEase"
+        label="Ease at the upper arm"
+        add="An ease at the upper arm"
+        value={style.sleeve.upperArmEase}
+        measure={body.upperArm}
+        first={8}
+        put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
+      />
+      <StyleEase
         path="garment.sleeve.wristEase"
         label="Wrist ease"
         value={style.sleeve.wristEase}
+        measure={body.wrist}
         put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
       />
       <StyleLength
@@ -140,20 +215,70 @@ export function ShapePanel() {
         ]}
         put={(document, every) => void (part(document, 'sleeve')['everyRow'] = Number(every))}
       />
-      <BandFields id="hem" label="Hem rib" band={style.hem} fabricOptions={fabricOptions} />
-      <BandFields id="cuff" label="Cuff rib" band={style.cuff} fabricOptions={fabricOptions} />
+      <BandFields id="hem" label="Hem rib" band={style.hem} />
+      <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
     </>
   );
+}
+
+/** An ease that a style may be without. */
+function OptionalEase({
+  path,
+  label,
+  add,
+  value,
+  measure,
+  first,
+  put,
+}: {
+  path: string;
+  label: string;
+  add: string;
+  value: PerSize<Ease> | null;
+  measure: number;
+  /** The ease to begin with. */
+  first: Ease;
+  put: (document: Draft<Design>, value: PerSize<Ease> | null) => void;
+}) {
+  if (value === null)
+    return (
+      <Button
+        look="quiet"
+        className="-ml-2.5 text-[12.5px] underline"
+        onClick={() => edit(path, (document) => put(document, first))}
+      >
+        {add}
+      </Button>
+    );
+  return (
+    <div className="relative">
+      <StyleEase path={path} label={label} value={value} measure={measure} put={put} />
+      <Button
+        look="quiet"
+        className="-ml-2.5 text-[12.5px] underline"
+        onClick={() => edit(path, (document) => put(document, null))}
+      >
+        Leave out “{label.toLowerCase()}”
+      </Button>
+    </div>
+  );
+}
+
+/** The ease with another length for a size that has its own, else for all sizes; a share stays a share only by its field. */
+function withEase(ease: PerSize<Ease>, size: string, cm: number): PerSize<Ease> {
+  const { all, sizes } = partsOf(ease);
+  if (size in sizes) return { all, sizes: { ...sizes, [size]: cm } };
+  return Object.keys(sizes).length > 0 ? { all: cm, sizes } : cm;
 }
 
 interface BandProps {
   id: 'hem' | 'cuff';
   label: string;
   band: DropShoulderStyle['hem'];
-  fabricOptions: readonly { value: string; label: string }[];
 }
 
-function BandFields({ id, label, band, fabricOptions }: BandProps) {
+function BandFields({ id, label, band }: BandProps) {
+  const { fabrics } = useDocument();
   const path = `garment.${id}`;
   const fill = (document: Draft<Design>) =>
     Object.assign(part(document, id), { ...band, ...part(document, id) });
@@ -166,7 +291,7 @@ function BandFields({ id, label, band, fabricOptions }: BandProps) {
             edit(
               path,
               (document) =>
-                void (document.garment[id] = { height: 5, gather: 1, fabric: fabricOptions.at(-1)!.value }),
+                void (document.garment[id] = { height: 5, gather: 1, fabric: fabrics.at(-1)!.id }),
             )
           }
         >
@@ -186,11 +311,9 @@ function BandFields({ id, label, band, fabricOptions }: BandProps) {
           Leave out
         </Button>
       </h3>
-      <ChoiceField
-        path={`${path}.fabric`}
+      <FabricChoice
         label="Fabric"
         value={band.fabric}
-        options={fabricOptions}
         put={(document, fabric) => void (fill(document)['fabric'] = fabric)}
       />
       <StyleLength

@@ -12,10 +12,12 @@ import {
   type FieldProblem,
   type ShelfEntry,
 } from '@upfell/core';
-import { Away, designs } from '../api/designs';
+import { designs } from '../api/designs';
+import { Away } from '../api/server';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
-import { RenameDialog } from './RenameDialog';
+import { NameDialog } from '../ui/NameDialog';
+import { ShelfBar } from './ShelfBar';
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {
@@ -102,10 +104,7 @@ export function ShelfPage() {
   return (
     <div {...getRootProps()} className="flex min-h-full flex-col">
       <input {...getInputProps({ 'aria-label': 'Design file' })} data-testid="file" />
-      <header className="flex h-[44px] items-center gap-4 border-b border-line px-6">
-        <span className="font-display text-lg font-semibold">Upfell</span>
-        <span className="text-soft">crochet garments whose pieces match at every seam</span>
-      </header>
+      <ShelfBar />
       <main className="mx-auto w-full max-w-4xl grow px-6 py-8">
         <div className="mb-5 flex items-end justify-between">
           <h1 className="text-2xl">Designs</h1>
@@ -187,7 +186,19 @@ export function ShelfPage() {
           Drop the design file to put it on the shelf
         </div>
       )}
-      {renaming && <RenameDialog entry={renaming} onClose={() => setRenaming(null)} onDone={load} />}
+      {renaming && (
+        <NameDialog
+          title="Rename the design"
+          name={renaming.name}
+          action="Rename"
+          onClose={() => setRenaming(null)}
+          onName={async (name) => {
+            const { revision, document } = await designs.read(renaming.id);
+            await designs.save(renaming.id, revision, { ...document, name });
+            load();
+          }}
+        />
+      )}
       <Modal
         open={unfit !== null}
         onClose={() => setUnfit(null)}

@@ -69,6 +69,11 @@ export function askBecause(size: string, quantity: string): Promise<readonly Rea
   return planner().because(size, quantity);
 }
 
+/** What a changed document would change in the counts. */
+export function askCompare(document: Design): ReturnType<Remote<PlannerApi>['compare']> {
+  return planner().compare(document);
+}
+
 /** Forgets the plan when another design is opened. */
 export function clearPlan(): void {
   waiting = null;

@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { readDesign, type Design, type StoredDesign } from '@upfell/core';
-import { Away, designs, Refused } from '../api/designs';
+import { designs } from '../api/designs';
+import { Away, Refused } from '../api/server';
 import { openDocument, replaceDocument, useDesign } from './designStore';
 import { clearPlan, requestPlan } from './planner';
 import { dropUnsent, findUnsent, keepUnsent } from './unsent';
@@ -81,7 +82,7 @@ async function send(keepalive = false): Promise<void> {
     if (current().id === id) acknowledge(saved, document);
   } catch (error) {
     if (current().id !== id) return;
-    if (error instanceof Refused && error.current) metRevision(error.current);
+    if (error instanceof Refused && error.current) metRevision(error.current as StoredDesign);
     else if (error instanceof Refused)
       set({
         kind: 'refused',

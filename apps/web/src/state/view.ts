@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import type { Terms } from '@upfell/core';
+import type { MeasurementId, Terms } from '@upfell/core';
 
 /** What the drawer shows. */
 export type Selection = { kind: 'quantity'; id: string } | { kind: 'join'; id: string } | null;
@@ -12,17 +12,48 @@ interface ViewState {
   /** Whether the range is laid over the chosen size. */
   all: boolean;
   selection: Selection;
+  /** The measurement that the figure shows. */
+  lit: MeasurementId | null;
+  /** Measurements left out of the table of sizes. */
+  hidden: readonly MeasurementId[];
+  /** Which way the table of sizes lies. */
+  sizesAcross: boolean;
+  /** The fabric that the fabric step shows; null: the first. */
+  fabric: string | null;
+  /** Whether a tape or scale is listened to. */
+  listening: boolean;
 }
 
-/** How the person looks at things: nothing of it belongs to the design. Only the terms are remembered. */
+/** How the person looks at things: nothing of it belongs to the design. Habits are remembered. */
 export const useView = create<ViewState>()(
-  persist((): ViewState => ({ terms: 'us', size: null, all: false, selection: null }), {
-    name: 'upfell:view',
-    partialize: ({ terms }) => ({ terms }),
-  }),
+  persist(
+    (): ViewState => ({
+      terms: 'us',
+      size: null,
+      all: false,
+      selection: null,
+      lit: null,
+      hidden: [],
+      sizesAcross: true,
+      fabric: null,
+      listening: false,
+    }),
+    {
+      name: 'upfell:view',
+      partialize: ({ terms, hidden, sizesAcross, listening }) => ({ terms, hidden, sizesAcross, listening }),
+    },
+  ),
 );
 
 export const setTerms = (terms: Terms) => useView.setState({ terms });
 export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
 export const select = (selection: Selection) => useView.setState({ selection });
+export const light = (lit: MeasurementId | null) => useView.setState({ lit });
+export const toggleHidden = (id: MeasurementId) =>
+  useView.setState(({ hidden }) => ({
+    hidden: hidden.includes(id) ? hidden.filter((other) => other !== id) : [...hidden, id],
+  }));
+export const showFabric = (fabric: string | null) => useView.setState({ fabric });
+export const turnSizes = () => useView.setState(({ sizesAcross }) => ({ sizesAcross: !sizesAcross }));
+export const toggleListening = () => useView.setState(({ listening }) => ({ listening: !listening }));

@@ -15,13 +15,29 @@ interface Props {
   /** The label stands over the field instead of beside it. */
   stacked?: boolean;
   wide?: boolean;
+  /** A length, which a tape may fill in. */
+  length?: boolean;
+  /** The label is said to screen readers only, where a table's heading shows it. */
+  hiddenLabel?: boolean;
 }
 
 /**
  * A text field of the design. Every key press is taken at once; what is no good stays in the field with its sentence,
  * even when the person looks at another step meanwhile.
  */
-export function Field({ path, label, shown, take, unit, hint, placeholder, stacked, wide }: Props) {
+export function Field({
+  path,
+  label,
+  shown,
+  take,
+  unit,
+  hint,
+  placeholder,
+  stacked,
+  wide,
+  length,
+  hiddenLabel,
+}: Props) {
   const id = useId();
   const draft = useDesign(({ drafts }) => drafts[path]);
   const typed = (text: string) => {
@@ -34,14 +50,19 @@ export function Field({ path, label, shown, take, unit, hint, placeholder, stack
   const trouble = draft && draft.message !== '' ? draft.message : null;
   return (
     <div className={stacked ? '' : 'py-0.5'}>
-      <div className={stacked ? 'grid gap-0.5' : 'grid grid-cols-[1fr_auto] items-center gap-x-3'}>
-        <label htmlFor={id} className={stacked ? 'text-[13px] text-soft' : ''}>
+      <div
+        className={
+          hiddenLabel ? '' : stacked ? 'grid gap-0.5' : 'grid grid-cols-[1fr_auto] items-center gap-x-3'
+        }
+      >
+        <label htmlFor={id} className={hiddenLabel ? 'sr-only' : stacked ? 'text-[13px] text-soft' : ''}>
           {label}
         </label>
         <span className="inline-flex items-center gap-1">
           <input
             id={id}
             data-path={path}
+            data-kind={length ? 'length' : undefined}
             className={`${wide ? 'w-full' : 'w-[5.2rem] text-right'} rounded border bg-sheet px-2 py-0.5 placeholder:text-soft ${trouble ? 'border-broken' : 'border-line'}`}
             value={draft?.text ?? shown}
             placeholder={placeholder}

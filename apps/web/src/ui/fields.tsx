@@ -29,7 +29,13 @@ export function LengthField({ cm, put, optional, ...common }: LengthProps) {
     return parsed.ok ? edit(common.path, (document) => put(document, tidy(parsed.cm))) : parsed.message;
   };
   return (
-    <Field {...common} unit={units} shown={cm === undefined ? '' : shownLength(cm, units)} take={take} />
+    <Field
+      {...common}
+      length
+      unit={units}
+      shown={cm === undefined ? '' : shownLength(cm, units)}
+      take={take}
+    />
   );
 }
 
@@ -61,18 +67,15 @@ export function NumberField({ value, put, unit, ...common }: NumberProps) {
 interface TextProps extends Common {
   value: string;
   put: (document: Draft<Design>, value: string) => void;
+  /** A sentence when the text cannot be taken for a reason that only the place knows. */
+  refuse?: (text: string, document: Design) => string | null;
 }
 
 /** A name. */
-export function TextField({ value, put, ...common }: TextProps) {
-  return (
-    <Field
-      {...common}
-      wide
-      shown={value}
-      take={(text) => edit(common.path, (document) => put(document, text))}
-    />
-  );
+export function TextField({ value, put, refuse, ...common }: TextProps) {
+  const take = (text: string) =>
+    refuse?.(text, useDesign.getState().document!) ?? edit(common.path, (document) => put(document, text));
+  return <Field {...common} wide shown={value} take={take} />;
 }
 
 interface ChoiceProps<T extends string> {

@@ -1,16 +1,16 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 
-/** The size of an element in px, kept up to date. */
+/** The size of an element in px, kept up to date; null until the element is there. */
 export function useBox<T extends HTMLElement>() {
-  const ref = useRef<T>(null);
+  const [element, ref] = useState<T | null>(null);
   const [box, setBox] = useState<{ width: number; height: number } | null>(null);
   useLayoutEffect(() => {
-    const element = ref.current!;
+    if (!element) return;
     const measure = () => setBox({ width: element.clientWidth, height: element.clientHeight });
     measure();
     const observer = new ResizeObserver(measure);
     observer.observe(element);
     return () => observer.disconnect();
-  }, []);
+  }, [element]);
   return { ref, box };
 }

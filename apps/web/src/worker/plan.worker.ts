@@ -1,5 +1,15 @@
 import { expose } from 'comlink';
-import { plan, readDesign, type FieldProblem, type Plan, type PlanMemory, type Reason } from '@upfell/core';
+import {
+  compareCounts,
+  inWords,
+  plan,
+  readDesign,
+  type CountChange,
+  type FieldProblem,
+  type Plan,
+  type PlanMemory,
+  type Reason,
+} from '@upfell/core';
 import { forScreen, type ScreenSize } from './screen';
 
 /** The plan made last, with all that is not sent along, and the sizes it was made of. */
@@ -44,6 +54,32 @@ function because(size: string, quantity: string): readonly Reason[] {
   );
 }
 
-const api = { planDocument, because };
+/** What a changed document would change in the plan made last; nothing is kept. */
+function compare(
+  document: unknown,
+): { changes: CountChange[]; stops: string[] } | { problems: FieldProblem[] } {
+  try {
+    const read = readDesign(document);
+    if (!read.ok) return { problems: read.problems };
+    const next = plan(read.design);
+    const stopsOf = (of: Plan | null) =>
+      new Set(
+        of?.sizes.flatMap(({ label, notes }) =>
+          notes
+            .filter(({ level }) => level === 'stop')
+            .map(({ message }) => `${label}: ${inWords(message, read.design.units)}`),
+        ),
+      );
+    const known = stopsOf(last);
+    return {
+      changes: last ? compareCounts(last, next) : [],
+      stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
+    };
+  } catch (error) {
+    return { problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }] };
+  }
+}
+
+const api = { planDocument, because, compare };
 export type PlannerApi = typeof api;
 expose(api);

@@ -51,7 +51,7 @@ export function program(input: Input, counts: Counts): Program {
   };
 }
 
-/** Straight from the underarm to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
+/** Straight from the shoulder to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
 function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const { style, fabrics } = input;
   const along = (fabric: string, axis: 'stitches' | 'rows', quantity: string) =>
@@ -74,7 +74,7 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
     ];
   };
   return {
-    body: [{ at: underarm, round }, { at: edge, round }, ...band('hem', edge, 2)],
+    body: [{ at: 0, round }, { at: underarm, round }, { at: edge, round }, ...band('hem', edge, 2)],
     arm: [
       { at: overhang, round: along(sleeveFabric, 'stitches', 'sleeve.top') },
       { at: end, round: cuffEdge },

@@ -1,38 +1,36 @@
 import { useState } from 'react';
-import type { ShelfEntry } from '@upfell/core';
-import { designs } from '../api/designs';
-import { Button } from '../ui/Button';
-import { Modal } from '../ui/Modal';
+import { Button } from './Button';
+import { Modal } from './Modal';
 
-/** Gives a design on the shelf another name. */
-export function RenameDialog({
-  entry,
-  onClose,
-  onDone,
-}: {
-  entry: ShelfEntry;
+interface Props {
+  title: string;
+  /** The name to begin with. */
+  name: string;
+  action: string;
   onClose: () => void;
-  onDone: () => void;
-}) {
-  const [name, setName] = useState(entry.name);
+  /** Does what the name is for; its error is shown at the field. */
+  onName: (name: string) => Promise<unknown>;
+}
+
+/** Asks for a name of 1 to 200 characters. */
+export function NameDialog({ title, name: before, action, onClose, onName }: Props) {
+  const [name, setName] = useState(before.slice(0, 200));
   const [trouble, setTrouble] = useState<string | null>(null);
-  const rename = async () => {
+  const take = async () => {
     if (name.trim() === '' || name.length > 200) return setTrouble('A name needs 1 to 200 characters.');
     try {
-      const { revision, document } = await designs.read(entry.id);
-      await designs.save(entry.id, revision, { ...document, name: name.trim() });
-      onDone();
+      await onName(name.trim());
       onClose();
     } catch (error) {
       setTrouble((error as Error).message);
     }
   };
   return (
-    <Modal open onClose={onClose} title="Rename the design">
+    <Modal open onClose={onClose} title={title}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          void rename();
+          void take();
         }}
       >
         <label className="grid gap-1">
@@ -43,18 +41,14 @@ export function RenameDialog({
             onChange={(event) => setName(event.target.value)}
             onFocus={(event) => event.target.select()}
             aria-invalid={trouble !== null}
-            aria-describedby="rename-trouble"
+            aria-describedby="name-trouble"
           />
         </label>
-        <p
-          id="rename-trouble"
-          role={trouble ? 'alert' : undefined}
-          className="min-h-5 text-[13px] text-broken"
-        >
+        <p id="name-trouble" role={trouble ? 'alert' : undefined} className="min-h-5 text-[13px] text-broken">
           {trouble}
         </p>
         <Button look="strong" type="submit">
-          Rename
+          {action}
         </Button>
       </form>
     </Modal>

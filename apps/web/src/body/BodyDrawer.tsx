@@ -1,0 +1,28 @@
+import { Overview } from '../drawer/Overview';
+import { useChosenSize, useOld, useSizePlan } from '../design/useSizePlan';
+import { useView } from '../state/view';
+import { BodyFigure } from './BodyFigure';
+import { MeasurementHelp } from './SizesTable';
+
+/** Beside the table of sizes: where the measurement is taken on the body, and what the sizes come to. */
+export function BodyDrawer() {
+  const planned = useSizePlan();
+  const { size } = useChosenSize();
+  const lit = useView((view) => view.lit);
+  const old = useOld();
+  return (
+    <aside
+      className="no-print relative w-[304px] shrink-0 overflow-y-scroll border-l border-line p-4 contain-content"
+      aria-label="Details"
+      data-testid="drawer"
+    >
+      <div className="h-[250px]">
+        <BodyFigure size={size} lit={lit} />
+      </div>
+      <div className="mt-2 min-h-20 border-b border-line pb-3">
+        <MeasurementHelp size={size} lit={lit} />
+      </div>
+      <div className={`mt-3 ${old ? 'opacity-55' : ''}`}>{planned && <Overview size={planned.size} />}</div>
+    </aside>
+  );
+}

@@ -1,0 +1,69 @@
+import { curveCatmullRom, curveCatmullRomClosed, line } from 'd3';
+import { memo } from 'react';
+import { completeBody, measurement, type MeasurementId, type Size } from '@upfell/core';
+import { figureOf, type Place, type Point } from './figure';
+
+const smooth = line<Point>().curve(curveCatmullRom.alpha(0.6));
+const closed = line<Point>().curve(curveCatmullRomClosed.alpha(0.6));
+const straight = line<Point>();
+const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [-x, y]);
+
+/** A body drawn from its measurements, with the place of one of them lit. */
+export const BodyFigure = memo(function BodyFigure({ size, lit }: { size: Size; lit: MeasurementId | null }) {
+  const full = completeBody(size.body, size.group);
+  if (!full) return null;
+  const figure = figureOf(full.body, size.group);
+  const margin = figure.height * 0.03;
+  const half = figure.halfWidth + margin;
+  const outline = [...figure.torso, ...mirrored(figure.torso).reverse()];
+  const stroke = figure.height / 260;
+  return (
+    <svg
+      role="img"
+      aria-label={
+        lit
+          ? `${measurement(lit).label} on a drawn figure: ${measurement(lit).howTo}`
+          : `A figure drawn from the measurements of size ${size.label}`
+      }
+      viewBox={`${-half} ${-margin} ${2 * half} ${figure.height + 2 * margin}`}
+      className="mx-auto block h-full max-w-full"
+    >
+      <g fill="#fbf6ea" stroke="#20303a" strokeWidth={stroke} strokeLinejoin="round">
+        <path d={closed(figure.arm) ?? ''} />
+        <path d={closed(mirrored(figure.arm)) ?? ''} />
+        <path d={`${smooth(outline) ?? ''}Z`} />
+        <ellipse cx={0} cy={figure.head.y} rx={figure.head.rx} ry={figure.head.ry} />
+      </g>
+      {lit && <LitPlace place={figure.places[lit]} stroke={stroke * 2.6} />}
+    </svg>
+  );
+});
+
+/** The tape on the figure: a ring for a girth, a line with ends for a length; dashed where it lies behind. */
+function LitPlace({ place, stroke }: { place: Place; stroke: number }) {
+  if (place.kind === 'ring')
+    return (
+      <ellipse
+        cx={0}
+        cy={0}
+        rx={place.rx}
+        ry={Math.max(place.rx * 0.22, stroke)}
+        transform={`translate(${place.at[0]},${place.at[1]}) rotate(${(-place.tilt * 180) / Math.PI})`}
+        fill="#2c5f8622"
+        stroke="#2c5f86"
+        strokeWidth={stroke}
+      />
+    );
+  const ends = [place.points[0]!, place.points.at(-1)!];
+  return (
+    <g stroke="#2c5f86" strokeWidth={stroke} fill="none" strokeLinecap="round">
+      <path
+        d={(place.points.length > 2 ? smooth(place.points) : straight(place.points)) ?? ''}
+        strokeDasharray={place.behind ? `${stroke * 2.4} ${stroke * 2}` : undefined}
+      />
+      {ends.map(([x, y], i) => (
+        <circle key={i} cx={x} cy={y} r={stroke * 1.3} fill="#fffdf7" />
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,390 @@
+import Papa from 'papaparse';
+import { memo, useEffect, useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+
+/** A heading of a sheet's row or column. */
+export interface SheetHeading {
+  id: string;
+  label: string;
+  title?: string;
+}
+
+/** What a cell shows. */
+export interface SheetCell {
+  text: string;
+  /** Shown faintly where nothing is entered. */
+  placeholder?: string;
+  /** What is wrong with the text, as a sentence. */
+  trouble?: string | undefined;
+  /** Whether it differs from where it came from. */
+  marked?: boolean;
+}
+
+/** New text for cells, as one edit. */
+export type SheetChange = { row: string; column: string; text: string };
+
+interface Props {
+  label: string;
+  corner: string;
+  rows: readonly SheetHeading[];
+  columns: readonly SheetHeading[];
+  cell: (row: string, column: string) => SheetCell;
+  /** Takes new texts; `typing` says that they come key by key. */
+  onEdit: (changes: readonly SheetChange[], typing: boolean) => void;
+  /** Puts a cell back to what it was before it was typed into. */
+  onRevert: (row: string, column: string) => void;
+  onPlace: (place: SheetPlace) => void;
+  place: SheetPlace;
+  wideRowHeads?: boolean;
+}
+
+/** The active cell and the other corner of what is chosen, by row and column. */
+export interface SheetPlace {
+  row: number;
+  column: number;
+  toRow: number;
+  toColumn: number;
+}
+
+/** First and last row and column of what is chosen. */
+export function chosenBlock({ row, column, toRow, toColumn }: SheetPlace) {
+  return {
+    top: Math.min(row, toRow),
+    bottom: Math.max(row, toRow),
+    left: Math.min(column, toColumn),
+    right: Math.max(column, toColumn),
+  };
+}
+
+/** Cells of a block copied from a spreadsheet: tab-separated, with quoted cells as spreadsheets write them. */
+export function pastedCells(text: string): string[][] {
+  const delimiter = text.includes('\t') ? '\t' : '';
+  const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter });
+  return data.map((row) => row.map((cell) => cell.trim()));
+}
+
+const ARROWS: Record<string, readonly [down: number, right: number]> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
+
+/** A table with the manners of a spreadsheet: arrows, typing over, F2, blocks chosen, copied, pasted and cleared. */
+export function Sheet({
+  label,
+  corner,
+  rows,
+  columns,
+  cell,
+  onEdit,
+  onRevert,
+  onPlace,
+  place,
+  wideRowHeads,
+}: Props) {
+  const [editing, setEditing] = useState<string | null>(null);
+  const grid = useRef<HTMLDivElement>(null);
+  const dragging = useRef(false);
+  const row = Math.min(place.row, rows.length - 1);
+  const column = Math.min(place.column, columns.length - 1);
+  const block = chosenBlock({ ...place, row, column });
+  const rowId = rows[row]!.id;
+  const columnId = columns[column]!.id;
+  const cellId = (r: number, c: number) => `cell-${rows[r]!.id}-${columns[c]!.id}`.replace(/\s/g, '_');
+
+  useEffect(() => {
+    if (editing === null)
+      document.getElementById(cellId(row, column))?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  });
+  // A reading from an instrument is typed into the active cell.
+  useEffect(() => {
+    const element = grid.current;
+    const drop = (event: Event) =>
+      onEdit([{ row: rowId, column: columnId, text: (event as CustomEvent<string>).detail }], false);
+    element?.addEventListener('reading', drop);
+    return () => element?.removeEventListener('reading', drop);
+  });
+  useEffect(() => {
+    const stop = () => (dragging.current = false);
+    window.addEventListener('pointerup', stop);
+    return () => window.removeEventListener('pointerup', stop);
+  }, []);
+
+  const go = (nextRow: number, nextColumn: number, extend = false) => {
+    const r = Math.max(0, Math.min(rows.length - 1, nextRow));
+    const c = Math.max(0, Math.min(columns.length - 1, nextColumn));
+    onPlace(extend ? { ...place, toRow: r, toColumn: c } : { row: r, column: c, toRow: r, toColumn: c });
+  };
+  const finish = (then?: [number, number]) => {
+    setEditing(null);
+    grid.current?.focus({ preventScroll: true });
+    if (then) go(row + then[0], column + then[1]);
+  };
+  const type = (text: string) => {
+    setEditing(text);
+    onEdit([{ row: rowId, column: columnId, text }], true);
+  };
+
+  const keys = (event: KeyboardEvent) => {
+    if (editing !== null) return;
+    const { key, shiftKey } = event;
+    const command = event.ctrlKey || event.metaKey;
+    const arrow = ARROWS[key];
+    if (arrow) {
+      const [fromRow, fromColumn] = shiftKey ? [place.toRow, place.toColumn] : [row, column];
+      const far = command ? Math.max(rows.length, columns.length) : 1;
+      go(fromRow + arrow[0] * far, fromColumn + arrow[1] * far, shiftKey);
+    } else if (key === 'Home') go(command ? 0 : row, 0, shiftKey);
+    else if (key === 'End') go(command ? rows.length - 1 : row, columns.length - 1, shiftKey);
+    else if (command && key.toLowerCase() === 'a')
+      onPlace({ row: 0, column: 0, toRow: rows.length - 1, toColumn: columns.length - 1 });
+    else if (key === 'F2' || key === 'Enter') setEditing(cell(rowId, columnId).text);
+    else if (key === 'Escape') onRevert(rowId, columnId);
+    else if (key === 'Delete' || key === 'Backspace')
+      onEdit(
+        fillBlock(() => ''),
+        false,
+      );
+    else if (key.length === 1 && !command && !event.altKey && key !== '[' && key !== ']' && key !== '?')
+      type(key);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const fillBlock = (text: (r: number, c: number) => string): SheetChange[] => {
+    const changes: SheetChange[] = [];
+    for (let r = block.top; r <= block.bottom; r += 1)
+      for (let c = block.left; c <= block.right; c += 1)
+        changes.push({ row: rows[r]!.id, column: columns[c]!.id, text: text(r, c) });
+    return changes;
+  };
+  const copy = (event: ClipboardEvent) => {
+    if (editing !== null) return;
+    const texts: string[][] = [];
+    for (const { row: r, column: c } of fillBlock(() => ''))
+      (texts[rows.findIndex(({ id }) => id === r) - block.top] ??= []).push(cell(r, c).text);
+    event.clipboardData.setData('text/plain', Papa.unparse(texts, { delimiter: '\t' }));
+    event.preventDefault();
+  };
+  const paste = (event: ClipboardEvent) => {
+    if (editing !== null) return;
+    const cells = pastedCells(event.clipboardData.getData('text/plain'));
+    const changes = cells.flatMap((texts, r) =>
+      texts.flatMap((text, c) => {
+        const to = { row: rows[block.top + r]?.id, column: columns[block.left + c]?.id };
+        return to.row !== undefined && to.column !== undefined
+          ? [{ row: to.row, column: to.column, text }]
+          : [];
+      }),
+    );
+    event.preventDefault();
+    if (changes.length === 0) return;
+    onEdit(changes, false);
+    onPlace({
+      row: block.top,
+      column: block.left,
+      toRow: Math.min(rows.length - 1, block.top + cells.length - 1),
+      toColumn: Math.min(columns.length - 1, block.left + Math.max(...cells.map(({ length }) => length)) - 1),
+    });
+  };
+
+  return (
+    <div
+      ref={grid}
+      role="grid"
+      aria-label={label}
+      aria-rowcount={rows.length + 1}
+      aria-colcount={columns.length + 1}
+      aria-multiselectable
+      aria-activedescendant={cellId(row, column)}
+      tabIndex={0}
+      className="w-max text-[13px] select-none"
+      onKeyDown={keys}
+      onCopy={copy}
+      onPaste={paste}
+    >
+      <div role="row" className="sticky top-0 z-20 flex bg-paper">
+        <div
+          role="columnheader"
+          className={`sticky left-0 z-10 shrink-0 border-r border-b border-line bg-paper px-2 py-1 text-soft ${wideRowHeads ? 'w-44' : 'w-24'}`}
+        >
+          {corner}
+        </div>
+        {columns.map(({ id, label: heading, title }, c) => (
+          <div
+            key={id}
+            role="columnheader"
+            title={title}
+            className={`flex w-[4.6rem] shrink-0 items-end border-r border-b border-line px-1.5 py-1 leading-tight font-semibold ${c === column ? 'bg-tape' : ''}`}
+          >
+            {heading}
+          </div>
+        ))}
+      </div>
+      {rows.map(({ id, label: heading, title }, r) => (
+        <div
+          key={id}
+          role="row"
+          className="flex"
+          style={
+            rows.length > 40 ? { contentVisibility: 'auto', containIntrinsicSize: 'auto 27px' } : undefined
+          }
+        >
+          <div
+            role="rowheader"
+            title={title}
+            className={`sticky left-0 z-10 h-[27px] shrink-0 truncate border-r border-b border-line px-2 py-1 font-semibold ${wideRowHeads ? 'w-44' : 'w-24'} ${r === row ? 'bg-tape' : 'bg-paper'}`}
+          >
+            {heading}
+          </div>
+          {columns.map(({ id: of }, c) => {
+            const { text, placeholder, trouble, marked } = cell(id, of);
+            const active = r === row && c === column;
+            return active && editing !== null ? (
+              <CellInput
+                key={of}
+                id={cellId(r, c)}
+                label={`${heading}, ${columns[c]!.label}`}
+                text={trouble === undefined ? editing : text}
+                trouble={trouble}
+                type={type}
+                finish={finish}
+                revert={() => {
+                  onRevert(id, of);
+                  finish();
+                }}
+              />
+            ) : (
+              <Cell
+                key={of}
+                id={cellId(r, c)}
+                name={`${id} ${of}`}
+                text={text}
+                placeholder={placeholder ?? ''}
+                trouble={trouble}
+                marked={marked ?? false}
+                active={active}
+                chosen={r >= block.top && r <= block.bottom && c >= block.left && c <= block.right}
+                onDown={(extend) => {
+                  setEditing(null);
+                  dragging.current = true;
+                  go(r, c, extend);
+                }}
+                onOver={() => dragging.current && go(r, c, true)}
+                onOpen={() => setEditing(text)}
+              />
+            );
+          })}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+interface CellProps {
+  id: string;
+  name: string;
+  text: string;
+  placeholder: string;
+  trouble: string | undefined;
+  marked: boolean;
+  active: boolean;
+  chosen: boolean;
+  onDown: (extend: boolean) => void;
+  onOver: () => void;
+  onOpen: () => void;
+}
+
+/** One cell; memoised by what it shows, so that typing in one leaves the others alone. */
+const Cell = memo(
+  function Cell({
+    id,
+    name,
+    text,
+    placeholder,
+    trouble,
+    marked,
+    active,
+    chosen,
+    onDown,
+    onOver,
+    onOpen,
+  }: CellProps) {
+    return (
+      <div
+        id={id}
+        role="gridcell"
+        data-cell={name}
+        aria-selected={chosen}
+        aria-invalid={trouble !== undefined}
+        title={trouble ?? (marked ? 'differs from the chart' : undefined)}
+        className={`relative h-[27px] w-[4.6rem] shrink-0 cursor-cell truncate border-r border-b border-line px-1.5 py-1 text-right contain-content ${trouble !== undefined ? 'bg-broken-wash text-broken' : chosen && !active ? 'bg-agreed-wash' : 'bg-sheet'} ${active ? 'outline-2 -outline-offset-2 outline-agreed' : ''} ${text === '' ? 'text-soft italic' : ''}`}
+        onPointerDown={(event) => {
+          if (event.button === 0) onDown(event.shiftKey);
+        }}
+        onPointerEnter={onOver}
+        onDoubleClick={onOpen}
+      >
+        {marked && (
+          <span
+            aria-label="differs from the chart"
+            className="absolute top-0 right-0 border-t-[7px] border-l-[7px] border-t-eased-stroke border-l-transparent"
+          />
+        )}
+        {text === '' ? placeholder : text}
+      </div>
+    );
+  },
+  (before, now) =>
+    before.text === now.text &&
+    before.placeholder === now.placeholder &&
+    before.trouble === now.trouble &&
+    before.marked === now.marked &&
+    before.active === now.active &&
+    before.chosen === now.chosen &&
+    before.id === now.id,
+);
+
+/** The cell that is typed into. */
+function CellInput({
+  id,
+  label,
+  text,
+  trouble,
+  type,
+  finish,
+  revert,
+}: {
+  id: string;
+  label: string;
+  text: string;
+  trouble: string | undefined;
+  type: (text: string) => void;
+  finish: (then?: [number, number]) => void;
+  revert: () => void;
+}) {
+  return (
+    <div role="gridcell" id={id} className="relative w-[4.6rem] shrink-0 border-r border-b border-line">
+      <input
+        autoFocus
+        data-cell-input
+        aria-label={label}
+        aria-invalid={trouble !== undefined}
+        title={trouble}
+        className={`h-[26px] w-full bg-sheet px-1.5 text-right outline-2 -outline-offset-2 ${trouble !== undefined ? 'outline-broken' : 'outline-agreed'}`}
+        value={text}
+        onChange={(event) => type(event.target.value)}
+        onFocus={(event) => event.target.setSelectionRange(text.length, text.length)}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === 'Enter') finish([event.shiftKey ? -1 : 1, 0]);
+          else if (event.key === 'Tab') finish([0, event.shiftKey ? -1 : 1]);
+          else if (event.key === 'Escape') revert();
+          else return;
+          event.preventDefault();
+        }}
+        onBlur={() => finish()}
+      />
+    </div>
+  );
+}
