@@ -21,6 +21,8 @@ const common = {
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@upfell/core$': '<rootDir>/packages/core/src/index.ts',
+    // The package names no entry for CommonJS, which Jest resolves by.
+    '^convert$': '<rootDir>/node_modules/convert/dist/index.cjs',
   },
   transformIgnorePatterns: ['node_modules/(?!(d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
   modulePathIgnorePatterns: ['/dist/'],

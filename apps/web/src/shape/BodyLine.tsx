@@ -71,7 +71,7 @@ const Profile = memo(function Profile({ title, levels, garment, width, height }:
   const last = Math.max(...levels.map(({ at }) => at), ...garment.map(({ at }) => at));
   const first = Math.min(...levels.map(({ at }) => at), ...garment.map(({ at }) => at), 0);
   const most = Math.max(...levels.map(({ round }) => round), ...garment.map(({ round }) => round));
-  const y = scaleLinear([first, last], [TOP, height - 24]);
+  const y = scaleLinear([first, last], [TOP, height - 44]);
   const x = scaleLinear([-most / 2, most / 2], [SIDE, width - SIDE]);
   const body = levels.map(({ at, round }) => ({ at, round }));
   const shared = [...new Set([...body.map(({ at }) => at), ...garment.map(({ at }) => at)])]
@@ -111,7 +111,7 @@ const Profile = memo(function Profile({ title, levels, garment, width, height }:
           {title}
         </text>
         <text x={SIDE} y={32} fontSize={11.5} fill="#52606a">
-          dotted body, drawn garment, shaded ease
+          dotted: body, shaded: ease
         </text>
         {([1, -1] as const).map((sign) => {
           const draw = side(sign);

@@ -1,3 +1,4 @@
+import { convert } from 'convert';
 import fc from 'fast-check';
 import { CM_PER_INCH, formatLength, parseLength, toEighths } from './length.js';
 
@@ -69,4 +70,16 @@ describe('formatLength', () => {
     for (let eighth = -400; eighth <= 400; eighth += 1)
       expect(toEighths((eighth / 8) * CM_PER_INCH)).toBe(eighth);
   });
+});
+
+it('agrees with an independent library of units, both ways', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0.1, max: 300, noNaN: true }), (inches) => {
+      const parsed = parseLength(`${inches.toFixed(3)} in`, 'cm');
+      expect(parsed).toMatchObject({ ok: true });
+      const cm = convert(Number(inches.toFixed(3)), 'inches').to('cm');
+      if (parsed.ok) expect(parsed.cm).toBeCloseTo(cm, 9);
+      expect(toEighths(cm)).toBe(Math.round(convert(cm, 'cm').to('inches') * 8));
+    }),
+  );
 });
