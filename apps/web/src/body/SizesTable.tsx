@@ -41,7 +41,7 @@ export function SizesTable({ place, onPlace }: Props) {
   const across = useView((view) => view.sizesAcross);
   const drafts = useDesign((state) => state.drafts);
   const fields = useFields();
-  const typed = useRef<{ path: string; before: unknown }>({ path: '', before: undefined });
+  const typed = useRef({ path: '', before: '' });
 
   const bodies = useMemo(() => sizes.map(({ body, group }) => completeBody(body, group)), [sizes]);
   const indexes = useMemo(() => new Map(sizes.map(({ id }, i) => [id, i])), [sizes]);
@@ -85,6 +85,8 @@ export function SizesTable({ place, onPlace }: Props) {
         typed.current = { path, before: shown(sizes[index]!, field) };
       const read = readCell(field, text, units);
       if (!read.ok) {
+        // What was good on the way to an unfit text ("10" of "101 wide") is not what was meant.
+        if (typing) restore(index, field);
         keepDraft(path, { text, message: read.message });
         continue;
       }
@@ -101,14 +103,19 @@ export function SizesTable({ place, onPlace }: Props) {
     if (message !== null) keepDraft(cellPath(first.index, first.field), { text: only!.text, message });
   };
 
+  /** Puts the figure back that stood in the cell before it was typed into. */
+  const restore = (index: number, field: SizeField) => {
+    const path = cellPath(index, field);
+    if (typed.current.path !== path) return;
+    const read = readCell(field, typed.current.before, units);
+    if (read.ok) edit(path, (document) => read.put(document.sizes[index]!));
+  };
+
   const onRevert = (row: string, column: string) => {
     const { index, field } = split(row, column);
-    const path = cellPath(index, field);
-    keepDraft(path, null);
-    if (typed.current.path !== path) return;
-    const read = readCell(field, String(typed.current.before), units);
-    if (read.ok) edit(path, (document) => read.put(document.sizes[index]!));
-    typed.current = { path: '', before: undefined };
+    keepDraft(cellPath(index, field), null);
+    restore(index, field);
+    typed.current = { path: '', before: '' };
   };
 
   const sizeHeadings = sizes.map(({ id, label }): SheetHeading => ({ id, label }));
@@ -125,7 +132,7 @@ export function SizesTable({ place, onPlace }: Props) {
       onRevert={onRevert}
       place={place}
       onPlace={(next) => {
-        typed.current = { path: '', before: undefined };
+        typed.current = { path: '', before: '' };
         onPlace(next);
         const sizeAt = sizes[across ? next.column : next.row];
         if (sizeAt) setSize(sizeAt.id);

@@ -238,11 +238,7 @@ function BestSize({ best, person }: { best: NearestSize; person: Person }) {
     edit('sizes', (document) => {
       const size = document.sizes.find(({ id }) => id === best.id)!;
       const id = `${best.id}-${person.id}`;
-      const own = {
-        ...structuredClone(size),
-        id,
-        label: `${size.label} for ${person.name}`,
-      };
+      const own = { ...size, body: { ...size.body }, id, label: `${size.label} for ${person.name}` };
       for (const { id: of, person: taken } of matter) own.body[of] = taken;
       document.sizes = document.sizes.filter((other) => other.id !== id);
       document.sizes.splice(document.sizes.findIndex((other) => other.id === best.id) + 1, 0, own);

@@ -1,4 +1,4 @@
-import { useId, type ReactNode } from 'react';
+import { useId, useRef, type ReactNode } from 'react';
 import { keepDraft, useDesign } from '../state/designStore';
 
 interface Props {
@@ -40,8 +40,11 @@ export function Field({
 }: Props) {
   const id = useId();
   const draft = useDesign(({ drafts }) => drafts[path]);
+  const before = useRef(shown);
   const typed = (text: string) => {
     const message = take(text);
+    // What was good on the way to an unfit text ("9" of "99999") is not what was meant.
+    if (message !== null && before.current !== shown) take(before.current);
     keepDraft(
       path,
       message === null ? (reads(text, shown) ? null : { text, message: '' }) : { text, message },
@@ -71,6 +74,7 @@ export function Field({
             aria-invalid={trouble !== null}
             aria-describedby={trouble || hint ? `${id}-more` : undefined}
             onChange={(event) => typed(event.target.value)}
+            onFocus={() => (before.current = shown)}
             onBlur={() => draft?.message === '' && keepDraft(path, null)}
             onKeyDown={(event) => event.key === 'Escape' && keepDraft(path, null)}
           />

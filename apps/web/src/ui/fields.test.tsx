@@ -50,3 +50,12 @@ it('puts back the last good figure with Escape', () => {
   expect(input().value).toBe('10');
   expect(screen.queryByRole('alert')).toBeNull();
 });
+
+it('does not keep what was good on the way to a text that is not', () => {
+  fireEvent.focus(input());
+  type('9');
+  expect(ease()).toBe(9);
+  type('99999');
+  expect(ease()).toBe(10);
+  expect(input().value).toBe('99999');
+});
