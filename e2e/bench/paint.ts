@@ -4,7 +4,7 @@ const PRESSES = 40;
 const BATCHES = 6;
 
 /**
- * Batches of milliseconds from a key press in the bust field to the frame in which the changed count has been painted. The press is a
+ * Batches of milliseconds from a key press in a bust cell of the table of sizes to the frame in which the changed count has been painted. The press is a
  * real input event in the page; the end is the frame after the one in which the count's text changed.
  */
 export async function keyToPaint(url: string): Promise<number[][]> {
@@ -12,8 +12,10 @@ export async function keyToPaint(url: string): Promise<number[][]> {
   await browser.start();
   try {
     await browser.open(url);
-    await browser.find('[data-quantity="back.width"]');
-    await browser.find('[data-path$=".body.bust"]');
+    await browser.find('[data-count-row="back.width"]');
+    await browser.click('[data-cell="bust M"]');
+    await browser.keys('9');
+    await browser.find('[data-cell-input]');
     await browser.driver.sleep(500);
     await browser.driver.manage().setTimeouts({ script: 60_000 });
     const batches: number[][] = [];
@@ -29,11 +31,11 @@ function pressBatch(browser: Browser): Promise<number[]> {
     `
       const done = arguments[arguments.length - 1];
       const presses = arguments[0];
-      const field = document.querySelector('[data-path$=".body.bust"]');
-      const shown = document.querySelector('[data-quantity="back.width"]');
+      const field = document.querySelector('[data-cell-input]');
+      const shown = document.querySelector('[data-count-row="back.width"]');
       const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
       const times = [];
-      const values = ['100', '115', '108', '122', '96', '130'];
+      const values = ['90', '101', '95', '106', '88', '98'];
       const press = (i) => {
         if (i === presses) return done(times);
         const before = shown.textContent;

@@ -10,6 +10,7 @@ import type { Design, Size } from './design.js';
 import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
 import { lengthOnTheHook, perCm } from './fabric/gauge.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
+import type { SolveMemory } from './fit/range.js';
 import type { Counts, Rounding } from './fit/problem.js';
 import type { Construction, Draft, PieceProgram, Program, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
@@ -96,11 +97,19 @@ interface Drafted {
   draft: Draft;
 }
 
+/** One size planned before: what it was drafted and planned from, and what it came to. */
+interface Remembered {
+  from: string;
+  drafted: Drafted;
+  solved: SolveMemory;
+  made?: { fit: string; plan: SizePlan };
+}
+
 /**
- * Sizes planned before, by id, each with all that it was planned from. Handing it back to `plan` lets a size that comes
- * out the same be taken over instead of worked again; the plan is the same with and without.
+ * Sizes planned before, by id. Handing it back to `plan` lets a size that an edit leaves alone be taken over instead of
+ * drafted, solved and worked again; the plan is the same with and without.
  */
-export type PlanMemory = Map<string, { from: string; plan: SizePlan }>;
+export type PlanMemory = Map<string, Remembered>;
 
 /**
  * The whole computation: a design in, every count, row, join and note of every size out. Pure: the same design gives the
@@ -127,20 +136,27 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
   );
   if (problems.length > 0) throw new DesignUnfit(problems);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  const drafted = design.sizes.map((size): Drafted => {
-    const body = bodyOf(size);
-    const input = { size, body, style, fabrics };
-    return { input, draft: construction.draft(input) };
+  const shared = memory && JSON.stringify([construction.id, style, design.fabrics]);
+  const sizesBefore = design.sizes.map((size): Remembered => {
+    const from = shared === undefined ? '' : shared + JSON.stringify(size);
+    const before = memory?.get(size.id);
+    if (before && before.from === from) return before;
+    const input = { size, body: bodyOf(size), style, fabrics };
+    const made = { from, drafted: { input, draft: construction.draft(input) }, solved: {} };
+    memory?.set(size.id, made);
+    return made;
   });
   const fits = fitSizes(
-    drafted.map(({ draft, input }) => ({
+    sizesBefore.map(({ drafted: { draft, input }, solved }) => ({
       problem: draft,
       pins: design.pins.filter(({ size }) => size === input.size.id),
+      ...(memory ? { memory: solved } : {}),
     })),
     design.graded,
   );
   let childSaid = false;
-  const sizes = drafted.map(({ input, draft }, index) => {
+  const sizes = sizesBefore.map((known, index) => {
+    const { input, draft } = known.drafted;
     const before = design.graded && index > 0 ? design.sizes[index - 1]!.body : null;
     const notes: Note[] = [
       ...draft.notes,
@@ -152,15 +168,12 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
       notes.push(childNote(input.size.group));
       childSaid = true;
     }
-    const make = () => planSize(construction, input, draft, fits[index]!, notes);
-    return memory
-      ? remembered(
-          memory,
-          [construction.id, style, design.fabrics, input.size, fits[index], notes],
-          input.size.id,
-          make,
-        )
-      : make();
+    const fit = fits[index]!;
+    const key = memory ? JSON.stringify([fit.counts, [...fit.pinned], notes]) : '';
+    if (known.made && known.made.fit === key) return known.made.plan;
+    const made = planSize(construction, input, draft, fit, notes);
+    if (memory) known.made = { fit: key, plan: made };
+    return made;
   });
   return { design: design.name, construction: construction.id, sizes };
 }
@@ -174,18 +187,6 @@ function usedBy({ quantities }: Draft): ReadonlySet<MeasurementId> {
   for (const { because } of quantities)
     for (const { from } of because) if (from?.kind === 'measurement') used.add(from.id as MeasurementId);
   return used;
-}
-
-/** What was planned from the same things before, or else what is made now. */
-function remembered(memory: PlanMemory, things: unknown, id: string, make: () => SizePlan): SizePlan {
-  const from = JSON.stringify(things, (_, value: unknown) =>
-    value instanceof Set ? [...(value as Set<unknown>)] : value,
-  );
-  const before = memory.get(id);
-  if (before?.from === from) return before.plan;
-  const made = make();
-  memory.set(id, { from, plan: made });
-  return made;
 }
 
 function bodyOf(size: Size): CompletedBody {

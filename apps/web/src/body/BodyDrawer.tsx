@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { Overview } from '../drawer/Overview';
 import { useChosenSize, useOld, useSizePlan } from '../design/useSizePlan';
 import { useView } from '../state/view';
@@ -10,6 +11,8 @@ export function BodyDrawer() {
   const { size } = useChosenSize();
   const lit = useView((view) => view.lit);
   const old = useOld();
+  // The figure follows after the counts have been painted.
+  const drawn = useDeferredValue(size);
   return (
     <aside
       className="no-print relative w-[304px] shrink-0 overflow-y-scroll border-l border-line p-4 contain-content"
@@ -17,7 +20,7 @@ export function BodyDrawer() {
       data-testid="drawer"
     >
       <div className="h-[250px]">
-        <BodyFigure size={size} lit={lit} />
+        <BodyFigure size={drawn} lit={lit} />
       </div>
       <div className="mt-2 min-h-20 border-b border-line pb-3">
         <MeasurementHelp size={size} lit={lit} />

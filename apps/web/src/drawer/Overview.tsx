@@ -12,7 +12,7 @@ const LEVELS = {
 } as const;
 
 /** The size as a whole: what needs a look, finished measurements, and every count. */
-export function Overview({ size }: { size: ScreenSize }) {
+export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
   const units = useUnits();
   const serious = size.notes.filter(({ level }) => level !== 'tip');
   const tips = size.notes.filter(({ level }) => level === 'tip');
@@ -73,7 +73,7 @@ export function Overview({ size }: { size: ScreenSize }) {
       )}
     </>
   );
-}
+});
 
 /** One finished measurement; memoised, so that an edit repaints only what it changes. */
 const FinishedRow = memo(function FinishedRow({

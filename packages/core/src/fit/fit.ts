@@ -5,7 +5,7 @@ import { say, type Phrase } from '../text/phrase.js';
 import { checkPins, type PinCheck } from './clash.js';
 import type { OrderMemory } from './order.js';
 import type { Counts, Problem, Quantity } from './problem.js';
-import { fitRange } from './range.js';
+import { fitRange, type SolveMemory } from './range.js';
 import { solve } from './solve.js';
 
 interface LabelledProblem extends Problem {
@@ -15,6 +15,7 @@ interface LabelledProblem extends Problem {
 export interface SizeToFit {
   problem: LabelledProblem;
   pins: readonly Pin[];
+  memory?: SolveMemory;
 }
 
 /** The counts of one size; null when no counts obey the rules, and the notes then say why. */
@@ -28,6 +29,7 @@ interface Prepared {
   problem: LabelledProblem;
   pins: Readonly<Record<string, number>>;
   notes: Note[];
+  memory?: SolveMemory;
   loosened: boolean;
   /** False when no counts can be found at all. */
   possible: boolean;
@@ -38,8 +40,15 @@ interface Prepared {
  * What had to be given up is told in notes of level stop.
  */
 export function fitSizes(sizes: readonly SizeToFit[], graded: boolean): SizeFit[] {
-  const prepared = sizes.map(({ problem, pins }): Prepared => {
-    const size = { problem, pins: {}, notes: [], loosened: false, possible: true };
+  const prepared = sizes.map(({ problem, pins, memory }): Prepared => {
+    const size = {
+      problem,
+      pins: {},
+      notes: [],
+      loosened: false,
+      possible: true,
+      ...(memory ? { memory } : {}),
+    };
     return pins.length === 0 ? size : withPins(loosened(size), pins);
   });
   const orders: OrderMemory = new Map();

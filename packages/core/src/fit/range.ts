@@ -6,6 +6,13 @@ import { solve, type Bounds, type SolveResult } from './solve.js';
 export interface RangeSize {
   problem: Problem;
   pins: Readonly<Record<string, number>>;
+  /** What the size was solved to alone before, where its problem is the same object as then. */
+  memory?: SolveMemory;
+}
+
+/** The last answer of a problem solved alone, and what it was asked with. */
+export interface SolveMemory {
+  last?: { problem: Problem; pins: string; prefer: Counts | undefined; result: SolveResult };
 }
 
 export type RangeResult =
@@ -68,9 +75,8 @@ export function fitRange(
   const first: Branch = { bounds: [], solved: [], cost: 0 };
   let prefer: Counts | undefined;
   for (let size = 0; size < sizes.length; size += 1) {
-    const { problem, pins } = sizes[size]!;
-    const bounds = pinBounds(pins);
-    const result = solve(problem, { bounds, orders, ...(graded && prefer ? { prefer } : {}) });
+    const bounds = pinBounds(sizes[size]!.pins);
+    const result = solveAlone(sizes[size]!, bounds, orders, graded ? prefer : undefined);
     if (result.kind !== 'solved') return { kind: result.kind, size };
     first.bounds.push(bounds);
     first.solved.push(result);
@@ -85,6 +91,21 @@ export function fitRange(
   const free = allLinks.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
   const loose = settle(sizes, first, free, orders);
   return { kind: 'fitted', sizes: loose ?? first.solved.map(({ counts }) => counts), held: false };
+}
+
+/** Solves one size alone, or takes over what it came to before when it was asked the same. */
+function solveAlone(
+  { problem, pins, memory }: RangeSize,
+  bounds: Bounds,
+  orders: OrderMemory,
+  prefer: Counts | undefined,
+): SolveResult {
+  const held = memory && JSON.stringify(pins);
+  const last = memory?.last;
+  if (last && last.problem === problem && last.pins === held && last.prefer === prefer) return last.result;
+  const result = solve(problem, { bounds, orders, ...(prefer ? { prefer } : {}) });
+  if (memory && held !== undefined) memory.last = { problem, pins: held, prefer, result };
+  return result;
 }
 
 /** Branches until no linked count falls; null when that cannot be reached. */
