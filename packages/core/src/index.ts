@@ -1,7 +1,15 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, type CountChange } from './compare.js';
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
-export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
+export type {
+  FinishedMeasure,
+  Plan,
+  PlanMemory,
+  PlannedPiece,
+  PieceSection,
+  PlannedQuantity,
+  SizePlan,
+} from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
 export {

@@ -17,7 +17,7 @@ import { constructionOf } from './garment/registry.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
 import { workPiece } from './work/hook.js';
-import type { Row } from './work/rows.js';
+import type { EdgePlace, Row } from './work/rows.js';
 import { areaOf, yarnNeeds, type YarnNeed } from './yarn/metres.js';
 
 export interface PlannedQuantity {
@@ -45,11 +45,21 @@ export interface FinishedMeasure {
   actual: number;
 }
 
+/** A fabric of a piece from a row on. */
+export interface PieceSection {
+  fabric: string;
+  first: number;
+  stitches: number;
+  rows: number;
+}
+
 export interface PlannedPiece {
   id: string;
   label: string;
   copies: number;
   fabric: string;
+  /** The fabrics of the piece, each from a row on, with stitches and rows for each cm; the first from row 1. */
+  sections: readonly PieceSection[];
   work: 'rows' | 'rounds';
   /** Chains (or stitches picked up) to begin with. */
   foundation: number;
@@ -274,10 +284,11 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
   const worked = workPiece(rows);
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
+  const sections = sectionsOf(piece);
   const edges = piece.edges.map(({ id, label, axis, place, open }): WorkedEdge => {
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
-    return { id, label, axis, count, length: count / perCm(piece.fabric.gauge, axis), open: open ?? false };
+    return { id, label, axis, count, length: edgeLength(place, count, sections), open: open ?? false };
   });
   for (const { quantity, edges: ids } of piece.expects) {
     const found = ids.reduce((sum, id) => sum + (edges.find((edge) => edge.id === id)?.count ?? NaN), 0);
@@ -290,12 +301,42 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     label: piece.label,
     copies: piece.copies,
     fabric: piece.fabric.id,
+    sections,
     work: piece.work,
     foundation: start.stitches + start.extra,
     passages: piece.passages,
     rows,
     edges,
   };
+}
+
+function sectionsOf({ fabric, sections = [] }: PieceProgram): PieceSection[] {
+  return [{ fabric, first: 1 }, ...sections].map(({ fabric: of, first }) => ({
+    fabric: of.id,
+    first,
+    stitches: perCm(of.gauge, 'stitches'),
+    rows: perCm(of.gauge, 'rows'),
+  }));
+}
+
+/** The section that a row lies in. */
+function sectionAt(sections: readonly PieceSection[], n: number): PieceSection {
+  return sections.findLast(({ first }) => first <= n) ?? sections[0]!;
+}
+
+/** Length of an edge, cm: each of its rows, or its stitches, by the gauge of the section that it lies in. */
+function edgeLength(place: EdgePlace, count: number, sections: readonly PieceSection[]): number {
+  if (place.lies === 'foundation') return count / sections[0]!.stitches;
+  if (place.lies === 'live') return count / sectionAt(sections, place.n).stitches;
+  return sections.reduce((sum, section, i) => {
+    const end = sections[i + 1]?.first ?? Infinity;
+    const rows = place.spans.reduce(
+      (all, { first, last }) =>
+        all + Math.max(0, Math.min(last, end - 1) - Math.max(first, section.first) + 1),
+      0,
+    );
+    return sum + rows / section.rows;
+  }, 0);
 }
 
 /** Each fabric's area over all its pieces; seams are counted with the fabric of the first piece, the body. */
@@ -305,10 +346,15 @@ function yarnOf(
   joins: readonly Join[],
 ): YarnNeed[] {
   const areas = new Map<Fabric, number>();
-  programs.forEach(({ fabric, copies }, i) => {
-    const stitches = worked[i]!.rows.reduce((sum, { count }) => sum + count, 0);
-    const area = copies * areaOf(fabric, stitches);
-    areas.set(fabric, (areas.get(fabric) ?? 0) + area);
+  programs.forEach(({ fabric, sections = [], copies }, i) => {
+    [{ fabric, first: 1 }, ...sections].forEach(({ fabric: of, first }, at, all) => {
+      const end = all[at + 1]?.first ?? Infinity;
+      const stitches = worked[i]!.rows.reduce(
+        (sum, { n, count }) => (n >= first && n < end ? sum + count : sum),
+        0,
+      );
+      areas.set(of, (areas.get(of) ?? 0) + copies * areaOf(of, stitches));
+    });
   });
   const seams = joins.filter(({ kind }) => kind !== 'pick-up').reduce((sum, join) => sum + join.bLength, 0);
   return yarnNeeds([...areas].map(([fabric, area], i) => ({ fabric, area, seams: i === 0 ? seams : 0 })));

@@ -28,6 +28,7 @@ function usesOf({ garment }: Design, id: string): string[] {
   const part = (key: string) => (garment[key] as { fabric?: string } | null | undefined)?.fabric;
   return [
     ...(garment['fabric'] === id ? ['the body'] : []),
+    ...(part('upper') === id ? ['the upper body'] : []),
     ...(part('sleeve') === id ? ['the sleeve'] : []),
     ...(part('hem') === id ? ['the hem'] : []),
     ...(part('cuff') === id ? ['the cuff'] : []),

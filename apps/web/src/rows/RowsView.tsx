@@ -1,4 +1,4 @@
-import { useSizePlan, useOld } from '../design/useSizePlan';
+import { useDocument, useSizePlan, useOld } from '../design/useSizePlan';
 import { RowStrip } from './RowStrip';
 import { shapeSentence, shapesOf } from './SleeveStrip';
 
@@ -6,6 +6,7 @@ import { shapeSentence, shapesOf } from './SleeveStrip';
 export function RowsView() {
   const planned = useSizePlan();
   const old = useOld();
+  const { fabrics } = useDocument();
   if (!planned) return <p className="p-8 text-soft">Working the rows …</p>;
   return (
     <div
@@ -51,9 +52,11 @@ export function RowsView() {
                     : `Chain ${passage.stitches + passage.extra}, row 1 has ${passage.stitches} stitches`
                   : passage.kind === 'even'
                     ? `Work even to row ${passage.to}`
-                    : passage.kind === 'mark'
-                      ? `Mark both ends: ${passage.meaning}`
-                      : `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
+                    : passage.kind === 'change'
+                      ? `Row ${passage.to}: change to ${fabrics.find(({ id }) => id === passage.fabric)?.name ?? passage.fabric}, ${passage.stitches} stitches`
+                      : passage.kind === 'mark'
+                        ? `Mark both ends: ${passage.meaning}`
+                        : `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
               return <li key={i}>{words}</li>;
             })}
           </ol>

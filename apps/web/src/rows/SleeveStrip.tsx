@@ -25,8 +25,9 @@ export function shapesOf(piece: PlannedPiece): { passage: Shape; first: number; 
         part: passage.part,
       });
       last = passage.to;
-    } else if (passage.kind === 'even') last = passage.to;
-    if (passage.kind === 'even' || passage.kind === 'shape') ends.set(passage.part, passage.to);
+    } else if (passage.kind === 'even' || passage.kind === 'change') last = passage.to;
+    if (passage.kind === 'even' || passage.kind === 'change' || passage.kind === 'shape')
+      ends.set(passage.part, passage.to);
   }
   return found;
 }

@@ -117,6 +117,13 @@ export function ShapePanel() {
         value={style.fabric}
         put={(document, fabric) => void (document.garment['fabric'] = fabric)}
       />
+      <FabricChoice
+        label="From the underarm up"
+        value={style.upper?.fabric ?? style.fabric}
+        put={(document, fabric) =>
+          void (document.garment['upper'] = fabric === document.garment['fabric'] ? null : { fabric })
+        }
+      />
 
       <h3 className="mt-3 font-sans font-semibold">Neck</h3>
       <ChoiceField

@@ -16,6 +16,12 @@ const SHOWN: Record<string, readonly string[]> = {
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
 };
 
+/** Counts of a panel whose upper part is of another fabric. */
+const SHOWN_IN_TWO: Record<string, readonly string[]> = {
+  back: ['back.upper', 'armhole.rows', 'back.width', 'side.rows'],
+  front: ['front.upper', 'armhole.rows', 'front.width', 'side.rows'],
+};
+
 /** The words over the drawing: names, counts and seams, each of them a button that opens the drawer. */
 export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; size: ScreenSize }) {
   const units = useUnits();
@@ -26,7 +32,8 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
   return (
     <>
       {arrangement.pieces.map((piece) => {
-        const shown = SHOWN[piece.key];
+        const shown =
+          (quantities.has('back.upper') ? SHOWN_IN_TWO[piece.key] : undefined) ?? SHOWN[piece.key];
         if (!shown) return null;
         const label = size.pieces.find(({ id }) => id === piece.id)!.label;
         const small = Math.min(piece.width, piece.height) < 100;

@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
 import { SleeveStrip } from '../rows/SleeveStrip';
 import { useBox } from '../ui/useBox';
-import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { useSizePlan, useOld } from '../design/useSizePlan';
 import { arrange, fittingScale } from './arrange';
@@ -11,22 +10,20 @@ import { PieceLabels } from './PieceLabels';
 /** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
 export function TableView({ strip }: { strip: boolean }) {
   const planned = useSizePlan();
-  const document = usePlan((state) => state.document);
   const all = useView((view) => view.all);
   const old = useOld();
   const { ref, box } = useBox<HTMLDivElement>();
 
   const drawing = useMemo(() => {
-    if (!planned || !document || !box || planned.size.pieces.length === 0) return null;
-    const fabrics = new Map(document.fabrics.map((fabric) => [fabric.id, fabric]));
+    if (!planned || !box || planned.size.pieces.length === 0) return null;
     const { plan, index } = planned;
-    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, fabrics, box, scale);
+    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, box, scale);
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];
     const scale = Math.min(...largest.map((at) => fittingScale(plan.sizes[at]!, box)));
     const others = withPieces.filter((at) => at !== index && (all || Math.abs(at - index) === 1));
     return { chosen: place(index, scale), others: others.map((at) => place(at, scale)) };
-  }, [planned, document, box, all]);
+  }, [planned, box, all]);
 
   return (
     <>

@@ -10,7 +10,6 @@ const read = readDesignText(
 if (!read.ok) throw new Error('the demo design does not read');
 const { design } = read;
 const planned = { sizes: plan(design).sizes.map(forScreen) };
-const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
 
 describe.each([
   ['the table', { width: 884, height: 580 }],
@@ -21,7 +20,7 @@ describe.each([
     (_id, index) => {
       const size = planned.sizes[index]!;
       const scale = fittingScale(size, box);
-      const placed = arrange(size, fabrics, box, scale);
+      const placed = arrange(size, box, scale);
       const points = placed.pieces.flatMap(({ polygons }) => polygons.flat());
       for (const [x, y] of points) {
         expect(x).toBeGreaterThanOrEqual(0);
@@ -39,7 +38,7 @@ describe.each([
 
   it('draws every join whose edges lie apart, each label inside the box', () => {
     const size = planned.sizes[4]!;
-    const placed = arrange(size, fabrics, box, fittingScale(size, box));
+    const placed = arrange(size, box, fittingScale(size, box));
     const drawn = placed.joins.map(({ id }) => id);
     const hidden = size.joins.map(({ id }) => id).filter((id) => !drawn.includes(id));
     expect(hidden).toEqual(['hem-side-left', 'hem-side-right', 'cuff-seam-left', 'cuff-seam-right']);

@@ -1,4 +1,3 @@
-import { perCm, type Axis, type Fabric } from '@upfell/core';
 import type { ScreenSize } from '../worker/screen';
 
 /** Pieces to scale, unfolded as they are joined: the back above, the front below, a sleeve at each armhole. All in px. */
@@ -69,7 +68,7 @@ function measures({ quantities }: ScreenSize): Measures {
     of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
   return {
     width: of('back.width'),
-    height: of('body.rows'),
+    height: of('side.rows') + of('armhole.rows'),
     neck: of('neck.width'),
     armhole: of('armhole.rows'),
     side: of('side.rows'),
@@ -99,13 +98,11 @@ export function fittingScale(size: ScreenSize, box: { width: number; height: num
  * Places one size around the middle of a box.
  *
  * @param size the planned size; its pieces must be those of a drop-shoulder pullover
- * @param fabrics fabrics by id, for the gauges
  * @param box size of the drawing in px
  * @param scale px for each cm, so that several sizes can be laid over each other
  */
 export function arrange(
   size: ScreenSize,
-  fabrics: ReadonlyMap<string, Fabric>,
   box: { width: number; height: number },
   scale: number,
 ): Arrangement {
@@ -115,11 +112,9 @@ export function arrange(
   const halfBody = (m.width / 2) * scale;
   const topOf = SHOULDER_GAP / 2;
   const pieceOf = (id: string) => size.pieces.find((piece) => piece.id === id);
-  const cm = (id: string, axis: Axis) => perCm(fabrics.get(pieceOf(id)!.fabric)!.gauge, axis);
+  const rowsPerCm = (id: string) => pieceOf(id)!.sections[0]!.rows;
   const drawn = (id: string, place: (x: number, y: number) => Point) =>
-    (size.outlines[id] ?? []).map(({ points }) =>
-      points.map(([x, y]) => place(x / cm(id, 'stitches'), y / cm(id, 'rows'))),
-    );
+    (size.outlines[id] ?? []).map(({ points }) => points.map(([x, y]) => place(x, y)));
   const pieces: PlacedPiece[] = [];
   const add = (
     key: string,
@@ -134,7 +129,7 @@ export function arrange(
       key,
       id,
       polygons: drawn(id, place),
-      rows: { across, step: scale / cm(id, 'rows') },
+      rows: { across, step: scale / rowsPerCm(id) },
       centre,
       width,
       height,

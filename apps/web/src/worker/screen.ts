@@ -1,7 +1,7 @@
 import { outlines, type Outline, type Plan, type PlannedQuantity, type SizePlan } from '@upfell/core';
 
 /**
- * One size for the screen. Rows are replaced by outlines, which are all that drawings need, and reasons stay here until one
+ * One size for the screen. Rows are replaced by outlines in cm, which are all that drawings need, and reasons stay here until one
  * is asked for: copying them to the page would take longer than making them.
  */
 export interface ScreenSize extends Omit<SizePlan, 'quantities'> {
@@ -19,7 +19,7 @@ export interface ScreenPlan extends Omit<Plan, 'sizes'> {
 export function forScreen(size: SizePlan): ScreenSize {
   return {
     ...size,
-    outlines: Object.fromEntries(size.pieces.map(({ id, rows }) => [id, outlines(rows)])),
+    outlines: Object.fromEntries(size.pieces.map(({ id, rows, sections }) => [id, outlines(rows, sections)])),
     pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
   };

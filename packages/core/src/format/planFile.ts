@@ -50,11 +50,14 @@ function sizeFile(size: SizePlan, units: Units) {
         because: because().map((reason) => reasonInWords(reason, units)),
       }),
     ),
-    pieces: size.pieces.map(({ id, label, copies, fabric, work, foundation, rows, edges }) => ({
+    pieces: size.pieces.map(({ id, label, copies, fabric, sections, work, foundation, rows, edges }) => ({
       id,
       label,
       copies,
       fabric,
+      ...(sections.length > 1
+        ? { sections: sections.map(({ fabric: of, first }) => ({ fabric: of, first })) }
+        : {}),
       work,
       foundation,
       rows: rows.map(({ n, part, side, count, from, by, add }) => ({ n, part, side, count, from, by, add })),

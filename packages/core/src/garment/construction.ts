@@ -51,6 +51,8 @@ export interface PieceProgram {
   label: string;
   copies: number;
   fabric: Fabric;
+  /** Other fabrics, each from a row on (rows of all parts number on); rising. */
+  sections?: readonly { fabric: Fabric; first: number }[];
   work: 'rows' | 'rounds';
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];

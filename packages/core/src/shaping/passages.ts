@@ -10,6 +10,8 @@ export type Passage =
   | { kind: 'start'; part: string; stitches: number; extra: number; along: string | null }
   /** Rows worked even until row `to` of the part is done. */
   | { kind: 'even'; part: string; to: number; note?: string }
+  /** One row in which another fabric begins, with as many stitches as that one wants, the change spread evenly. */
+  | { kind: 'change'; part: string; to: number; stitches: number; fabric: string }
   /** Rows shaped by a schedule until row `to` is done. */
   | {
       kind: 'shape';
@@ -75,6 +77,13 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
         workEven(rows, state, passage.to);
         break;
       }
+      case 'change': {
+        const state = part(passage.part);
+        workEven(rows, state, passage.to - 1);
+        const by = passage.stitches - state.count;
+        addRow(rows, state, spreadSteps(state.count, by), by, 0);
+        break;
+      }
       case 'mark':
         break;
     }
@@ -112,6 +121,20 @@ function workEven(rows: Row[], state: PartState, to: number): void {
   if (state.n >= to) return;
   const steps: readonly Step[] = [{ do: 'work', times: state.count }];
   while (state.n < to) addRow(rows, state, steps, 0, 0);
+}
+
+/** A row that gains or loses stitches at places spread evenly over its width. */
+export function spreadSteps(count: number, by: number): Step[] {
+  if (by === 0) return [{ do: 'work', times: count }];
+  const places = Math.abs(by);
+  const plain = count - (by > 0 ? 1 : 2) * places;
+  const steps: Step[] = [];
+  for (let i = 0; i <= places; i += 1) {
+    const times = Math.floor(((i + 1) * plain) / (places + 1)) - Math.floor((i * plain) / (places + 1));
+    if (times > 0) steps.push({ do: 'work', times });
+    if (i < places) steps.push({ do: by > 0 ? 'increase' : 'decrease', times: 1 });
+  }
+  return steps;
 }
 
 /** A shaping row: the change is made in the outermost stitches of the edge. */

@@ -1,12 +1,19 @@
 import type { Row } from './rows.js';
 
-/** Where a row lies across the piece, in stitches from the left end of row 1. */
+/** Stitches and rows for each unit of length from a row on. */
+export interface OutlineScale {
+  first: number;
+  stitches: number;
+  rows: number;
+}
+
+/** Where a row lies across the piece, from the left end of row 1. */
 interface Span {
   left: number;
   right: number;
 }
 
-/** One part of a piece as a closed outline, in stitches and rows: up the left side, down the right. */
+/** One part of a piece as a closed outline: up the left side, down the right. */
 export interface Outline {
   part: string;
   points: readonly (readonly [x: number, y: number])[];
@@ -15,33 +22,56 @@ export interface Outline {
 /**
  * The outlines of a piece's parts, from its rows alone: increases and decreases at an end of a row move that end, the
  * others widen the row to both sides.
+ *
+ * @param rows the rows of one piece
+ * @param scales stitches and rows for each cm (or other unit) from a row on; without them one stitch and one row are 1
  */
-export function outlines(rows: readonly Row[]): Outline[] {
+export function outlines(
+  rows: readonly Row[],
+  scales: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }],
+): Outline[] {
+  const scaleAt = (n: number) => scales.findLast(({ first }) => first <= n) ?? scales[0]!;
+  const heightAt = (n: number) =>
+    scales.reduce((sum, { first, rows: perUnit }, i) => {
+      const last = Math.min(n, (scales[i + 1]?.first ?? Infinity) - 1);
+      return sum + Math.max(0, last - first + 1) / perUnit;
+    }, 0);
   const spans = new Map<string, Map<number, Span>>();
-  const parts = new Map<string, { n: number; span: Span }[]>();
+  const parts = new Map<string, { low: number; high: number; span: Span }[]>();
   for (const row of rows) {
     const source = row.from[0];
     const below = source && spans.get(source.part)?.get(source.n);
-    const start = below ? below.left + source.at : 0;
-    const first = row.steps[0];
-    const shift = first?.do === 'increase' ? -first.times : first?.do === 'decrease' ? first.times : 0;
-    const left = start + (row.steps.length > 1 ? shift : 0);
-    const span = { left, right: left + row.count };
+    const scale = scaleAt(row.n);
+    const width = row.count / scale.stitches;
+    const changed = source && scaleAt(source.n) !== scale;
+    const left =
+      changed && below
+        ? (below.left + below.right - width) / 2
+        : (below ? below.left + source!.at / scale.stitches : 0) + shiftOf(row) / scale.stitches;
+    const span = { left, right: left + width };
     const ofPart = spans.get(row.part) ?? new Map<number, Span>();
     spans.set(row.part, ofPart.set(row.n, span));
+    const entry = { low: heightAt(row.n - 1), high: heightAt(row.n), span };
     const list = parts.get(row.part);
-    if (list) list.push({ n: row.n, span });
-    else parts.set(row.part, [{ n: row.n, span }]);
+    if (list) list.push(entry);
+    else parts.set(row.part, [entry]);
   }
   return [...parts].map(([part, list]) => ({ part, points: trace(list) }));
 }
 
+/** How far the left end of a row moves to the right, in stitches. */
+function shiftOf({ steps }: Row): number {
+  const [first] = steps;
+  if (steps.length <= 1) return 0;
+  return first?.do === 'increase' ? -first.times : first?.do === 'decrease' ? first.times : 0;
+}
+
 /** Corner points of stacked rows; points on a straight edge are left out. */
-function trace(list: readonly { n: number; span: Span }[]): [number, number][] {
+function trace(list: readonly { low: number; high: number; span: Span }[]): [number, number][] {
   const up: [number, number][] = [];
   const down: [number, number][] = [];
-  for (const { n, span } of list) {
-    for (const y of [n - 1, n]) {
+  for (const { low, high, span } of list) {
+    for (const y of [low, high]) {
       up.push([span.left, y]);
       down.push([span.right, y]);
     }

@@ -41,9 +41,11 @@ export function pattern(
     );
   const sizes = wanted.filter(({ pieces }) => pieces.length > 0);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  const used = [...new Set(sizes.flatMap(({ pieces }) => pieces.map(({ fabric }) => fabric)))].map((id) =>
-    fabrics.get(id)!,
-  );
+  const used = [
+    ...new Set(
+      sizes.flatMap(({ pieces }) => pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric))),
+    ),
+  ].map((id) => fabrics.get(id)!);
   const pieces = pieceSections(sizes, fabrics);
   const stitchPatterns = used
     .filter((fabric) => fabric.pattern?.length)
@@ -176,7 +178,7 @@ function pieceSections(
         heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,
         lines: writePiece(
           group.map((entry) => entry.piece),
-          fabrics.get(piece.fabric)!,
+          fabrics,
         ),
       };
     });

@@ -8,9 +8,8 @@ import { line, type Line } from './line.js';
 type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
 
 /** Writes one piece for sizes whose passages have the same form, in US terms. */
-export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Line[] {
-  const stitch = stitchOf(fabric);
-  const even = fabric.pattern?.length ? 'in pattern' : `${stitch} in each st`;
+export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): Line[] {
+  let fabric = fabrics.get(pieces[0]!.fabric)!;
   const lines: Line[] = [];
   /** Last row and count of each part, for each size. */
   const state = new Map<string, { n: number; count: number }[]>();
@@ -21,6 +20,8 @@ export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Lin
   for (let i = 0; i < length; i += 1) {
     const all = pieces.map(({ passages }) => passages[i]!);
     const first = all[0]!;
+    const stitch = stitchOf(fabric);
+    const even = fabric.pattern?.length ? 'in pattern' : `${stitch} in each st`;
     if (first.kind === 'start') {
       const starts = all as Of<'start'>[];
       state.set(
@@ -42,6 +43,19 @@ export function writePiece(pieces: readonly PlannedPiece[], fabric: Fabric): Lin
         );
       evens.forEach(
         ({ to }, size) => (state.get(first.part)![size] = { n: to, count: at(first.part, size).count }),
+      );
+    } else if (first.kind === 'change') {
+      const changes = all as Of<'change'>[];
+      fabric = fabrics.get(first.fabric)!;
+      lines.push(
+        ...writeChange(
+          changes,
+          changes.map((_, size) => at(first.part, size).count),
+          fabric,
+        ),
+      );
+      changes.forEach(
+        ({ to, stitches }, size) => (state.get(first.part)![size] = { n: to, count: stitches }),
       );
     } else if (first.kind === 'go on') {
       const parts = all as Of<'go on'>[];
@@ -102,6 +116,19 @@ function writeStart(starts: readonly Of<'start'>[], fabric: Fabric): Line[] {
       ? `the ${ordinal(extra + 2)} ch from the hook (what is skipped counts as the first st)`
       : `the ${ordinal(extra + 1)} ch from the hook${turning === 'chainless' ? ' (without a chain before it)' : ''}`;
   return [chain, line`Row 1 (RS): ${stitch} in ${first} and in each ch to the end; turn. (${counts} sts)`];
+}
+
+/** The row in which another fabric begins. */
+function writeChange(changes: readonly Of<'change'>[], before: readonly number[], fabric: Fabric): Line[] {
+  const by = changes.map(({ stitches }, size) => stitches - before[size]!);
+  const word = (grow: boolean) => (grow ? 'increasing' : 'decreasing');
+  const parts: Line[] = [true, false].flatMap((grow) => {
+    const some = by.map((change) => Math.max(0, grow ? change : -change));
+    return some.some((times) => times > 0) ? [line`, ${word(grow)} ${some} sts spread evenly`] : [];
+  });
+  return [
+    line`Row ${changes.map(({ to }) => to)}: change to ${fabric.name} and a ${String(fabric.hook)} mm hook; ${stitchOf(fabric)} in each st${{ inline: parts.flat() }}; turn. (${changes.map(({ stitches }) => stitches)} sts)`,
+  ];
 }
 
 function writeGoOn(

@@ -7,7 +7,7 @@ import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construct
 import { draftBand } from '../shared/bands.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { sameCount, sameLength } from '../shared/seams.js';
-import type { DropShoulderStyle } from './style.js';
+import { upperFabric, type DropShoulderStyle } from './style.js';
 import { armholeDepth, bodyLength, cuffRound, neckWidth, panelWidth, sleeveLength } from './targets.js';
 
 type Input = SizeInput<DropShoulderStyle>;
@@ -24,8 +24,13 @@ export function draft(input: Input): Draft {
   const body = input.body.body;
   const fabric = fabrics.get(style.fabric)!;
   const sleeveFabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
+  const upper = fabrics.get(upperFabric(style))!;
+  /** Whether back and front change to another fabric at the underarm. */
+  const changes = style.upper !== null;
+  const upperWidth = changes ? 'back.upper' : 'back.width';
   const stitches = perCm(fabric.gauge, 'stitches');
   const rows = perCm(fabric.gauge, 'rows');
+  const upperRows = perCm(upper.gauge, 'rows');
   const sleeveStitches = perCm(sleeveFabric.gauge, 'stitches');
   const notes: Note[] = [];
 
@@ -117,7 +122,7 @@ export function draft(input: Input): Draft {
     quantity({
       id: 'neck.width',
       label: 'Neck, width',
-      fabric,
+      fabric: upper,
       axis: 'stitches',
       target: neck,
       weight: 1,
@@ -127,7 +132,7 @@ export function draft(input: Input): Draft {
     quantity({
       id: 'shoulder.width',
       label: 'Shoulder, each',
-      fabric,
+      fabric: upper,
       axis: 'stitches',
       target: Math.max(0.5, shoulder),
       weight: 0.2,
@@ -135,24 +140,41 @@ export function draft(input: Input): Draft {
         becomes('Panel less neck, halved', `(${width.toFixed(1)} − ${neck.toFixed(1)}) ÷ 2 cm`, shoulder),
       ],
     }),
-    quantity({
-      id: 'body.rows',
-      label: 'Back and front, height',
-      fabric,
-      axis: 'rows',
-      target: Math.max(SHORTEST, panel),
-      weight: 1,
-      rule: fabric.rule.rows,
-      because: panelReasons,
-      min: 4,
-    }),
+    ...(changes
+      ? (['back', 'front'] as const).map((panelId) =>
+          quantity({
+            id: `${panelId}.upper`,
+            label: `${panelId === 'back' ? 'Back' : 'Front'}, width from the underarm up`,
+            fabric: upper,
+            axis: 'stitches',
+            target: width,
+            weight: 1,
+            rule: upper.rule.flat,
+            because: widthReasons,
+            min: 4,
+          }),
+        )
+      : [
+          quantity({
+            id: 'body.rows',
+            label: 'Back and front, height',
+            fabric,
+            axis: 'rows',
+            target: Math.max(SHORTEST, panel),
+            weight: 1,
+            rule: fabric.rule.rows,
+            because: panelReasons,
+            min: 4,
+          }),
+        ]),
     quantity({
       id: 'armhole.rows',
       label: 'Armhole, depth',
-      fabric,
+      fabric: upper,
       axis: 'rows',
       target: armhole,
       weight: 1,
+      ...(changes ? { rule: upper.rule.rows } : {}),
       because: armholeReasons,
       min: 2,
     }),
@@ -162,13 +184,14 @@ export function draft(input: Input): Draft {
       fabric,
       axis: 'rows',
       target: Math.max(SHORTEST, side),
-      weight: 0.2,
+      weight: changes ? 1 : 0.2,
+      ...(changes ? { rule: fabric.rule.rows } : {}),
       because: [becomes('Panel less armhole', `${panel.toFixed(1)} − ${armhole.toFixed(1)} cm`, side)],
     }),
     quantity({
       id: 'neck.drop',
       label: 'Front neck drop',
-      fabric,
+      fabric: upper,
       axis: 'rows',
       target: drop,
       weight: 0.5,
@@ -226,24 +249,13 @@ export function draft(input: Input): Draft {
       terms: [
         { of: 'shoulder.width', times: 2 },
         { of: 'neck.width', times: 1 },
-        { of: 'back.width', times: -1 },
+        { of: upperWidth, times: -1 },
       ],
       total: 0,
       says: (counts) =>
-        say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts['back.width']!}`,
+        say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts[upperWidth]!}`,
     },
-    {
-      id: 'height',
-      kind: 'equal',
-      terms: [
-        { of: 'side.rows', times: 1 },
-        { of: 'armhole.rows', times: 1 },
-        { of: 'body.rows', times: -1 },
-      ],
-      total: 0,
-      says: (counts) =>
-        say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
-    },
+    ...(changes ? changeOfFabric() : [heightOf()]),
     {
       id: 'drop',
       kind: 'at most',
@@ -257,9 +269,9 @@ export function draft(input: Input): Draft {
     ...sameLength(
       'armhole.seam',
       { of: 'sleeve.top', perCm: sleeveStitches, times: 1 },
-      { of: 'armhole.rows', perCm: rows, times: 2 },
+      { of: 'armhole.rows', perCm: upperRows, times: 2 },
       (counts) =>
-        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / rows)})`,
+        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
     ),
     ...taper(style.sleeve.everyRow),
     ...(hem?.relations ?? []),
@@ -277,25 +289,26 @@ export function draft(input: Input): Draft {
       id: 'length',
       label: 'Length from the shoulder',
       target: length,
-      actual: (counts) => counts['body.rows']! / rows + bandHeight('hem', counts, input),
+      actual: (counts) =>
+        counts['side.rows']! / rows + counts['armhole.rows']! / upperRows + bandHeight('hem', counts, input),
     },
     {
       id: 'neckWidth',
       label: 'Neck width',
       target: neck,
-      actual: (counts) => counts['neck.width']! / stitches,
+      actual: (counts) => counts['neck.width']! / perCm(upper.gauge, 'stitches'),
     },
     {
       id: 'neckDrop',
       label: 'Front neck drop',
       target: drop,
-      actual: (counts) => counts['neck.drop']! / rows,
+      actual: (counts) => counts['neck.drop']! / upperRows,
     },
     {
       id: 'armholeDepth',
       label: 'Armhole depth',
       target: armhole,
-      actual: (counts) => counts['armhole.rows']! / rows,
+      actual: (counts) => counts['armhole.rows']! / upperRows,
     },
     {
       id: 'upperArm',
@@ -324,6 +337,48 @@ export function draft(input: Input): Draft {
     finished,
     notes,
   };
+}
+
+/** In one fabric side and armhole together are the panel's height. */
+function heightOf(): Relation {
+  return {
+    id: 'height',
+    kind: 'equal',
+    terms: [
+      { of: 'side.rows', times: 1 },
+      { of: 'armhole.rows', times: 1 },
+      { of: 'body.rows', times: -1 },
+    ],
+    total: 0,
+    says: (counts) =>
+      say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+  };
+}
+
+/** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
+function changeOfFabric(): Relation[] {
+  const silent = () => [];
+  const room = (id: string, lower: number, upper: number): Relation => ({
+    id: `change.${id}`,
+    kind: 'at most',
+    terms: [
+      { of: 'back.width', times: lower },
+      { of: 'back.upper', times: upper },
+    ],
+    total: 0,
+    says: silent,
+  });
+  return [
+    sameCount(
+      'upper',
+      'front.upper',
+      'back.upper',
+      (counts) =>
+        say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
+    ),
+    room('fewer', 1, -2),
+    room('more', -2, 1),
+  ];
 }
 
 /** Finished height of a band, 0 where the style has none. */

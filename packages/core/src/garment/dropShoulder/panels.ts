@@ -10,9 +10,10 @@ type Input = SizeInput<DropShoulderStyle>;
 
 /** The back: straight up to shoulders and neck. Its first stitches are the wearer's left. */
 export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const upper = upperOf(style, counts, 'back');
   const fabric = fabrics.get(style.fabric)!;
   const width = counts['back.width']!;
-  const rows = counts['body.rows']!;
+  const rows = counts['side.rows']! + counts['armhole.rows']!;
   const side = counts['side.rows']!;
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
@@ -23,11 +24,13 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     label: 'Back',
     copies: 1,
     fabric,
+    ...upper.sections(fabrics),
     work: 'rows',
     passages: [
       { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
+      ...upper.passages,
       { kind: 'even', part: 'main', to: rows },
     ],
     edges: [
@@ -63,10 +66,14 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     ],
     expects: [
       { quantity: 'back.width', edges: ['back.hem'] },
-      { quantity: 'back.width', edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right'] },
+      {
+        quantity: style.upper ? 'back.upper' : 'back.width',
+        edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right'],
+      },
       { quantity: 'neck.width', edges: ['back.neck'] },
       { quantity: 'side.rows', edges: ['back.side-left'] },
-      { quantity: 'body.rows', edges: ['back.side-left', 'back.armhole-left'] },
+      { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
+      ...(style.upper ? [] : [{ quantity: 'body.rows', edges: ['back.side-left', 'back.armhole-left'] }]),
       { quantity: 'shoulder.width', edges: ['back.shoulder-right'] },
     ],
   };
@@ -74,9 +81,10 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
 
 /** The front: as the back up to the neck, then two shoulders with the centre left unworked. */
 export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const upper = upperOf(style, counts, 'front');
   const fabric = fabrics.get(style.fabric)!;
   const width = counts['front.width']!;
-  const rows = counts['body.rows']!;
+  const rows = counts['side.rows']! + counts['armhole.rows']!;
   const side = counts['side.rows']!;
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
@@ -94,9 +102,9 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
           kind: 'go on',
           part: partOf(which),
           from: 'main',
-          at: which === 'right' ? 0 : width - shoulder - slope,
+          at: which === 'right' ? 0 : upper.width - shoulder - slope,
           take: shoulder + slope,
-          leave: which === 'right' ? width - shoulder - slope : 0,
+          leave: which === 'right' ? upper.width - shoulder - slope : 0,
           rejoin: which === 'left',
           label: which === 'right' ? 'First shoulder' : 'Second shoulder',
         },
@@ -141,11 +149,13 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
     label: 'Front',
     copies: 1,
     fabric,
+    ...upper.sections(fabrics),
     work: 'rows',
     passages: [
       { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
+      ...upper.passages,
       { kind: 'even', part: 'main', to: divide },
       ...shoulders,
     ],
@@ -204,5 +214,21 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'shoulder.width', edges: ['front.shoulder-left'] },
       ...(split ? [{ quantity: 'neck.drop', edges: ['front.neck-right'] }] : []),
     ],
+  };
+}
+
+/** What changes at the underarm where the upper part is of another fabric; nothing where it is not. */
+function upperOf(style: DropShoulderStyle, counts: Counts, piece: 'back' | 'front') {
+  const first = counts['side.rows']! + 1;
+  const width = counts[style.upper ? `${piece}.upper` : `${piece}.width`]!;
+  const { upper } = style;
+  const passages: Passage[] = upper
+    ? [{ kind: 'change', part: 'main', to: first, stitches: width, fabric: upper.fabric }]
+    : [];
+  return {
+    width,
+    passages,
+    sections: (fabrics: Input['fabrics']) =>
+      upper ? { sections: [{ fabric: fabrics.get(upper.fabric)!, first }] } : {},
   };
 }

@@ -9,7 +9,7 @@ import { bandHeight } from './draft.js';
 import { joins } from './joins.js';
 import { back, front } from './panels.js';
 import { sleeve } from './sleeve.js';
-import type { DropShoulderStyle } from './style.js';
+import { upperFabric, type DropShoulderStyle } from './style.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
@@ -23,8 +23,9 @@ export function program(input: Input, counts: Counts): Program {
 
   const sleeveFabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
-  const rows = perCm(fabric.gauge, 'rows');
-  const neck = counts['neck.width']! / stitches;
+  const upper = fabrics.get(upperFabric(style))!;
+  const upperStitches = perCm(upper.gauge, 'stitches');
+  const neck = counts['neck.width']! / upperStitches;
   const drop = counts['neck.drop']!;
   const slope = neckSlope(counts['neck.width']!, drop);
   return {
@@ -33,8 +34,12 @@ export function program(input: Input, counts: Counts): Program {
     rounds: roundsOf(input, counts),
     facts: {
       closedNeck: {
-        opening: neckOpening(neck, drop === 0 ? neck : neck - (2 * slope) / stitches, drop / rows),
-        stretch: fabric.stretch ?? USUAL_STRETCH,
+        opening: neckOpening(
+          neck,
+          drop === 0 ? neck : neck - (2 * slope) / upperStitches,
+          drop / perCm(upper.gauge, 'rows'),
+        ),
+        stretch: upper.stretch ?? USUAL_STRETCH,
         front: 'neck.width',
       },
       sleeveTop: {
@@ -59,8 +64,8 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const sleeveFabric = style.sleeve.fabric ?? style.fabric;
   const round =
     along(style.fabric, 'stitches', 'back.width') + along(style.fabric, 'stitches', 'front.width');
-  const underarm = along(style.fabric, 'rows', 'armhole.rows');
-  const edge = along(style.fabric, 'rows', 'body.rows');
+  const underarm = along(upperFabric(style), 'rows', 'armhole.rows');
+  const edge = underarm + along(style.fabric, 'rows', 'side.rows');
   const overhang = (round / 2 - input.body.body.crossBack) / 2;
   const end = overhang + along(sleeveFabric, 'rows', 'sleeve.rows');
   const cuffEdge = along(sleeveFabric, 'stitches', 'sleeve.cuff');

@@ -39,6 +39,8 @@ export interface DropShoulderStyle {
     /** 1: shaping in any row; 2: in right-side rows only. */
     everyRow: 1 | 2;
   };
+  /** Another fabric of back and front from the underarm up; null: the same. */
+  upper: { fabric: string } | null;
   hem: BandStyle | null;
   cuff: BandStyle | null;
 }
@@ -101,6 +103,7 @@ export function readStyle(
       order: sleeve.choice('order', 'The order of the shaping', ORDERS, 'slow first'),
       everyRow: sleeve.choice('everyRow', 'The rows with shaping', [1, 2] as const, 1),
     },
+    upper: readUpper(reader, fabricIds),
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),
     cuff: readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds),
   };
@@ -121,4 +124,15 @@ function fabricOrNone(reader: FieldReader, label: string, fabricIds: readonly st
   return fabric === undefined || fabric === null
     ? null
     : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
+}
+
+function readUpper(reader: FieldReader, fabricIds: readonly string[]): DropShoulderStyle['upper'] {
+  const upper = reader.inside('upper', 'The upper part', false);
+  const fabric = upper && fabricOrNone(upper, 'The fabric from the underarm up', fabricIds);
+  return fabric === null ? null : { fabric };
+}
+
+/** The fabric of back and front from the underarm up. */
+export function upperFabric({ upper, fabric }: DropShoulderStyle): string {
+  return upper?.fabric ?? fabric;
 }

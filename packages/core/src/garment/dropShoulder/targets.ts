@@ -6,7 +6,7 @@ import type { SizeInput } from '../construction.js';
 import { widthOfOpening, widthThatPasses } from '../shared/neck.js';
 import { easeOver, forSize, type Ease } from '../shared/perSize.js';
 import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
-import type { DropShoulderStyle } from './style.js';
+import { upperFabric, type DropShoulderStyle } from './style.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
@@ -77,7 +77,7 @@ export function neckWidth(input: Input): Target & { drop: number } {
     length: halfBack,
     reasons: [measured(input, 'crossBack'), becomes('Half the cross-back, usual', '÷ 2', halfBack)],
   };
-  const stretch = fabrics.get(style.fabric)!.stretch ?? USUAL_STRETCH;
+  const stretch = fabrics.get(upperFabric(style))!.stretch ?? USUAL_STRETCH;
   const forHead = widthThatPasses(body.head, stretch, drop);
   if (forHead <= usual.length) return { drop, ...usual };
   return {
