@@ -32,11 +32,13 @@ function timed(work: () => void, times: number): number[] {
 }
 
 function demoDesigns(): [string, Design][] {
-  return readdirSync(join(root, 'demo')).map((name) => {
-    const read = readDesignText(readFileSync(join(root, 'demo', name), 'utf8'));
-    if (!read.ok) throw new Error(name);
-    return [name.replace('.upfell.json', ''), read.design];
-  });
+  return readdirSync(join(root, 'demo'))
+    .filter((name) => name.endsWith('.upfell.json'))
+    .map((name) => {
+      const read = readDesignText(readFileSync(join(root, 'demo', name), 'utf8'));
+      if (!read.ok) throw new Error(name);
+      return [name.replace('.upfell.json', ''), read.design];
+    });
 }
 
 /** The design with exactly so many sizes: its own, and bodies between and beyond them, rising. */

@@ -1,16 +1,34 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
-import { readDesignText } from '@upfell/core';
+import { readChart, readDesignText, readLibraryFabric, type Design, type FieldProblem } from '@upfell/core';
 import { Database } from './database/database.js';
-import { DesignRow } from './database/models.js';
+import { add } from './database/documents.js';
+import { ChartRow, DesignRow, FabricRow, type DocumentTable } from './database/models.js';
 import { DesignsService } from './designs/designs.service.js';
 import type { Settings } from './settings.js';
 
+type Read = { ok: true; document: { name: string } } | { ok: false; problems: readonly FieldProblem[] };
+
+/** What a demo file holds, by its ending: where it is kept and how it is read. */
+const KINDS: readonly { ending: string; table: DocumentTable; read: (text: string) => Read }[] = [
+  {
+    ending: '.upfell.json',
+    table: DesignRow,
+    read: (text) => {
+      const read = readDesignText(text);
+      return read.ok ? { ok: true, document: read.design } : read;
+    },
+  },
+  { ending: '.chart.json', table: ChartRow, read: (text) => readChart(JSON.parse(text)) },
+  { ending: '.fabric.json', table: FabricRow, read: (text) => readLibraryFabric(JSON.parse(text)) },
+];
+
 /**
- * Puts the demo designs into the database, each once: one that has ever been there is left alone, even in the bin.
+ * Puts the demo designs, charts and fabrics into the database, each once: one that has ever been there is left alone, even
+ * in the bin.
  *
  * @param settings where the database lies
- * @param folder folder of *.upfell.json files
+ * @param folder folder of *.upfell.json, *.chart.json and *.fabric.json files
  * @returns how many were added
  */
 export async function loadDemo(settings: Settings, folder: string): Promise<number> {
@@ -18,17 +36,21 @@ export async function loadDemo(settings: Settings, folder: string): Promise<numb
   await database.onModuleInit();
   const designs = new DesignsService(database);
   let added = 0;
-  for (const file of readdirSync(folder)
-    .filter((name) => name.endsWith('.upfell.json'))
-    .sort()) {
-    const id = `demo-${basename(file, '.upfell.json')}`.slice(0, 40);
-    if (await DesignRow.findByPk(id)) continue;
-    const read = readDesignText(readFileSync(join(folder, file), 'utf8'));
+  for (const file of readdirSync(folder).sort()) {
+    const kind = KINDS.find(({ ending }) => file.endsWith(ending));
+    if (!kind) continue;
+    const id = `demo-${basename(file, kind.ending)}`.slice(0, 40);
+    if (await kind.table.findByPk(id)) continue;
+    const read = kind.read(readFileSync(join(folder, file), 'utf8'));
     if (!read.ok)
       throw new Error(
         `${file}: ${read.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,
       );
-    await designs.create(read.design, 'demo', id);
+    if (kind.table === DesignRow) await designs.create(read.document as Design, 'demo', id);
+    else
+      await database.write((transaction) =>
+        add(kind.table, id, read.document, new Date().toISOString(), transaction),
+      );
     added += 1;
   }
   await database.onApplicationShutdown();
