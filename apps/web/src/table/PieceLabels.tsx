@@ -16,10 +16,16 @@ const SHOWN: Record<string, readonly string[]> = {
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
 };
 
-/** Counts of a panel whose upper part is of another fabric. */
-const SHOWN_IN_TWO: Record<string, readonly string[]> = {
-  back: ['back.upper', 'armhole.rows', 'back.width', 'side.rows'],
-  front: ['front.upper', 'armhole.rows', 'front.width', 'side.rows'],
+/** Counts of a panel whose upper part is of another fabric: each part's stitches and rows on a line of their own. */
+const SHOWN_IN_TWO: Record<string, readonly (readonly [string, string])[]> = {
+  back: [
+    ['back.upper', 'armhole.rows'],
+    ['back.width', 'side.rows'],
+  ],
+  front: [
+    ['front.upper', 'armhole.rows'],
+    ['front.width', 'side.rows'],
+  ],
 };
 
 /** The words over the drawing: names, counts and seams, each of them a button that opens the drawer. */
@@ -32,8 +38,8 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
   return (
     <>
       {arrangement.pieces.map((piece) => {
-        const shown =
-          (quantities.has('back.upper') ? SHOWN_IN_TWO[piece.key] : undefined) ?? SHOWN[piece.key];
+        const two = quantities.has('back.upper') ? SHOWN_IN_TWO[piece.key] : undefined;
+        const shown: readonly (readonly string[])[] | undefined = two ?? SHOWN[piece.key]?.map((id) => [id]);
         if (!shown) return null;
         const label = size.pieces.find(({ id }) => id === piece.id)!.label;
         const small = Math.min(piece.width, piece.height) < 100;
@@ -48,18 +54,26 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
             <span className={`font-display font-semibold ${small ? 'text-[13px]' : 'text-[16px]'}`}>
               {label}
             </span>
-            {shown.map((id) => {
-              const quantity = quantities.get(id);
-              return (
-                quantity && (
-                  <CountButton
-                    key={id}
-                    quantity={quantity}
-                    text={countText(quantity, units, arrangement.compact && piece.key.startsWith('sleeve'))}
-                  />
-                )
-              );
-            })}
+            {shown.map((line) => (
+              <span key={line.join()} className="flex">
+                {line.map((id) => {
+                  const quantity = quantities.get(id);
+                  return (
+                    quantity && (
+                      <CountButton
+                        key={id}
+                        quantity={quantity}
+                        text={countText(
+                          quantity,
+                          units,
+                          line.length > 1 || (arrangement.compact && piece.key.startsWith('sleeve')),
+                        )}
+                      />
+                    )
+                  );
+                })}
+              </span>
+            ))}
           </div>
         );
       })}

@@ -47,7 +47,7 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props
   );
 });
 
-function Piece({ piece: { key, polygons, rows } }: { piece: PlacedPiece }) {
+function Piece({ piece: { key, polygons, changes, rows } }: { piece: PlacedPiece }) {
   const outline = polygons.map(closed).join(' ');
   const texture = `rows-${key}`;
   const step = Math.max(3, rows.step * 2);
@@ -80,6 +80,9 @@ function Piece({ piece: { key, polygons, rows } }: { piece: PlacedPiece }) {
       ) : (
         <path d={outline} fill="none" stroke="#20303a" strokeWidth={1.5} strokeLinejoin="round" />
       )}
+      {changes.map((change, i) => (
+        <path key={i} d={path(change) ?? ''} fill="none" stroke="#20303a" strokeDasharray="6 4" />
+      ))}
     </g>
   );
 }

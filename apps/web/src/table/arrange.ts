@@ -8,6 +8,8 @@ export interface PlacedPiece {
   key: string;
   id: string;
   polygons: Point[][];
+  /** Lines across the piece where another fabric begins. */
+  changes: Point[][];
   /** Direction in which rows run, for the texture, and px from row to row. */
   rows: { across: boolean; step: number };
   centre: Point;
@@ -115,6 +117,11 @@ export function arrange(
   const rowsPerCm = (id: string) => pieceOf(id)!.sections[0]!.rows;
   const drawn = (id: string, place: (x: number, y: number) => Point) =>
     (size.outlines[id] ?? []).map(({ points }) => points.map(([x, y]) => place(x, y)));
+  /** Heights at which a piece changes to another fabric, cm. */
+  const changesOf = (id: string) => {
+    const { sections } = pieceOf(id)!;
+    return sections.slice(1).map(({ first }) => (first - 1) / sections[0]!.rows);
+  };
   const pieces: PlacedPiece[] = [];
   const add = (
     key: string,
@@ -129,6 +136,7 @@ export function arrange(
       key,
       id,
       polygons: drawn(id, place),
+      changes: changesOf(id).map((y) => [place(0, y), place(m.width, y)]),
       rows: { across, step: scale / rowsPerCm(id) },
       centre,
       width,
