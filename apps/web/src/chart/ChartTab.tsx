@@ -15,7 +15,7 @@ import type { Draft } from 'immer';
 import { charts } from '../api/library';
 import { download, fileName } from '../design/download';
 import { useDocument } from '../design/useSizePlan';
-import { useLibrary } from '../library/useLibrary';
+import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { NameDialog } from '../ui/NameDialog';
@@ -31,7 +31,7 @@ function putSizes(document: Draft<Design>, sizes: readonly ChartSize[]): void {
 /** Where the sizes come from: the chart taken, what differs from it, other charts, and CSV files in and out. */
 export function ChartTab() {
   const { sizes, units, chart: origin, name } = useDocument();
-  const { entries, trouble, load } = useLibrary(charts);
+  const { entries, trouble, load } = useList(charts.list);
   const [chosen, setChosen] = useState('');
   const [naming, setNaming] = useState(false);
   const [importing, setImporting] = useState(false);

@@ -12,7 +12,7 @@ import {
 } from '@upfell/core';
 import { fabrics as library } from '../api/library';
 import { useDocument } from '../design/useSizePlan';
-import { useLibrary } from '../library/useLibrary';
+import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { showFabric } from '../state/view';
 import { Button } from '../ui/Button';
@@ -63,7 +63,7 @@ export function FabricList() {
   const document = useDocument();
   const { fabric, path, index } = useFabric();
   const [adding, setAdding] = useState<'add' | 'replace' | null>(null);
-  const { entries, load } = useLibrary(library);
+  const { entries, load } = useList(library.list);
   const entry = fabric.library && entries?.find(({ id }) => id === fabric.library!.id);
   const newer = entry && entry.revision > fabric.library!.revision;
   const uses = usesOf(document, fabric.id);

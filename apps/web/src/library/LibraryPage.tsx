@@ -1,11 +1,10 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { Copy, PencilLine, Trash2 } from 'lucide-react';
 import { toast } from 'sonner';
 import type { LibraryEntry, Stored } from '@upfell/core';
-import { Button } from '../ui/Button';
 import { NameDialog } from '../ui/NameDialog';
 import { ShelfBar } from '../shelf/ShelfBar';
-import { useLibrary } from './useLibrary';
+import { Entry, EntryWords, ListTrouble } from './Entry';
+import { useList } from './useList';
 
 interface Kind<T extends { name: string }> {
   list: () => Promise<LibraryEntry<T>[]>;
@@ -42,7 +41,7 @@ export function LibraryPage<T extends { name: string }>({
   tools,
   children,
 }: Props<T>) {
-  const { entries, trouble, load } = useLibrary(kind);
+  const { entries, trouble, load } = useList(kind.list);
   const [renaming, setRenaming] = useState<LibraryEntry<T> | null>(null);
   const title = many.charAt(0).toUpperCase() + many.slice(1);
   useEffect(() => {
@@ -76,14 +75,7 @@ export function LibraryPage<T extends { name: string }>({
           <h1 className="text-2xl">{title}</h1>
           <span className="flex gap-2">{tools?.(load)}</span>
         </div>
-        {trouble && (
-          <p
-            role="alert"
-            className="mb-4 flex items-center gap-3 border-l-4 border-broken bg-broken-wash px-4 py-2"
-          >
-            {trouble} <Button onClick={load}>Try again</Button>
-          </p>
-        )}
+        <ListTrouble trouble={trouble} load={load} />
         {!entries && !trouble && <p className="text-soft">Looking in the library …</p>}
         {entries?.length === 0 && (
           <p className="border-y border-dashed border-line py-8 text-center text-soft">{empty}</p>
@@ -91,53 +83,27 @@ export function LibraryPage<T extends { name: string }>({
         {entries && entries.length > 0 && (
           <ul className="border-t border-line" data-testid="library">
             {entries.map((entry) => (
-              <li key={entry.id} className="flex items-center gap-4 border-b border-line py-2.5">
+              <Entry
+                key={entry.id}
+                name={entry.document.name}
+                more={more?.(entry)}
+                onRename={() => setRenaming(entry)}
+                onDuplicate={() =>
+                  void act(() =>
+                    kind.create({ ...entry.document, name: `${entry.document.name} (copy)`.slice(0, 200) }),
+                  )
+                }
+                onDelete={() => void putAway(entry)}
+              >
                 <span className="min-w-0 grow px-2">
-                  <span className="block truncate font-display text-[17px] font-semibold">
-                    {entry.document.name}
-                  </span>
-                  <span className="text-[13px] text-soft">
+                  <EntryWords name={entry.document.name}>
                     {describe(entry.document)} ·{' '}
                     {entry.designs === 0
                       ? 'in no design'
                       : `in ${entry.designs} ${entry.designs === 1 ? 'design' : 'designs'}`}
-                  </span>
+                  </EntryWords>
                 </span>
-                <span className="flex shrink-0 items-center">
-                  {more?.(entry)}
-                  <Button
-                    look="quiet"
-                    aria-label={`Rename ${entry.document.name}`}
-                    title="Rename"
-                    onClick={() => setRenaming(entry)}
-                  >
-                    <PencilLine size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Duplicate ${entry.document.name}`}
-                    title="Duplicate"
-                    onClick={() =>
-                      void act(() =>
-                        kind.create({
-                          ...entry.document,
-                          name: `${entry.document.name} (copy)`.slice(0, 200),
-                        }),
-                      )
-                    }
-                  >
-                    <Copy size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Delete ${entry.document.name}`}
-                    title="Delete (can be undone)"
-                    onClick={() => void putAway(entry)}
-                  >
-                    <Trash2 size={15} aria-hidden />
-                  </Button>
-                </span>
-              </li>
+              </Entry>
             ))}
           </ul>
         )}

@@ -1,5 +1,5 @@
 import { formatDistanceToNow } from 'date-fns';
-import { Copy, FilePlus2, FolderOpen, PencilLine, Trash2 } from 'lucide-react';
+import { FilePlus2, FolderOpen } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link, useNavigate } from 'react-router';
@@ -13,7 +13,8 @@ import {
   type ShelfEntry,
 } from '@upfell/core';
 import { designs } from '../api/designs';
-import { Away } from '../api/server';
+import { Entry, EntryWords, ListTrouble } from '../library/Entry';
+import { useList } from '../library/useList';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
@@ -21,28 +22,14 @@ import { ShelfBar } from './ShelfBar';
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {
-  const [entries, setEntries] = useState<ShelfEntry[] | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { entries, trouble, load } = useList(designs.shelf);
   const [unfit, setUnfit] = useState<{ file: string; problems: FieldProblem[] } | null>(null);
   const [renaming, setRenaming] = useState<ShelfEntry | null>(null);
   const navigate = useNavigate();
 
-  const load = useCallback(() => {
-    designs.shelf().then(
-      (found) => {
-        setEntries(found);
-        setTrouble(null);
-      },
-      (error: Error) =>
-        setTrouble(
-          error instanceof Away ? 'The server does not answer. Start it, then try again.' : error.message,
-        ),
-    );
-  }, []);
   useEffect(() => {
     document.title = 'Upfell';
-    load();
-  }, [load]);
+  }, []);
 
   const openFiles = useCallback(
     async (files: readonly File[]) => {
@@ -117,14 +104,7 @@ export function ShelfPage() {
             </Button>
           </span>
         </div>
-        {trouble && (
-          <p
-            role="alert"
-            className="mb-4 flex items-center gap-3 border-l-4 border-broken bg-broken-wash px-4 py-2"
-          >
-            {trouble} <Button onClick={load}>Try again</Button>
-          </p>
-        )}
+        <ListTrouble trouble={trouble} load={load} />
         {!entries && !trouble && <p className="text-soft">Looking on the shelf …</p>}
         {entries?.length === 0 && (
           <p className="border-y border-dashed border-line py-10 text-center text-soft">
@@ -135,45 +115,21 @@ export function ShelfPage() {
         {entries && entries.length > 0 && (
           <ul className="border-t border-line" data-testid="shelf">
             {entries.map((entry) => (
-              <li
+              <Entry
                 key={entry.id}
-                className="group flex items-center gap-4 border-b border-line py-2.5 hover:bg-tape/50"
+                name={entry.name}
+                onRename={() => setRenaming(entry)}
+                onDuplicate={() => void act(() => designs.duplicate(entry.id))}
+                onDelete={() => void putAway(entry)}
               >
                 <Link to={`/designs/${entry.id}/table`} className="min-w-0 grow px-2">
-                  <span className="block truncate font-display text-[17px] font-semibold">{entry.name}</span>
-                  <span className="text-[13px] text-soft">
+                  <EntryWords name={entry.name}>
                     {CONSTRUCTIONS.find(({ id }) => id === entry.construction)?.label ?? entry.construction} ·{' '}
                     {sizesInWords(entry.sizes)} · changed{' '}
                     {formatDistanceToNow(new Date(entry.updatedAt), { addSuffix: true })}
-                  </span>
+                  </EntryWords>
                 </Link>
-                <span className="flex shrink-0">
-                  <Button
-                    look="quiet"
-                    aria-label={`Rename ${entry.name}`}
-                    title="Rename"
-                    onClick={() => setRenaming(entry)}
-                  >
-                    <PencilLine size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Duplicate ${entry.name}`}
-                    title="Duplicate"
-                    onClick={() => void act(() => designs.duplicate(entry.id))}
-                  >
-                    <Copy size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Delete ${entry.name}`}
-                    title="Delete (can be undone)"
-                    onClick={() => void putAway(entry)}
-                  >
-                    <Trash2 size={15} aria-hidden />
-                  </Button>
-                </span>
-              </li>
+              </Entry>
             ))}
           </ul>
         )}

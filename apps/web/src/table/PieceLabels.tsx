@@ -18,9 +18,10 @@ const SHOWN: Record<string, readonly string[]> = {
 
 /** Counts of a panel whose upper part is of another fabric: each part's stitches and rows on a line of their own. */
 const SHOWN_IN_TWO: Record<string, readonly (readonly [string, string])[]> = {
+  // The back lies with its hem at the top.
   back: [
-    ['back.upper', 'armhole.rows'],
     ['back.width', 'side.rows'],
+    ['back.upper', 'armhole.rows'],
   ],
   front: [
     ['front.upper', 'armhole.rows'],
@@ -48,7 +49,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
             key={piece.key}
             role="group"
             aria-label={piece.key.startsWith('sleeve') ? `${label}, ${piece.key.slice(7)}` : label}
-            className={`absolute top-0 left-0 flex flex-col items-center text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
+            className={`absolute top-0 left-0 flex flex-col items-center rounded bg-[#fbf6ea]/85 text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
             style={placed(piece.centre)}
           >
             <span className={`font-display font-semibold ${small ? 'text-[13px]' : 'text-[16px]'}`}>

@@ -1,13 +1,12 @@
 import { useCallback, useEffect, useState } from 'react';
-import type { LibraryEntry } from '@upfell/core';
 import { Away } from '../api/server';
 
-/** The list of one kind of library document, with its states. */
-export function useLibrary<T>(kind: { list: () => Promise<LibraryEntry<T>[]> }) {
-  const [entries, setEntries] = useState<LibraryEntry<T>[] | null>(null);
+/** A list that the server keeps, with its states: null while it is on its way, and what went wrong as a sentence. */
+export function useList<E>(list: () => Promise<E[]>) {
+  const [entries, setEntries] = useState<E[] | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const load = useCallback(() => {
-    kind.list().then(
+    list().then(
       (found) => {
         setEntries(found);
         setTrouble(null);
@@ -17,7 +16,7 @@ export function useLibrary<T>(kind: { list: () => Promise<LibraryEntry<T>[]> }) 
           error instanceof Away ? 'The server does not answer. Start it, then try again.' : error.message,
         ),
     );
-  }, [kind]);
+  }, [list]);
   useEffect(load, [load]);
   return { entries, trouble, load };
 }
