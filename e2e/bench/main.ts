@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { gzipSync } from 'node:zlib';
@@ -7,6 +7,21 @@ import { keyToPaint } from './paint.js';
 import { serverStart } from './start.js';
 
 /** One line of the table: what was measured, the figure, the bound. */
+/** Time of all processors since start, and the part of it that the host gave to others, in ticks. */
+function ticks(): { all: number; stolen: number } {
+  const [, ...fields] = readFileSync('/proc/stat', 'utf8').split('\n')[0]!.split(/\s+/).map(Number);
+  return { all: fields.reduce((sum, value) => sum + value, 0), stolen: fields[7] ?? 0 };
+}
+const before = existsSync('/proc/stat') ? ticks() : null;
+
+/** How much of the machine others had meanwhile: figures measured beside a busy neighbour are too large. */
+function stolenInWords(): string {
+  if (!before) return 'This system does not tell how much of the machine others had meanwhile.';
+  const now = ticks();
+  const share = ((now.stolen - before.stolen) / Math.max(1, now.all - before.all)) * 100;
+  return `Of the processors' time ${share.toFixed(0)} % went to other machines of the host meanwhile.`;
+}
+
 interface Figure {
   what: string;
   value: number;
@@ -140,4 +155,5 @@ for (const { what, value, fastest, unit, bound } of figures)
   process.stdout.write(
     `${what.padEnd(width)}${cell(value, unit)}${cell(fastest, unit)}${cell(bound, unit)}  ${value <= bound ? '' : 'over'}\n`,
   );
+process.stdout.write(`\n${stolenInWords()}\n`);
 process.exit(0);

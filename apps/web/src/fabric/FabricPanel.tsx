@@ -1,4 +1,5 @@
 import type { Draft } from 'immer';
+import { useState } from 'react';
 import {
   COUNTED_IN,
   foundationExtra,
@@ -88,6 +89,7 @@ function FabricFields() {
         options={STITCHES.map((stitch) => ({ value: stitch, label: STITCH_WORDS[stitch] }))}
         put={(document, stitch) => void (of(document).stitch = stitch)}
       />
+      <StitchPatternText />
       <h3 className="mt-2 font-sans font-semibold">Swatch, washed and blocked</h3>
       <Readings state="gauge" />
       <Unblocked />
@@ -126,6 +128,41 @@ function FabricFields() {
       <Chains />
       <Yarn />
     </section>
+  );
+}
+
+/** The rows of the stitch pattern as the written pattern says them, one on each line. */
+function StitchPatternText() {
+  const { fabric, path, of } = useFabric();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const lines = fabric.pattern ?? [];
+  const put = (text: string) => {
+    const rows = text.split('\n').map((row) => row.trim());
+    while (rows.at(-1) === '') rows.pop();
+    setTrouble(
+      edit(`${path}.pattern`, (document) => {
+        if (rows.length === 0) delete of(document).pattern;
+        else of(document).pattern = rows;
+      }),
+    );
+  };
+  return (
+    <label className="mt-1 block">
+      Stitch pattern, a row on each line, in US terms
+      <textarea
+        key={fabric.id}
+        className={`mt-0.5 w-full rounded border bg-sheet px-2 py-1 text-[13px] ${trouble ? 'border-broken' : 'border-line'}`}
+        rows={Math.min(6, Math.max(2, lines.length + 1))}
+        defaultValue={lines.join('\n')}
+        spellCheck={false}
+        aria-invalid={trouble !== null}
+        aria-describedby="pattern-trouble"
+        onChange={(event) => put(event.target.value)}
+      />
+      <span id="pattern-trouble" role={trouble ? 'alert' : undefined} className="text-[12.5px] text-broken">
+        {trouble}
+      </span>
+    </label>
   );
 }
 

@@ -61,13 +61,16 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const { style, fabrics } = input;
   const along = (fabric: string, axis: 'stitches' | 'rows', quantity: string) =>
     counts[quantity]! / perCm(fabrics.get(fabric)!.gauge, axis);
+  /** Length as worn: the fabric has grown. */
+  const hanging = (fabric: string, quantity: string) =>
+    along(fabric, 'rows', quantity) * (1 + (fabrics.get(fabric)!.growth ?? 0));
   const sleeveFabric = style.sleeve.fabric ?? style.fabric;
   const round =
     along(style.fabric, 'stitches', 'back.width') + along(style.fabric, 'stitches', 'front.width');
-  const underarm = along(upperFabric(style), 'rows', 'armhole.rows');
-  const edge = underarm + along(style.fabric, 'rows', 'side.rows');
+  const underarm = hanging(upperFabric(style), 'armhole.rows');
+  const edge = underarm + hanging(style.fabric, 'side.rows');
   const overhang = (round / 2 - input.body.body.crossBack) / 2;
-  const end = overhang + along(sleeveFabric, 'rows', 'sleeve.rows');
+  const end = overhang + hanging(sleeveFabric, 'sleeve.rows');
   const cuffEdge = along(sleeveFabric, 'stitches', 'sleeve.cuff');
   const band = (id: 'hem' | 'cuff', from: number, times: number): GarmentRound[] => {
     const chosen = style[id];
