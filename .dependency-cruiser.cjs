@@ -24,13 +24,19 @@ module.exports = {
         path: core,
         pathNot: `${core}garment/|${core}index\\.ts$|${core}plan\\.ts$|\\.test\\.ts$|/testing/`,
       },
-      to: { path: `${core}garment/`, pathNot: `${core}garment/(registry|construction)\\.ts$` },
+      to: {
+        path: `${core}garment/`,
+        pathNot: `${core}garment/(registry|construction|sections|yarnOf)\\.ts$`,
+      },
     },
     {
       name: 'garment-only-through-the-registry',
       severity: 'error',
       from: { path: `${core}plan\\.ts$` },
-      to: { path: `${core}garment/`, pathNot: `${core}garment/(registry|construction)\\.ts$` },
+      to: {
+        path: `${core}garment/`,
+        pathNot: `${core}garment/(registry|construction|sections|yarnOf)\\.ts$`,
+      },
     },
     {
       name: 'hook-knows-nothing-of-the-planner',

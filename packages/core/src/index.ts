@@ -1,15 +1,7 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, type CountChange } from './compare.js';
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
-export type {
-  FinishedMeasure,
-  Plan,
-  PlanMemory,
-  PlannedPiece,
-  PieceSection,
-  PlannedQuantity,
-  SizePlan,
-} from './plan.js';
+export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
 export {
@@ -104,6 +96,7 @@ export {
 export { lengthOnTheHook, perCm } from './fabric/gauge.js';
 export { CONSTRUCTIONS } from './garment/registry.js';
 export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/shared/perSize.js';
+export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export type { DropShoulderStyle } from './garment/dropShoulder/style.js';
 export { readStyle as readDropShoulderStyle } from './garment/dropShoulder/style.js';

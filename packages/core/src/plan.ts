@@ -7,18 +7,20 @@ import { completeBody, type CompletedBody } from './body/derive.js';
 import type { FullBody, Group, MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
 import type { Design, Size } from './design.js';
-import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
-import { lengthOnTheHook, perCm } from './fabric/gauge.js';
+import type { Axis, CountRule } from './fabric/fabric.js';
+import { lengthOnTheHook } from './fabric/gauge.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
 import type { SolveMemory } from './fit/range.js';
 import type { Counts, Rounding } from './fit/problem.js';
 import type { Construction, Draft, PieceProgram, Program, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
+import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
+import { yarnOf } from './garment/yarnOf.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
 import { workPiece } from './work/hook.js';
-import type { EdgePlace, Row } from './work/rows.js';
-import { areaOf, yarnNeeds, type YarnNeed } from './yarn/metres.js';
+import type { Row } from './work/rows.js';
+import type { YarnNeed } from './yarn/metres.js';
 
 export interface PlannedQuantity {
   id: string;
@@ -43,14 +45,6 @@ export interface FinishedMeasure {
   label: string;
   target: number;
   actual: number;
-}
-
-/** A fabric of a piece from a row on. */
-export interface PieceSection {
-  fabric: string;
-  first: number;
-  stitches: number;
-  rows: number;
 }
 
 export interface PlannedPiece {
@@ -308,54 +302,4 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     rows,
     edges,
   };
-}
-
-function sectionsOf({ fabric, sections = [] }: PieceProgram): PieceSection[] {
-  return [{ fabric, first: 1 }, ...sections].map(({ fabric: of, first }) => ({
-    fabric: of.id,
-    first,
-    stitches: perCm(of.gauge, 'stitches'),
-    rows: perCm(of.gauge, 'rows'),
-  }));
-}
-
-/** The section that a row lies in. */
-function sectionAt(sections: readonly PieceSection[], n: number): PieceSection {
-  return sections.findLast(({ first }) => first <= n) ?? sections[0]!;
-}
-
-/** Length of an edge, cm: each of its rows, or its stitches, by the gauge of the section that it lies in. */
-function edgeLength(place: EdgePlace, count: number, sections: readonly PieceSection[]): number {
-  if (place.lies === 'foundation') return count / sections[0]!.stitches;
-  if (place.lies === 'live') return count / sectionAt(sections, place.n).stitches;
-  return sections.reduce((sum, section, i) => {
-    const end = sections[i + 1]?.first ?? Infinity;
-    const rows = place.spans.reduce(
-      (all, { first, last }) =>
-        all + Math.max(0, Math.min(last, end - 1) - Math.max(first, section.first) + 1),
-      0,
-    );
-    return sum + rows / section.rows;
-  }, 0);
-}
-
-/** Each fabric's area over all its pieces; seams are counted with the fabric of the first piece, the body. */
-function yarnOf(
-  programs: readonly PieceProgram[],
-  worked: readonly PlannedPiece[],
-  joins: readonly Join[],
-): YarnNeed[] {
-  const areas = new Map<Fabric, number>();
-  programs.forEach(({ fabric, sections = [], copies }, i) => {
-    [{ fabric, first: 1 }, ...sections].forEach(({ fabric: of, first }, at, all) => {
-      const end = all[at + 1]?.first ?? Infinity;
-      const stitches = worked[i]!.rows.reduce(
-        (sum, { n, count }) => (n >= first && n < end ? sum + count : sum),
-        0,
-      );
-      areas.set(of, (areas.get(of) ?? 0) + copies * areaOf(of, stitches));
-    });
-  });
-  const seams = joins.filter(({ kind }) => kind !== 'pick-up').reduce((sum, join) => sum + join.bLength, 0);
-  return yarnNeeds([...areas].map(([fabric, area], i) => ({ fabric, area, seams: i === 0 ? seams : 0 })));
 }

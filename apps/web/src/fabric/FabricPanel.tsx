@@ -1,26 +1,14 @@
-import type { Draft } from 'immer';
 import { useState } from 'react';
-import {
-  COUNTED_IN,
-  foundationExtra,
-  FOUNDATIONS,
-  ruleInWords,
-  STITCHES,
-  swatchMetres,
-  TURNINGS,
-  turningOf,
-  USUAL_STRETCH,
-  type Fabric,
-  type Stitch,
-  type Turning,
-} from '@upfell/core';
+import { ruleInWords, STITCHES, type Stitch } from '@upfell/core';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
-import { ChoiceField, LengthField, NumberField, TextField } from '../ui/fields';
+import { ChoiceField, NumberField, TextField } from '../ui/fields';
+import { Chains, CountedIn } from './FabricWays';
 import { FabricList } from './FabricList';
 import { Readings } from './Readings';
 import { RowTypes } from './RowTypes';
 import { useFabric } from './useFabric';
+import { YarnInSwatch } from './YarnInSwatch';
 
 const STITCH_WORDS: Record<Stitch, string> = {
   sc: 'single crochet',
@@ -28,11 +16,6 @@ const STITCH_WORDS: Record<Stitch, string> = {
   hdc: 'half double',
   dc: 'double crochet',
   tr: 'treble',
-};
-const TURNING_WORDS: Record<Turning, string> = {
-  'does not count': 'counts as no stitch',
-  counts: 'counts as a stitch',
-  chainless: 'no chain at all',
 };
 
 /** One of the design's fabrics: swatch counts, rules, stitch, unit of counting, and what the swatch took of yarn. */
@@ -126,7 +109,7 @@ function FabricFields() {
       <RowTypes />
       <CountedIn />
       <Chains />
-      <Yarn />
+      <YarnInSwatch />
     </section>
   );
 }
@@ -199,216 +182,5 @@ function Unblocked() {
       </h3>
       <Readings state="unblocked" />
     </>
-  );
-}
-
-/** The unit in which people count, and how many stitches it is. */
-function CountedIn() {
-  const { fabric, path, of } = useFabric();
-  const unit = fabric.unit ?? { name: 'stitches' as const, stitches: 1, plus: 0 };
-  return (
-    <>
-      <ChoiceField
-        path={`${path}.unit`}
-        label="Counted in"
-        value={unit.name}
-        options={COUNTED_IN.map((name) => ({ value: name, label: name }))}
-        put={(document, name) => {
-          if (name === 'stitches') delete of(document).unit;
-          else
-            of(document).unit = {
-              ...(of(document).unit ?? { stitches: fabric.rule.flat.multiple, plus: fabric.rule.flat.plus }),
-              name,
-            };
-        }}
-      />
-      {fabric.unit && (
-        <div className="grid grid-cols-2 gap-3">
-          <NumberField
-            stacked
-            path={`${path}.unit.stitches`}
-            label="stitches in one"
-            value={unit.stitches}
-            put={(document, stitches) => void (of(document).unit!.stitches = stitches)}
-          />
-          <NumberField
-            stacked
-            path={`${path}.unit.plus`}
-            label="and at the edges"
-            value={unit.plus}
-            put={(document, plus) => void (of(document).unit!.plus = plus)}
-          />
-        </div>
-      )}
-    </>
-  );
-}
-
-function Chains() {
-  const { fabric, path, of } = useFabric();
-  return (
-    <details className="mt-2">
-      <summary className="font-semibold">Chains, stretch and growth</summary>
-      <ChoiceField
-        path={`${path}.foundation`}
-        label="Begins with"
-        value={fabric.foundation ?? 'chain'}
-        options={FOUNDATIONS.map((value) => ({
-          value,
-          label: value === 'chain' ? 'a chain' : 'foundation stitches',
-        }))}
-        put={(document, foundation) => void (of(document).foundation = foundation)}
-      />
-      <ChoiceField
-        path={`${path}.turning`}
-        label="Turning chain"
-        value={turningOf(fabric)}
-        options={TURNINGS.map((value) => ({ value, label: TURNING_WORDS[value] }))}
-        put={(document, turning) => {
-          of(document).turning = turning;
-          delete of(document).foundationExtra;
-        }}
-      />
-      {fabric.foundation !== 'stitches' && (
-        <NumberField
-          path={`${path}.foundationExtra`}
-          label="Chains beyond the stitches"
-          value={foundationExtra(fabric)}
-          put={(document, extra) => void (of(document).foundationExtra = extra)}
-        />
-      )}
-      <ShareField
-        path={`${path}.stretch`}
-        label="Gives when stretched"
-        share={fabric.stretch ?? USUAL_STRETCH}
-        put={(target, share) => void (target.stretch = share)}
-      />
-      <ShareField
-        path={`${path}.growth`}
-        label="Grows longer in wear"
-        share={fabric.growth ?? 0}
-        put={(target, share) => void (target.growth = share)}
-      />
-    </details>
-  );
-}
-
-function ShareField({
-  path,
-  label,
-  share,
-  put,
-}: {
-  path: string;
-  label: string;
-  share: number;
-  put: (fabric: Draft<Fabric>, share: number) => void;
-}) {
-  const { of } = useFabric();
-  return (
-    <NumberField
-      path={path}
-      label={label}
-      unit="%"
-      value={Math.round(share * 1000) / 10}
-      put={(document, percent) => put(of(document), percent / 100)}
-    />
-  );
-}
-
-/** What the swatch took of yarn: in metres, or weighed with what the ball's label says. */
-function Yarn() {
-  const { fabric, path, of } = useFabric();
-  const { swatch, ball } = fabric;
-  if (!swatch)
-    return (
-      <Button
-        look="quiet"
-        className="mt-2 -ml-2.5 text-[12.5px] underline"
-        onClick={() =>
-          edit(
-            `${path}.swatch`,
-            (document) => void (of(document).swatch = { width: 10, height: 10, metres: 15 }),
-          )
-        }
-      >
-        Add a measured swatch for the yarn
-      </Button>
-    );
-  const weighed = swatch.grams !== undefined;
-  const metres = swatchMetres(fabric);
-  return (
-    <details className="mt-2" open>
-      <summary className="font-semibold">Yarn in the swatch</summary>
-      <LengthField
-        path={`${path}.swatch.width`}
-        label="Width"
-        cm={swatch.width}
-        put={(document, cm) => void (of(document).swatch!.width = cm!)}
-      />
-      <LengthField
-        path={`${path}.swatch.height`}
-        label="Height"
-        cm={swatch.height}
-        put={(document, cm) => void (of(document).swatch!.height = cm!)}
-      />
-      <ChoiceField
-        path={`${path}.swatch.by`}
-        label="Yarn in it"
-        value={weighed ? 'grams' : 'metres'}
-        options={[
-          { value: 'metres', label: 'measured, m' },
-          { value: 'grams', label: 'weighed, g' },
-        ]}
-        put={(document, by) => {
-          const target = of(document);
-          const { width, height } = target.swatch!;
-          if (by === 'metres') target.swatch = { width, height, metres: Math.round(metres ?? 15) };
-          else {
-            target.ball ??= { grams: 50, metres: 120 };
-            const grams = ((metres ?? 15) / target.ball.metres) * target.ball.grams;
-            target.swatch = { width, height, grams: Math.round(grams * 10) / 10 };
-          }
-        }}
-      />
-      {weighed ? (
-        <NumberField
-          path={`${path}.swatch.grams`}
-          label="Its weight"
-          unit="g"
-          value={swatch.grams}
-          put={(document, grams) => void (of(document).swatch!.grams = grams)}
-        />
-      ) : (
-        <NumberField
-          path={`${path}.swatch.metres`}
-          label="Its yarn"
-          unit="m"
-          value={swatch.metres}
-          put={(document, length) => void (of(document).swatch!.metres = length)}
-        />
-      )}
-      {ball && (
-        <>
-          <NumberField
-            path={`${path}.ball.grams`}
-            label="A ball weighs"
-            unit="g"
-            value={ball.grams}
-            put={(document, grams) => void (of(document).ball!.grams = grams)}
-          />
-          <NumberField
-            path={`${path}.ball.metres`}
-            label="and holds"
-            unit="m"
-            value={ball.metres}
-            put={(document, length) => void (of(document).ball!.metres = length)}
-          />
-        </>
-      )}
-      {weighed && metres !== null && (
-        <p className="text-[12.5px] text-soft">that is {metres.toFixed(1)} m in the swatch</p>
-      )}
-    </details>
   );
 }

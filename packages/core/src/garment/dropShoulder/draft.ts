@@ -3,10 +3,12 @@ import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
-import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
+import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { sameCount, sameLength } from '../shared/seams.js';
+import { finishedOf } from './finished.js';
+import { changeOfFabric, heightOf, taper } from './relations.js';
 import { upperFabric, type DropShoulderStyle } from './style.js';
 import { armholeDepth, bodyLength, cuffRound, neckWidth, panelWidth, sleeveLength } from './targets.js';
 
@@ -29,7 +31,6 @@ export function draft(input: Input): Draft {
   const changes = style.upper !== null;
   const upperWidth = changes ? 'back.upper' : 'back.width';
   const stitches = perCm(fabric.gauge, 'stitches');
-  const rows = perCm(fabric.gauge, 'rows');
   const upperRows = perCm(upper.gauge, 'rows');
   const sleeveStitches = perCm(sleeveFabric.gauge, 'stitches');
   const notes: Note[] = [];
@@ -278,58 +279,7 @@ export function draft(input: Input): Draft {
     ...(cuff?.relations ?? []),
   ];
 
-  const finished: FinishedPlan[] = [
-    {
-      id: 'bust',
-      label: 'All round',
-      target: round,
-      actual: (counts) => (counts['back.width']! + counts['front.width']!) / stitches,
-    },
-    {
-      id: 'length',
-      label: 'Length from the shoulder',
-      target: length,
-      actual: (counts) =>
-        counts['side.rows']! / rows + counts['armhole.rows']! / upperRows + bandHeight('hem', counts, input),
-    },
-    {
-      id: 'neckWidth',
-      label: 'Neck width',
-      target: neck,
-      actual: (counts) => counts['neck.width']! / perCm(upper.gauge, 'stitches'),
-    },
-    {
-      id: 'neckDrop',
-      label: 'Front neck drop',
-      target: drop,
-      actual: (counts) => counts['neck.drop']! / upperRows,
-    },
-    {
-      id: 'armholeDepth',
-      label: 'Armhole depth',
-      target: armhole,
-      actual: (counts) => counts['armhole.rows']! / upperRows,
-    },
-    {
-      id: 'upperArm',
-      label: 'Sleeve at the top',
-      target: top,
-      actual: (counts) => counts['sleeve.top']! / sleeveStitches,
-    },
-    {
-      id: 'cuff',
-      label: 'Sleeve at the cuff',
-      target: wrist,
-      actual: (counts) => counts['sleeve.cuff']! / sleeveStitches,
-    },
-    {
-      id: 'sleeveLength',
-      label: 'Sleeve length with cuff',
-      target: covered,
-      actual: (counts) =>
-        counts['sleeve.rows']! / perCm(sleeveFabric.gauge, 'rows') + bandHeight('cuff', counts, input),
-    },
-  ];
+  const finished = finishedOf(input, { round, length, neck, drop, armhole, top, wrist, covered });
   return {
     quantities,
     helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }],
@@ -337,91 +287,4 @@ export function draft(input: Input): Draft {
     finished,
     notes,
   };
-}
-
-/** In one fabric side and armhole together are the panel's height. */
-function heightOf(): Relation {
-  return {
-    id: 'height',
-    kind: 'equal',
-    terms: [
-      { of: 'side.rows', times: 1 },
-      { of: 'armhole.rows', times: 1 },
-      { of: 'body.rows', times: -1 },
-    ],
-    total: 0,
-    says: (counts) =>
-      say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
-  };
-}
-
-/** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
-function changeOfFabric(): Relation[] {
-  const silent = () => [];
-  const room = (id: string, lower: number, upper: number): Relation => ({
-    id: `change.${id}`,
-    kind: 'at most',
-    terms: [
-      { of: 'back.width', times: lower },
-      { of: 'back.upper', times: upper },
-    ],
-    total: 0,
-    says: silent,
-  });
-  return [
-    sameCount(
-      'upper',
-      'front.upper',
-      'back.upper',
-      (counts) =>
-        say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
-    ),
-    room('fewer', 1, -2),
-    room('more', -2, 1),
-  ];
-}
-
-/** Finished height of a band, 0 where the style has none. */
-export function bandHeight(
-  band: 'hem' | 'cuff',
-  counts: Readonly<Record<string, number>>,
-  { style, fabrics }: Input,
-): number {
-  const chosen = style[band];
-  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'stitches') : 0;
-}
-
-/**
- * The taper must come out in whole shaping rows (one stitch at both edges) and fit between row 2 and the last row but
- * one: rows - 2 of them, or every second.
- */
-function taper(everyRow: 1 | 2): Relation[] {
-  const silent = () => [];
-  const room = (name: string, sign: 1 | -1): Relation => ({
-    id: `taper.${name}`,
-    kind: 'at most',
-    terms: [
-      { of: 'sleeve.top', times: sign * everyRow },
-      { of: 'sleeve.cuff', times: -sign * everyRow },
-      { of: 'sleeve.rows', times: -2 },
-    ],
-    total: everyRow === 1 ? -4 : -6,
-    says: silent,
-  });
-  return [
-    {
-      id: 'taper',
-      kind: 'equal',
-      terms: [
-        { of: 'sleeve.top', times: 1 },
-        { of: 'sleeve.cuff', times: -1 },
-        { of: 'sleeve.shapings', times: -2 },
-      ],
-      total: 0,
-      says: (counts) =>
-        say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
-    },
-    room('wider', 1),
-    room('narrower', -1),
-  ];
 }

@@ -5,7 +5,7 @@ import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construc
 import { bandPiece } from '../shared/bands.js';
 import { neckOpening, neckSlope } from '../shared/neck.js';
 import { forSize } from '../shared/perSize.js';
-import { bandHeight } from './draft.js';
+import { bandHeight } from './finished.js';
 import { joins } from './joins.js';
 import { back, front } from './panels.js';
 import { sleeve } from './sleeve.js';

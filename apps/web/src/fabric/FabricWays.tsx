@@ -1,0 +1,134 @@
+import type { Draft } from 'immer';
+import {
+  COUNTED_IN,
+  foundationExtra,
+  FOUNDATIONS,
+  TURNINGS,
+  turningOf,
+  USUAL_STRETCH,
+  type Fabric,
+  type Turning,
+} from '@upfell/core';
+import { ChoiceField, NumberField } from '../ui/fields';
+import { useFabric } from './useFabric';
+
+const TURNING_WORDS: Record<Turning, string> = {
+  'does not count': 'counts as no stitch',
+  counts: 'counts as a stitch',
+  chainless: 'no chain at all',
+};
+
+/** The unit in which people count, and how many stitches it is. */
+export function CountedIn() {
+  const { fabric, path, of } = useFabric();
+  const unit = fabric.unit ?? { name: 'stitches' as const, stitches: 1, plus: 0 };
+  return (
+    <>
+      <ChoiceField
+        path={`${path}.unit`}
+        label="Counted in"
+        value={unit.name}
+        options={COUNTED_IN.map((name) => ({ value: name, label: name }))}
+        put={(document, name) => {
+          if (name === 'stitches') delete of(document).unit;
+          else
+            of(document).unit = {
+              ...(of(document).unit ?? { stitches: fabric.rule.flat.multiple, plus: fabric.rule.flat.plus }),
+              name,
+            };
+        }}
+      />
+      {fabric.unit && (
+        <div className="grid grid-cols-2 gap-3">
+          <NumberField
+            stacked
+            path={`${path}.unit.stitches`}
+            label="stitches in one"
+            value={unit.stitches}
+            put={(document, stitches) => void (of(document).unit!.stitches = stitches)}
+          />
+          <NumberField
+            stacked
+            path={`${path}.unit.plus`}
+            label="and at the edges"
+            value={unit.plus}
+            put={(document, plus) => void (of(document).unit!.plus = plus)}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** How pieces of the fabric begin and turn, and how it gives and grows. */
+export function Chains() {
+  const { fabric, path, of } = useFabric();
+  return (
+    <details className="mt-2">
+      <summary className="font-semibold">Chains, stretch and growth</summary>
+      <ChoiceField
+        path={`${path}.foundation`}
+        label="Begins with"
+        value={fabric.foundation ?? 'chain'}
+        options={FOUNDATIONS.map((value) => ({
+          value,
+          label: value === 'chain' ? 'a chain' : 'foundation stitches',
+        }))}
+        put={(document, foundation) => void (of(document).foundation = foundation)}
+      />
+      <ChoiceField
+        path={`${path}.turning`}
+        label="Turning chain"
+        value={turningOf(fabric)}
+        options={TURNINGS.map((value) => ({ value, label: TURNING_WORDS[value] }))}
+        put={(document, turning) => {
+          of(document).turning = turning;
+          delete of(document).foundationExtra;
+        }}
+      />
+      {fabric.foundation !== 'stitches' && (
+        <NumberField
+          path={`${path}.foundationExtra`}
+          label="Chains beyond the stitches"
+          value={foundationExtra(fabric)}
+          put={(document, extra) => void (of(document).foundationExtra = extra)}
+        />
+      )}
+      <ShareField
+        path={`${path}.stretch`}
+        label="Gives when stretched"
+        share={fabric.stretch ?? USUAL_STRETCH}
+        put={(target, share) => void (target.stretch = share)}
+      />
+      <ShareField
+        path={`${path}.growth`}
+        label="Grows longer in wear"
+        share={fabric.growth ?? 0}
+        put={(target, share) => void (target.growth = share)}
+      />
+    </details>
+  );
+}
+
+function ShareField({
+  path,
+  label,
+  share,
+  put,
+}: {
+  path: string;
+  label: string;
+  share: number;
+  put: (fabric: Draft<Fabric>, share: number) => void;
+}) {
+  const { of } = useFabric();
+  return (
+    <NumberField
+      path={path}
+      label={label}
+      unit="%"
+      value={Math.round(share * 1000) / 10}
+      put={(document, percent) => put(of(document), percent / 100)}
+    />
+  );
+}

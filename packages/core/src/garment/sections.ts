@@ -1,0 +1,41 @@
+import { perCm } from '../fabric/gauge.js';
+import type { EdgePlace } from '../work/rows.js';
+import type { PieceProgram } from './construction.js';
+
+/** A fabric of a piece from a row on. */
+export interface PieceSection {
+  fabric: string;
+  first: number;
+  stitches: number;
+  rows: number;
+}
+
+/** The fabrics of a piece in order, the first from row 1. */
+export function sectionsOf({ fabric, sections = [] }: PieceProgram): PieceSection[] {
+  return [{ fabric, first: 1 }, ...sections].map(({ fabric: of, first }) => ({
+    fabric: of.id,
+    first,
+    stitches: perCm(of.gauge, 'stitches'),
+    rows: perCm(of.gauge, 'rows'),
+  }));
+}
+
+/** The section that a row lies in. */
+function sectionAt(sections: readonly PieceSection[], n: number): PieceSection {
+  return sections.findLast(({ first }) => first <= n) ?? sections[0]!;
+}
+
+/** Length of an edge, cm: each of its rows, or its stitches, by the gauge of the section that it lies in. */
+export function edgeLength(place: EdgePlace, count: number, sections: readonly PieceSection[]): number {
+  if (place.lies === 'foundation') return count / sections[0]!.stitches;
+  if (place.lies === 'live') return count / sectionAt(sections, place.n).stitches;
+  return sections.reduce((sum, section, i) => {
+    const end = sections[i + 1]?.first ?? Infinity;
+    const rows = place.spans.reduce(
+      (all, { first, last }) =>
+        all + Math.max(0, Math.min(last, end - 1) - Math.max(first, section.first) + 1),
+      0,
+    );
+    return sum + rows / section.rows;
+  }, 0);
+}
