@@ -67,6 +67,8 @@ export function figureOf(body: FullBody, group: Group): Figure {
   };
   const upper = body.upperArm / (2 * Math.PI);
   const wrist = body.wrist / (2 * Math.PI);
+  /** Out to the fingers, with room for the line of the height. */
+  const halfWidth = along(1.2, wrist)[0] + 4;
   const arm: Point[] = [
     along(0, 0),
     along(0.12, upper * 0.55),
@@ -119,8 +121,8 @@ export function figureOf(body: FullBody, group: Group): Figure {
     backLength: line([neckPoint, [neckPoint[0], waistY]], true),
     frontLength: line([neckPoint, [half.bust * 0.5, underarmY + height * 0.01], [half.bust * 0.45, waistY]]),
     height: line([
-      [-shoulderX - body.shoulderToWrist * 0.45, 0],
-      [-shoulderX - body.shoulderToWrist * 0.45, height],
+      [-halfWidth + 2, 0],
+      [-halfWidth + 2, height],
     ]),
     wingspan: line(
       [[-along(1, 0)[0], along(1, 0)[1]], [-shoulderX, shoulderY], [shoulderX, shoulderY], along(1, 0)],
@@ -129,7 +131,7 @@ export function figureOf(body: FullBody, group: Group): Figure {
   };
   return {
     height,
-    halfWidth: along(1.2, wrist)[0] + 4,
+    halfWidth,
     head: { y: head * 0.5, rx: body.head / 7.2, ry: head * 0.5 },
     torso,
     arm,
