@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import type * as Zustand from 'zustand';
 import { newDesign, plan, STITCH_PATTERNS, type Design } from '@upfell/core';
 import { openDocument, useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
@@ -13,7 +14,7 @@ import { SwatchSheet } from './SwatchSheet';
 
 // There is no worker in jsdom; plans are made here and put on screen as it would.
 jest.mock('../state/planner', () => {
-  const { create } = jest.requireActual<typeof import('zustand')>('zustand');
+  const { create } = jest.requireActual<typeof Zustand>('zustand');
   return {
     usePlan: create(() => ({ plan: null, document: null, trouble: [], pinNotes: [] })),
     askCompare: jest.fn(),
