@@ -1,0 +1,121 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import { newDesign, type Design } from '@upfell/core';
+import { propose } from '../fabric/proposal';
+import { edit, openDocument, undo, useDesign } from '../state/designStore';
+import { useView } from '../state/view';
+import { ShapePanel } from './ShapePanel';
+
+jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
+// Radix' slider watches sizes.
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+} as unknown as typeof ResizeObserver;
+
+const garment = () => useDesign.getState().document!.garment as Record<string, unknown>;
+const field = (path: string) => document.querySelector<HTMLInputElement>(`[data-path="${path}"]`)!;
+const type = (path: string, value: string) => fireEvent.change(field(path), { target: { value } });
+const choose = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+beforeEach(() => {
+  useView.setState({ size: 'M' });
+  openDocument('one', newDesign('Test'));
+  render(<ShapePanel />);
+});
+
+describe('an ease', () => {
+  it('is a length, and changes to a share of the body and back', () => {
+    type('garment.ease', '12');
+    expect(garment()['ease']).toBe(12);
+    fireEvent.click(screen.getByLabelText('Ease, all round: give it in per cent'));
+    expect(garment()['ease']).toEqual({ percent: 12.5 });
+    type('garment.ease', '10');
+    expect(garment()['ease']).toEqual({ percent: 10 });
+    fireEvent.click(screen.getByLabelText('Ease, all round: give it as a length'));
+    expect(garment()['ease']).toBe(9.6);
+  });
+
+  it('has another figure for one size, which the scale then moves', () => {
+    fireEvent.click(screen.getAllByText('another for M alone')[0]!);
+    expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 10 } });
+    type('garment.ease.sizes.M', '14');
+    expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 14 } });
+    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowRight' });
+    expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 14.5 } });
+    expect(screen.getByTestId('ease-class').textContent).toBe('+14.5 cm: loose');
+    fireEvent.click(screen.getByLabelText('Ease, all round: M as all sizes'));
+    expect(garment()['ease']).toBe(10);
+  });
+
+  it('moves on the scale by the keyboard, in one step of undo for a run of presses', () => {
+    const slider = screen.getByRole('slider');
+    for (let i = 0; i < 4; i += 1) fireEvent.keyDown(slider, { key: 'ArrowLeft' });
+    expect(garment()['ease']).toBe(8);
+    expect(screen.getByTestId('ease-class').textContent).toBe('+8.0 cm: classic');
+    act(undo);
+    expect(garment()['ease']).toBe(10);
+  });
+
+  it('of its own at the hip and at the upper arm can be added and left out', () => {
+    fireEvent.click(screen.getByText('Another ease at the hip'));
+    expect(garment()['hipEase']).toBe(10);
+    type('garment.hipEase', '4');
+    expect(garment()['hipEase']).toBe(4);
+    fireEvent.click(screen.getByText('Leave out “ease at the hip”'));
+    expect(garment()['hipEase']).toBeNull();
+    fireEvent.click(screen.getByText('An ease at the upper arm'));
+    expect((garment()['sleeve'] as { upperArmEase: number }).upperArmEase).toBe(8);
+  });
+
+  it.each([
+    ['garment.ease', '900', /it can be -40 to 80 cm/],
+    ['garment.ease', 'some', /is not a length/],
+    ['garment.sleeve.wristEase', '', /A length is missing here/],
+  ])('answers %s “%s” at the field and changes nothing', (path, text, sentence) => {
+    const before = garment();
+    type(path, text);
+    expect(screen.getByRole('alert').textContent).toMatch(sentence);
+    expect(garment()).toEqual(before);
+  });
+});
+
+it('lets the neck be led by the head, by its round, or by what is wanted', () => {
+  const neck = () => garment()['neck'] as { width: number | null; ease: number | null };
+  const width = () => screen.getAllByLabelText('Width')[0]!;
+  fireEvent.change(width(), { target: { value: 'round' } });
+  expect(neck()).toMatchObject({ width: null, ease: 12 });
+  type('garment.neck.ease', '14');
+  expect(neck().ease).toBe(14);
+  fireEvent.change(width(), { target: { value: 'own' } });
+  expect(neck()).toMatchObject({ width: 18, ease: null });
+  fireEvent.change(width(), { target: { value: 'usual' } });
+  expect(neck()).toMatchObject({ width: null, ease: null });
+});
+
+it('lets width and length be led by other measurements', () => {
+  choose('Width led by', 'widest');
+  choose('Length led by', 'longer');
+  expect(garment()).toMatchObject({ widthLedBy: 'widest', lengthLedBy: 'longer' });
+});
+
+it('shows a change of fabric before it is taken: nothing changes by choosing', () => {
+  const before = garment();
+  choose('From the underarm up', 'rib');
+  expect(garment()).toEqual(before);
+  const [title, path, change] = jest.mocked(propose).mock.calls.at(-1)!;
+  expect([title, path]).toEqual(['Change to Rib, back loops?', 'garment']);
+  act(() => void edit(path, change));
+  expect(garment()['upper']).toEqual({ fabric: 'rib' });
+  choose('From the underarm up', 'body');
+  act(() => void edit('garment', jest.mocked(propose).mock.calls.at(-1)![2]));
+  expect(garment()['upper']).toBeNull();
+});
+
+it('leaves a rib out and adds it again', () => {
+  fireEvent.click(screen.getAllByText('Leave out')[0]!);
+  expect(garment()['hem']).toBeNull();
+  fireEvent.click(screen.getByText('Add'));
+  expect(garment()['hem']).toMatchObject({ fabric: 'rib', height: 5 } satisfies Partial<Design['garment']>);
+});
