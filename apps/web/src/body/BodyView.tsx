@@ -28,7 +28,7 @@ export function BodyView() {
   const block = chosenBlock(at);
   const field = fields[across ? at.row : at.column];
   return (
-    <Tabs.Root defaultValue="sizes" className="flex min-h-0 grow flex-col">
+    <Tabs.Root defaultValue="sizes" className="print-flow flex min-h-0 grow flex-col">
       <Tabs.List className={TAB_LIST} aria-label="Bodies">
         {[
           ['sizes', `Sizes (${sizes.length})`],
@@ -41,15 +41,15 @@ export function BodyView() {
           </Tabs.Trigger>
         ))}
       </Tabs.List>
-      <Tabs.Content value="sizes" className="flex min-h-0 grow flex-col" tabIndex={-1}>
-        <div className="border-b border-line bg-paper px-4 py-2">
+      <Tabs.Content value="sizes" className="print-flow flex min-h-0 grow flex-col" tabIndex={-1}>
+        <div className="no-print border-b border-line bg-paper px-4 py-2">
           <SizesToolbar
             lit={field !== undefined && isMeasurement(field) ? field : null}
             from={across ? block.left : block.top}
             to={across ? block.right : block.bottom}
           />
         </div>
-        <div className="min-h-0 grow overflow-auto">
+        <div className="print-flow min-h-0 grow overflow-auto">
           <SizesTable place={at} onPlace={setPlace} />
           <p className="p-4 text-[12.5px] text-soft">
             Type over a cell; Enter and the arrows move on. A block copied from a spreadsheet can be pasted.
@@ -57,13 +57,13 @@ export function BodyView() {
           </p>
         </div>
       </Tabs.Content>
-      <Tabs.Content value="grading" className="min-h-0 grow overflow-auto p-5">
+      <Tabs.Content value="grading" className="print-flow min-h-0 grow overflow-auto p-5">
         <GradingTab />
       </Tabs.Content>
-      <Tabs.Content value="chart" className="min-h-0 grow overflow-auto p-5">
+      <Tabs.Content value="chart" className="print-flow min-h-0 grow overflow-auto p-5">
         <ChartTab />
       </Tabs.Content>
-      <Tabs.Content value="people" className="min-h-0 grow overflow-auto p-5">
+      <Tabs.Content value="people" className="print-flow min-h-0 grow overflow-auto p-5">
         <PeopleTab />
       </Tabs.Content>
     </Tabs.Root>

@@ -15,7 +15,7 @@ const TABS = [
 /** What the fabric comes to, and what helps to find and check its gauge. */
 export function FabricView() {
   return (
-    <Tabs.Root defaultValue="pieces" className="flex min-h-0 grow flex-col">
+    <Tabs.Root defaultValue="pieces" className="print-flow flex min-h-0 grow flex-col">
       <Tabs.List className={TAB_LIST} aria-label="Fabric">
         {TABS.map(([value, label]) => (
           <Tabs.Trigger key={value} value={value} className={TAB}>
@@ -27,7 +27,7 @@ export function FabricView() {
         <Tabs.Content
           key={value}
           value={value}
-          className={`min-h-0 grow ${View ? 'overflow-auto p-6' : 'data-[state=active]:flex data-[state=active]:flex-col'}`}
+          className={`print-flow min-h-0 grow ${View ? 'overflow-auto p-6' : 'data-[state=active]:flex data-[state=active]:flex-col'}`}
           tabIndex={-1}
         >
           {View ? <View /> : <TableView strip={false} />}

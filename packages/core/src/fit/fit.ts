@@ -35,6 +35,14 @@ interface Prepared {
   possible: boolean;
 }
 
+/** Said where the range took more work than is spent: the counts hold, but are not proven the nearest. */
+const NOT_PROVEN: Note = {
+  level: 'tip',
+  code: 'range-not-proven',
+  where: 'sizes',
+  message: say`No count falls over the range, but it takes too long to prove that none could be nearer to its length; look at the sizes whose measurements fall or stand still.`,
+};
+
 /**
  * Fits every size: sorts out pins that cannot hold, gives up a seam where nothing else helps, and then fits the range.
  * What had to be given up is told in notes of level stop.
@@ -56,6 +64,7 @@ export function fitSizes(sizes: readonly SizeToFit[], graded: boolean): SizeFit[
     const possible = prepared.filter((size) => size.possible);
     const result = fitRange(possible, graded, orders);
     if (result.kind === 'fitted') {
+      if (!result.proven) prepared[0]!.notes.push(NOT_PROVEN);
       let next = 0;
       return prepared.map(({ possible: isPossible, pins, notes }) => ({
         counts: isPossible ? result.sizes[next++]! : null,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Problem, Quantity } from './problem.js';
+import type { Counts, Problem, Quantity } from './problem.js';
 import { costOf } from './problem.js';
 import { fitRange } from './range.js';
 
@@ -60,6 +60,13 @@ function bruteForce(problems: readonly Problem[]): number {
   return best;
 }
 
+const wholeCost = (sizes: { problem: Problem }[], found: readonly Counts[]) =>
+  found.reduce(
+    (sum, counts, i) =>
+      sum + sizes[i]!.problem.quantities.reduce((all, q) => all + costOf(q, counts[q.id]!), 0),
+    0,
+  );
+
 const tenths = fc.integer({ min: 15, max: 110 }).map((n) => n / 10);
 
 describe('fitRange', () => {
@@ -75,10 +82,9 @@ describe('fitRange', () => {
             true,
           );
           if (result.kind !== 'fitted') throw new Error(result.kind);
-          const cost = result.sizes.reduce(
-            (sum, counts, i) =>
-              sum + problems[i]!.quantities.reduce((all, q) => all + costOf(q, counts[q.id]!), 0),
-            0,
+          const cost = wholeCost(
+            problems.map((problem) => ({ problem })),
+            result.sizes,
           );
           expect(cost).toBeCloseTo(bruteForce(problems), 6);
           result.sizes.slice(1).forEach((counts, i) => {
@@ -123,6 +129,26 @@ describe('fitRange', () => {
       true,
     );
     expect(against.kind === 'fitted' && against.sizes.map(({ a }) => a)).toEqual([12, 4, 10]);
+  });
+
+  it('says when it ran out of branches, and its counts still do not fall', () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(tenths, tenths), { minLength: 3, maxLength: 6 }), (targets) => {
+        const sizes = targets.map(([a, b]) => ({ problem: size(a, b, 2), pins: {} }));
+        const proven = fitRange(sizes, true);
+        const hurried = fitRange(sizes, true, new Map(), 0);
+        if (proven.kind !== 'fitted' || hurried.kind !== 'fitted') throw new Error('not fitted');
+        expect([proven.proven, hurried.proven]).toEqual([true, false]);
+        hurried.sizes.slice(1).forEach((counts, i) => {
+          for (const q of sizes[i]!.problem.quantities) {
+            const next = sizes[i + 1]!.problem.quantities.find(({ id }) => id === q.id)!;
+            if (next.target >= q.target)
+              expect(counts[q.id]).toBeGreaterThanOrEqual(hurried.sizes[i]![q.id]!);
+          }
+        });
+        expect(wholeCost(sizes, proven.sizes)).toBeLessThanOrEqual(wholeCost(sizes, hurried.sizes) + 1e-9);
+      }),
+    );
   });
 
   it('names the size that has no answer', () => {

@@ -16,7 +16,7 @@ export interface SolveMemory {
 }
 
 export type RangeResult =
-  | { kind: 'fitted'; sizes: Counts[]; held: boolean }
+  | { kind: 'fitted'; sizes: Counts[]; held: boolean; proven: boolean }
   | { kind: 'infeasible'; size: number }
   | { kind: 'too hard'; size: number };
 
@@ -65,12 +65,15 @@ function links(sizes: readonly RangeSize[], graded: boolean): Link[] {
  * @param sizes in the order of the range
  * @param graded whether the sizes form a range
  * @param orders orders of elimination found before
- * @returns counts for each size; `held` is false when a pin forces a count to fall
+ * @param mostBranches how many branches are followed before one pass from the smallest size up is taken instead
+ * @returns counts for each size; `held` is false when a pin forces a count to fall, `proven` is false when the branches
+ *   ran out and a nearer whole may exist
  */
 export function fitRange(
   sizes: readonly RangeSize[],
   graded: boolean,
   orders: OrderMemory = new Map(),
+  mostBranches = MOST_BRANCHES,
 ): RangeResult {
   const first: Branch = { bounds: [], solved: [], cost: 0 };
   let prefer: Counts | undefined;
@@ -84,13 +87,18 @@ export function fitRange(
     prefer = result.counts;
   }
   const allLinks = links(sizes, graded);
-  const strict = settle(sizes, first, allLinks, orders);
-  if (strict) return { kind: 'fitted', sizes: strict, held: true };
+  const strict = settle(sizes, first, allLinks, orders, mostBranches);
+  if (strict) return { kind: 'fitted', sizes: strict.counts, held: true, proven: strict.proven };
   // Pins may force a fall; then only the links that touch no pinned size are kept.
   const pinned = sizes.map(({ pins }) => Object.keys(pins).length > 0);
   const free = allLinks.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
-  const loose = settle(sizes, first, free, orders);
-  return { kind: 'fitted', sizes: loose ?? first.solved.map(({ counts }) => counts), held: false };
+  const loose = settle(sizes, first, free, orders, mostBranches);
+  return {
+    kind: 'fitted',
+    sizes: loose?.counts ?? first.solved.map(({ counts }) => counts),
+    held: false,
+    proven: loose?.proven ?? true,
+  };
 }
 
 /** Solves one size alone, or takes over what it came to before when it was asked the same. */
@@ -114,12 +122,13 @@ function settle(
   start: Branch,
   pairs: readonly Link[],
   orders: OrderMemory,
-): Counts[] | null {
+  mostBranches: number,
+): { counts: Counts[]; proven: boolean } | null {
   const open: Branch[] = [start];
-  for (let tried = 0; open.length > 0 && tried < MOST_BRANCHES; tried += 1) {
+  for (let tried = 0; open.length > 0 && tried < mostBranches; tried += 1) {
     const branch = takeCheapest(open);
     const fall = worstFall(branch, pairs);
-    if (!fall) return branch.solved.map(({ counts }) => counts);
+    if (!fall) return { counts: branch.solved.map(({ counts }) => counts), proven: true };
     const { size, quantity } = fall;
     const level = branch.solved[size + 1]!.counts[quantity]!;
     for (const [at, bound] of [
@@ -130,7 +139,9 @@ function settle(
       if (next) open.push(next);
     }
   }
-  return open.length === 0 ? null : sweep(sizes, start, pairs, orders);
+  if (open.length === 0) return null;
+  const counts = sweep(sizes, start, pairs, orders);
+  return counts && { counts, proven: false };
 }
 
 function takeCheapest(open: Branch[]): Branch {
