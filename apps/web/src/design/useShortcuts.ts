@@ -14,6 +14,9 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl+Shift+Z, Ctrl+Y', 'Redo'],
   ['Esc', 'Let go of the selection; in a field: put back the last good figure'],
   ['↑ ↓ then Enter', 'In the ladder: choose a count and hold it'],
+  ['Arrows, Shift with them', 'In the table of sizes: move, choose a block'],
+  ['Type, F2, Delete', 'In the table of sizes: type over, change, empty'],
+  ['Ctrl+C, Ctrl+V', 'In the table of sizes: copy a block, paste one from a spreadsheet'],
   ['?', 'This list'],
 ];
 
