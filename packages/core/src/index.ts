@@ -13,9 +13,8 @@ export {
   type Group,
   type MeasurementId,
 } from './body/measurements.js';
-export { completeBody, type CompletedBody, type Derived } from './body/derive.js';
+export { completeBody, type CompletedBody } from './body/derive.js';
 export { armLevels, bodyLevels, type BodyLevel } from './body/levels.js';
-export { doubts, type Doubt } from './body/plausible.js';
 export {
   bodyOfPerson,
   doubtfulReadings,
@@ -47,19 +46,10 @@ export {
   type TableProblem,
 } from './chart/table.js';
 export type { FieldProblem } from './check/fields.js';
-export {
-  isLegal,
-  ladder,
-  legalAtLeast,
-  legalAtMost,
-  ruleInWords,
-  testCount,
-  type Rung,
-  type RuleTest,
-} from './fabric/counts.js';
+export { isLegal, ladder, ruleInWords, testCount, type Rung } from './fabric/counts.js';
 export { meanGauge, spreadOf, spreadOver, type Spread } from './fabric/readings.js';
 export { heightOfRows, rowTypeAt } from './fabric/rowTypes.js';
-export { stitchesOf, unitsInWords, unitsOf } from './fabric/units.js';
+export { unitsInWords, unitsOf } from './fabric/units.js';
 export {
   DRAPES,
   gaugeEffects,
@@ -78,7 +68,6 @@ export {
   FOUNDATIONS,
   STITCHES,
   TURNINGS,
-  USUAL_CHAINS,
   USUAL_STRETCH,
   foundationExtra,
   swatchMetres,
@@ -107,7 +96,7 @@ export { ORDERS, ratesInWords, type Order, type Schedule } from './shaping/sched
 export type { Passage } from './shaping/passages.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';
-export { CM_PER_INCH, formatLength, parseLength, tidy, type Units } from './units/length.js';
+export { CM_PER_INCH, formatLength, GAUGE_OVER, parseLength, tidy, type Units } from './units/length.js';
 export { DESIGN_VERSION } from './format/migrate.js';
 export { LONGEST_FILE, readDesign, readDesignText, type DesignRead } from './format/readDesign.js';
 export { planFile, type PlanFile } from './format/planFile.js';

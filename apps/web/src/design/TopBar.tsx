@@ -8,13 +8,12 @@ import { edit, redo, undo, useDesign } from '../state/designStore';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
+import { MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
 import { download, fileName } from './download';
 import { HistoryDialog } from './HistoryDialog';
 import { SavedState } from './SavedState';
 import { useUnits } from './useSizePlan';
-
-const ITEM = 'rounded px-2 py-1 outline-none data-[highlighted]:bg-tape';
 
 function downloadDesign(): void {
   const design = useDesign.getState().document!;
@@ -95,23 +94,23 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               align="end"
               className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
             >
-              <DropdownMenu.Item className={ITEM} onSelect={downloadDesign}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={downloadDesign}>
                 Download the design file
               </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={downloadPlan}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={downloadPlan}>
                 Download the plan file
               </DropdownMenu.Item>
               <DropdownMenu.CheckboxItem
-                className={ITEM}
+                className={MENU_ITEM}
                 checked={listening}
                 onCheckedChange={toggleListening}
               >
                 {listening ? '✓ ' : ''}Tape and scale
               </DropdownMenu.CheckboxItem>
-              <DropdownMenu.Item className={ITEM} onSelect={() => window.open('/instruments', '_blank')}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => window.open('/instruments', '_blank')}>
                 Simulated tape and scale …
               </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => setHistory(true)}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setHistory(true)}>
                 History …
               </DropdownMenu.Item>
             </DropdownMenu.Content>

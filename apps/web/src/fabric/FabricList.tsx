@@ -3,25 +3,18 @@ import { ChevronDown, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Draft } from 'immer';
-import {
-  STITCH_PATTERNS,
-  type Design,
-  type Fabric,
-  type LibraryEntry,
-  type LibraryFabric,
-} from '@upfell/core';
+import { type Design, type Fabric, type LibraryEntry, type LibraryFabric } from '@upfell/core';
 import { fabrics as library } from '../api/library';
 import { useDocument } from '../design/useSizePlan';
 import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { showFabric } from '../state/view';
 import { Button } from '../ui/Button';
+import { MENU_ITEM } from '../ui/menu';
 import { Modal } from '../ui/Modal';
 import { propose } from './proposal';
-import { StitchSample } from './StitchSample';
+import { StitchPatterns } from './StitchPatterns';
 import { useFabric } from './useFabric';
-
-const ITEM = 'rounded px-2 py-1 outline-none data-[highlighted]:bg-tape data-[disabled]:opacity-45';
 
 /** Where in the garment a fabric is used. */
 function usesOf({ garment }: Design, id: string): string[] {
@@ -124,14 +117,14 @@ export function FabricList() {
               align="start"
               className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
             >
-              <DropdownMenu.Item className={ITEM} onSelect={() => setAdding('replace')}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setAdding('replace')}>
                 Take another in its place …
               </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => void keep()}>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void keep()}>
                 {entry ? 'Keep the changes in the library' : 'Keep in the library'}
               </DropdownMenu.Item>
               <DropdownMenu.Item
-                className={ITEM}
+                className={MENU_ITEM}
                 disabled={document.fabrics.length === 1 || uses.length > 0}
                 onSelect={remove}
               >
@@ -202,19 +195,7 @@ function FabricPicker({
         </>
       )}
       <h3 className="mb-1 font-sans font-semibold">Common stitch patterns</h3>
-      <ul className="grid grid-cols-2 gap-2" data-testid="stitch-patterns">
-        {STITCH_PATTERNS.map(({ fabric, sample }) => (
-          <li key={fabric.id}>
-            <Button
-              className="h-full w-full justify-start gap-3 whitespace-normal"
-              onClick={() => onPick(fabric)}
-            >
-              <StitchSample sample={sample} label={fabric.name} />
-              <span className="text-left leading-tight">{fabric.name}</span>
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <StitchPatterns onPick={onPick} />
       <p className="mt-3 text-[12.5px] text-soft">
         Their gauges are usual figures to begin with; count your own on a washed swatch.
       </p>

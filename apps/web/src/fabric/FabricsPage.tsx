@@ -1,9 +1,8 @@
-import { ruleInWords, perCm, STITCH_PATTERNS, type LibraryFabric } from '@upfell/core';
+import { perCm, ruleInWords, type Fabric, type LibraryFabric } from '@upfell/core';
 import { toast } from 'sonner';
 import { fabrics } from '../api/library';
 import { LibraryPage } from '../library/LibraryPage';
-import { Button } from '../ui/Button';
-import { StitchSample } from './StitchSample';
+import { StitchPatterns } from './StitchPatterns';
 
 function inWords(fabric: LibraryFabric): string {
   const per = (axis: 'stitches' | 'rows') => Number((perCm(fabric.gauge, axis) * 10).toFixed(1));
@@ -31,8 +30,7 @@ export function FabricsPage() {
 
 /** Stitch patterns that come with the program, to be kept as fabrics and edited in a design. */
 function Patterns({ onKept }: { onKept: () => void }) {
-  const keep = (id: string) => {
-    const { fabric } = STITCH_PATTERNS.find((pattern) => pattern.fabric.id === id)!;
+  const keep = (fabric: Fabric) => {
     fabrics.create({ format: 'upfell/fabric', version: 1, ...fabric }).then(
       () => {
         toast(`“${fabric.name}” is in the library.`);
@@ -46,19 +44,9 @@ function Patterns({ onKept }: { onKept: () => void }) {
       <summary className="rounded border border-line bg-sheet px-2.5 py-1 hover:bg-tape">
         Begin from a stitch pattern
       </summary>
-      <ul className="absolute right-0 z-20 mt-1 grid max-h-[70vh] w-[34rem] grid-cols-2 gap-1.5 overflow-y-auto rounded border border-line bg-sheet p-3 shadow-lg">
-        {STITCH_PATTERNS.map(({ fabric, sample }) => (
-          <li key={fabric.id}>
-            <Button
-              className="h-full w-full justify-start gap-3 whitespace-normal"
-              onClick={() => keep(fabric.id)}
-            >
-              <StitchSample sample={sample} label={fabric.name} />
-              <span className="text-left leading-tight">{fabric.name}</span>
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <div className="absolute right-0 z-20 mt-1 max-h-[70vh] w-[34rem] overflow-y-auto rounded border border-line bg-sheet p-3 shadow-lg">
+        <StitchPatterns onPick={keep} />
+      </div>
     </details>
   );
 }

@@ -1,6 +1,15 @@
 import { Plus, X } from 'lucide-react';
 import type { Draft } from 'immer';
-import { formatLength, meanGauge, perCm, spreadOf, spreadOver, type Fabric, type Gauge } from '@upfell/core';
+import {
+  formatLength,
+  GAUGE_OVER,
+  meanGauge,
+  perCm,
+  spreadOf,
+  spreadOver,
+  type Fabric,
+  type Gauge,
+} from '@upfell/core';
 import { useSizePlan, useUnits } from '../design/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
@@ -28,7 +37,7 @@ export function Readings({ state }: { state: 'gauge' | 'unblocked' }) {
       document,
       readings.map((reading, i) => (i === at ? { ...reading, ...figure } : { ...reading })),
     );
-  const span = units === 'cm' ? 10 : 10.16;
+  const span = GAUGE_OVER[units];
   return (
     <>
       {readings.map((reading, i) => (

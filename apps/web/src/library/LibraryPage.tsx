@@ -41,20 +41,12 @@ export function LibraryPage<T extends { name: string }>({
   tools,
   children,
 }: Props<T>) {
-  const { entries, trouble, load } = useList(kind.list);
+  const { entries, trouble, load, act } = useList(kind.list);
   const [renaming, setRenaming] = useState<LibraryEntry<T> | null>(null);
   const title = many.charAt(0).toUpperCase() + many.slice(1);
   useEffect(() => {
     document.title = `${title} · Upfell`;
   }, [title]);
-  const act = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      load();
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-  };
   const putAway = (entry: LibraryEntry<T>) =>
     act(async () => {
       await kind.remove(entry.id);

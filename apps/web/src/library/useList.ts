@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
+import { toast } from 'sonner';
 import { Away } from '../api/server';
 
 /** A list that the server keeps, with its states: null while it is on its way, and what went wrong as a sentence. */
@@ -18,5 +19,14 @@ export function useList<E>(list: () => Promise<E[]>) {
     );
   }, [list]);
   useEffect(load, [load]);
-  return { entries, trouble, load };
+  /** Does something to an entry, then shows the list as it is; an error is told. */
+  const act = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      load();
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+  return { entries, trouble, load, act };
 }

@@ -22,7 +22,7 @@ import { ShelfBar } from './ShelfBar';
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {
-  const { entries, trouble, load } = useList(designs.shelf);
+  const { entries, trouble, load, act } = useList(designs.shelf);
   const [unfit, setUnfit] = useState<{ file: string; problems: FieldProblem[] } | null>(null);
   const [renaming, setRenaming] = useState<ShelfEntry | null>(null);
   const navigate = useNavigate();
@@ -69,14 +69,6 @@ export function ShelfPage() {
     noKeyboard: true,
   });
 
-  const act = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      load();
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-  };
   const begin = () =>
     act(async () => navigate(`/designs/${(await designs.create(newDesign('New pullover'))).id}/body`));
   const putAway = (entry: ShelfEntry) =>

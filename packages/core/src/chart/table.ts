@@ -8,7 +8,7 @@ import {
   type MeasurementId,
 } from '../body/measurements.js';
 import { quote } from '../check/fields.js';
-import { parseLength, tidy, type Units } from '../units/length.js';
+import { CM_PER_INCH, parseLength, tidy, type Units } from '../units/length.js';
 import { MOST_SIZES, type ChartSize } from './chart.js';
 
 /** What a column of a table of sizes holds. */
@@ -174,7 +174,7 @@ export function readTable(
 export function tableOf(sizes: readonly ChartSize[], units: Units): string[][] {
   const columns = MEASUREMENTS.filter(({ id }) => sizes.some(({ body }) => body[id] !== undefined));
   const figure = (cm: number | undefined) =>
-    cm === undefined ? '' : String(units === 'cm' ? cm : Math.round((cm / 2.54) * 1000) / 1000);
+    cm === undefined ? '' : String(units === 'cm' ? cm : Math.round((cm / CM_PER_INCH) * 1000) / 1000);
   return [
     ['Size', 'Group', ...columns.map(({ label }) => `${label} (${units})`)],
     ...sizes.map(({ label, group, body }) => [label, group, ...columns.map(({ id }) => figure(body[id]))]),

@@ -8,6 +8,9 @@ export const CM_PER_INCH = 2.54;
 
 export type Units = 'cm' | 'in';
 
+/** The length over which a gauge is told: 10 cm, or 4 in, in cm. */
+export const GAUGE_OVER: Record<Units, number> = { cm: 10, in: 4 * CM_PER_INCH };
+
 /** Either a length in cm, or a sentence that says what is wrong and what would be right. */
 export type ParsedLength = { ok: true; cm: number } | { ok: false; message: string };
 

@@ -3,7 +3,7 @@ import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fa
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece, SizePlan } from '../plan.js';
 import { figure } from '../text/phrase.js';
-import { formatLength, type Units } from '../units/length.js';
+import { formatLength, GAUGE_OVER, type Units } from '../units/length.js';
 import { line, type Line, type PatternSection, type PatternText } from './line.js';
 import { writePiece } from './piece.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
@@ -127,7 +127,7 @@ function materialLines(sizes: readonly WrittenSize[], used: readonly Fabric[]): 
 }
 
 function gaugeLine({ name, gauge }: Fabric, units: Units): Line {
-  const span = units === 'cm' ? 10 : 10.16;
+  const span = GAUGE_OVER[units];
   const per = (count: number, over: number) => figure((count / over) * span, 1);
   return line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${units === 'cm' ? '10 cm' : '4 in'}, washed and blocked, lying flat`;
 }

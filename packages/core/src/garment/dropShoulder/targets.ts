@@ -126,12 +126,10 @@ export function bodyLength(input: Input): Target {
     });
   }
   const below = forSize(style.belowWaist, size.id);
-  const change = easeOver(below, backWaist);
-  const step = plus('Below the waist', change, length + change, { kind: 'style', id: 'garment.belowWaist' });
-  length += change;
   reasons.push(
-    typeof below === 'number' ? step : { ...step, note: say`${below.percent} % of ${cm(backWaist)}` },
+    eased('Below the waist', below, backWaist, { kind: 'style', id: 'garment.belowWaist' }, length),
   );
+  length += easeOver(below, backWaist);
   const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, length);
   return { length: worn.length, reasons: [...reasons, ...worn.reasons] };
 }

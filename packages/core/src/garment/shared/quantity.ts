@@ -66,10 +66,16 @@ export function becomes(label: string, how: string, sum: number, note?: Phrase):
   return { label: say`${label}`, figure: say`${how} = ${cm(sum)}`, ...(note ? { note } : {}) };
 }
 
-/** A step that adds an ease to a measure; a share says of what. */
-export function eased(label: string, ease: Ease, measure: number, from?: Reason['from']): Reason {
+/** A step that adds an ease to a measure (or to a longer length of which it is the measure); a share says of what. */
+export function eased(
+  label: string,
+  ease: Ease,
+  measure: number,
+  from?: Reason['from'],
+  base = measure,
+): Reason {
   const change = easeOver(ease, measure);
-  const step = plus(label, change, measure + change, from);
+  const step = plus(label, change, base + change, from);
   return typeof ease === 'number'
     ? step
     : { ...step, note: say`${figure(ease.percent, 1)} % of ${cm(measure)}` };
