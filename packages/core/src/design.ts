@@ -37,6 +37,8 @@ export interface Design {
   fabrics: readonly Fabric[];
   garment: Garment;
   pins: readonly Pin[];
+  /** How strongly the steps from size to size are made even, per cent; not at all where it is left out. */
+  range?: { even: number };
   /** Where the sizes come from, if from a chart. */
   chart?: ChartOrigin;
   /** People measured for this design. */

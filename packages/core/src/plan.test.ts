@@ -173,7 +173,7 @@ describe('a change goes through', () => {
       { size: 'M', quantity: 'armhole.rows', count: 42 },
     ]);
     expect(inWords(clash.message, 'cm')).toMatch(
-      /^Back and front, height 40 and Armhole, depth 42 cannot be held together\..*Armhole, depth 38 or 39 works/,
+      /^Back and front, height 40 and Armhole, depth 42 cannot be held together: side seam and armhole together are the height of the panel\..*Armhole, depth 38 or 39 works/,
     );
     expect(note([{ size: 'M', quantity: 'collar.depth', count: 6 }]).code).toBe('pin-unknown');
   });

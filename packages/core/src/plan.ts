@@ -1,4 +1,5 @@
 import { bodyNotes, childNote, estimateNotes, joinNotes, missNotes } from './advice/counts.js';
+import { sharedCounts } from './advice/range.js';
 import { armNote, headNote, reachNote } from './advice/garment.js';
 import type { Note } from './advice/note.js';
 import { explain } from './because/explain.js';
@@ -10,7 +11,7 @@ import type { Design, Size } from './design.js';
 import type { Axis, CountRule } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
-import type { SolveMemory } from './fit/range.js';
+import { EVENEST, type SolveMemory } from './fit/range.js';
 import type { Counts, Rounding } from './fit/problem.js';
 import type { Construction, Draft, PieceProgram, Program, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
@@ -140,9 +141,9 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
   );
   if (problems.length > 0) throw new DesignUnfit(problems);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  const shared = memory && JSON.stringify([construction.id, style, design.fabrics]);
+  const common = memory && JSON.stringify([construction.id, style, design.fabrics]);
   const sizesBefore = design.sizes.map((size): Remembered => {
-    const from = shared === undefined ? '' : shared + JSON.stringify(size);
+    const from = common === undefined ? '' : common + JSON.stringify(size);
     const before = memory?.get(size.id);
     if (before && before.from === from) return before;
     const input = { size, body: bodyOf(size), style, fabrics };
@@ -156,8 +157,14 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
       pins: design.pins.filter(({ size }) => size === input.size.id),
       ...(memory ? { memory: solved } : {}),
     })),
-    design.graded,
+    { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST },
   );
+  const shared = design.graded
+    ? sharedCounts(
+        sizesBefore.map(({ drafted: { draft, input } }) => ({ ...draft, size: input.size.label })),
+        fits,
+      )
+    : [];
   let childSaid = false;
   const sizes = sizesBefore.map((known, index) => {
     const { input, draft } = known.drafted;
@@ -165,7 +172,7 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
     const notes: Note[] = [
       ...draft.notes,
       ...fits[index]!.notes,
-      ...(index === 0 ? estimateNotes(design.fabrics) : []),
+      ...(index === 0 ? [...estimateNotes(design.fabrics), ...shared] : []),
       ...bodyNotes(input.body, usedBy(draft), input.size.body, input.size.group, before),
     ];
     if (input.size.group !== 'adult' && !childSaid) {

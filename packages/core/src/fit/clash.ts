@@ -1,21 +1,40 @@
 import { isLegal } from '../fabric/counts.js';
+import { ANY_COUNT, type CountRule } from '../fabric/fabric.js';
 import type { Problem } from './problem.js';
 import { solve } from './solve.js';
+
+/** Something that a problem must obey and that could be let go: a held count, a count rule, or a rule of the garment. */
+export type Demand =
+  | { kind: 'pin'; quantity: string; count: number }
+  | { kind: 'count rule'; quantity: string; rule: CountRule }
+  | { kind: 'garment rule'; rule: string };
+
+/** A smallest set of demands that cannot all hold, and what would. */
+export interface Clash {
+  demands: readonly Demand[];
+  /** For each held count of the set the nearest counts that work with the rest of it. */
+  waysOut: Readonly<Record<string, readonly number[]>>;
+  /** What a count of the set would have to be: "an odd number" where its rule says even. */
+  needs: readonly { quantity: string; rule: CountRule }[];
+  /** For each count rule of the set the nearest wider rule that works. */
+  widerRules: readonly { quantity: string; rule: CountRule }[];
+}
 
 export interface PinCheck {
   /** Pins that can be kept together. */
   kept: Record<string, number>;
   /** Pins set aside because their count is not legal for the quantity, or because it has no such quantity. */
   broken: { quantity: string; count: number; reason: 'rule' | 'unknown' | 'bounds' }[];
-  /** The smallest set of pins that cannot hold together, empty when they can. */
-  clash: string[];
-  /** For each clashing pin the legal counts nearest to it that work with the other pins. */
-  waysOut: Record<string, number[]>;
+  /** The clashes among the others, the smallest set of each. */
+  clashes: Clash[];
 }
 
+/** Smaller sets tried once a clashing set is known, to be sure that none is smaller. */
+const MOST_TRIALS = 250;
+
 /**
- * Sorts a size's pins into those that hold and those that cannot: first each alone against its rule, then the
- * smallest clashing set by trying sets of rising size.
+ * Sorts a size's pins into those that hold and those that cannot: first each alone against its rule, then the smallest
+ * clashing set, until what is left holds together.
  *
  * @param problem the size's problem
  * @param pins counts to hold, by quantity
@@ -23,6 +42,7 @@ export interface PinCheck {
 export function checkPins(problem: Problem, pins: Readonly<Record<string, number>>): PinCheck {
   const kept: Record<string, number> = {};
   const broken: PinCheck['broken'] = [];
+  const clashes: Clash[] = [];
   const byId = new Map(problem.quantities.map((quantity) => [quantity.id, quantity]));
   for (const [quantity, count] of Object.entries(pins)) {
     const found = byId.get(quantity);
@@ -32,63 +52,151 @@ export function checkPins(problem: Problem, pins: Readonly<Record<string, number
     else if (count < found.min || count > found.max) broken.push({ quantity, count, reason: 'bounds' });
     else kept[quantity] = count;
   }
-  const ids = Object.keys(kept);
-  if (ids.length === 0 || holds(problem, kept, ids)) return { kept, broken, clash: [], waysOut: {} };
-  const clash = smallestClash(problem, kept, ids);
-  const waysOut: Record<string, number[]> = {};
-  for (const id of clash) waysOut[id] = nearestThatWork(problem, kept, id, clash);
-  const rest = Object.fromEntries(Object.entries(kept).filter(([id]) => !clash.includes(id)));
-  const again = checkPins(problem, rest);
-  return {
-    kept: again.kept,
-    broken,
-    clash: [...clash, ...again.clash],
-    waysOut: { ...again.waysOut, ...waysOut },
+  for (;;) {
+    const held = Object.entries(kept).map(([quantity, count]): Demand => ({ kind: 'pin', quantity, count }));
+    const rules = demandsOf(problem);
+    if (can(problem, [...held, ...rules])) return { kept, broken, clashes };
+    const pinned = smallest(held, (set) => can(problem, [...set, ...rules]));
+    // No pin can help where the garment itself has no counts: that is told by whoever fits it.
+    if (pinned.length === 0) return { kept, broken, clashes };
+    const clash = clashOf(problem, [
+      ...pinned,
+      ...smallest(rules, (set) => can(problem, [...pinned, ...set])),
+    ]);
+    clashes.push(clash);
+    for (const demand of pinned) if (demand.kind === 'pin') delete kept[demand.quantity];
+  }
+}
+
+/** The smallest set of rules that leaves a problem without counts; null when it has some. */
+export function clashingRules(problem: Problem): Clash | null {
+  const rules = demandsOf(problem);
+  if (can(problem, rules)) return null;
+  return clashOf(
+    problem,
+    smallest(rules, (set) => can(problem, set)),
+  );
+}
+
+/** Every rule of a problem that could be let go. */
+function demandsOf({ quantities, relations }: Problem): Demand[] {
+  return [
+    ...quantities.flatMap(({ id, rule }): Demand[] =>
+      rule.multiple > 1 ? [{ kind: 'count rule', quantity: id, rule }] : [],
+    ),
+    ...[...new Set(relations.map(({ rule }) => rule))].map((rule): Demand => ({
+      kind: 'garment rule',
+      rule,
+    })),
+  ];
+}
+
+/** Whether counts exist that obey these demands and no others. */
+function can(problem: Problem, demands: readonly Demand[]): boolean {
+  const rules = new Set(demands.flatMap((demand) => (demand.kind === 'garment rule' ? [demand.rule] : [])));
+  const counted = new Map(
+    demands.flatMap((demand) =>
+      demand.kind === 'count rule' ? [[demand.quantity, demand.rule] as const] : [],
+    ),
+  );
+  const bounds = Object.fromEntries(
+    demands.flatMap((demand) =>
+      demand.kind === 'pin' ? [[demand.quantity, { min: demand.count, max: demand.count }] as const] : [],
+    ),
+  );
+  const eased: Problem = {
+    quantities: problem.quantities.map((quantity) => ({
+      ...quantity,
+      rule: counted.get(quantity.id) ?? ANY_COUNT,
+    })),
+    helpers: problem.helpers,
+    relations: problem.relations.filter(({ rule }) => rules.has(rule)),
   };
+  return solve(eased, { bounds, anyAnswer: true }).kind !== 'infeasible';
 }
 
-function holds(problem: Problem, pins: Readonly<Record<string, number>>, ids: readonly string[]): boolean {
-  const bounds = Object.fromEntries(ids.map((id) => [id, { min: pins[id]!, max: pins[id]! }]));
-  return solve(problem, { bounds }).kind === 'solved';
+/**
+ * A smallest subset that cannot hold: demands are first let go one by one while the rest still clashes; then smaller sets
+ * are tried, as far as their number stays within bounds.
+ */
+function smallest(demands: readonly Demand[], holds: (set: readonly Demand[]) => boolean): Demand[] {
+  if (holds(demands)) return [];
+  let set = [...demands];
+  for (const demand of demands) {
+    const without = set.filter((other) => other !== demand);
+    if (!holds(without)) set = without;
+  }
+  let trials = 0;
+  for (let size = 1; size < set.length; size += 1)
+    for (const smaller of setsOf(demands, size)) {
+      if ((trials += 1) > MOST_TRIALS) return set;
+      if (!holds(smaller)) return smaller;
+    }
+  return set;
 }
 
-function* setsOf(ids: readonly string[], size: number, from = 0): Generator<string[]> {
+function* setsOf<T>(items: readonly T[], size: number, from = 0): Generator<T[]> {
   if (size === 0) {
     yield [];
     return;
   }
-  for (let i = from; i <= ids.length - size; i += 1)
-    for (const rest of setsOf(ids, size - 1, i + 1)) yield [ids[i]!, ...rest];
+  for (let i = from; i <= items.length - size; i += 1)
+    for (const rest of setsOf(items, size - 1, i + 1)) yield [items[i]!, ...rest];
 }
 
-function smallestClash(
+function clashOf(problem: Problem, demands: readonly Demand[]): Clash {
+  const all = demandsOf(problem);
+  const pins = demands.filter((demand) => demand.kind === 'pin');
+  const waysOut: Record<string, number[]> = {};
+  for (const pin of pins) {
+    const others = pins.filter((other) => other !== pin);
+    waysOut[pin.quantity] = nearestThatWork(problem, pin, (demand) =>
+      can(problem, [...others, demand, ...all]),
+    );
+  }
+  // What would undo this clash is asked of its own demands: others may clash besides, and are told by themselves.
+  const rest = (quantity: string) =>
+    demands.filter((demand) => demand.kind !== 'count rule' || demand.quantity !== quantity);
+  const ruled = demands.filter((demand) => demand.kind === 'count rule');
+  return {
+    demands,
+    waysOut,
+    needs: ruled.flatMap(({ quantity, rule: { multiple, plus } }) => {
+      if (multiple > 12) return [];
+      const works = Array.from({ length: multiple }, (_, i) => ({ multiple, plus: i }))
+        .filter((other) => other.plus !== plus % multiple)
+        .filter((rule) => can(problem, [...rest(quantity), { kind: 'count rule', quantity, rule }]));
+      return works.length === 1 ? [{ quantity, rule: works[0]! }] : [];
+    }),
+    widerRules: pins.length > 0 ? [] : ruled.flatMap((demand) => widerThatWorks(problem, demand, rest)),
+  };
+}
+
+/** The widest step that divides the rule's own and works: every second repeat fits where every one does not. */
+function widerThatWorks(
   problem: Problem,
-  pins: Readonly<Record<string, number>>,
-  ids: readonly string[],
-): string[] {
-  for (let size = 1; size < ids.length; size += 1)
-    for (const set of setsOf(ids, size)) if (!holds(problem, pins, set)) return set;
-  return [...ids];
+  { quantity, rule: { multiple, plus } }: Extract<Demand, { kind: 'count rule' }>,
+  rest: (quantity: string) => Demand[],
+): { quantity: string; rule: CountRule }[] {
+  for (let wider = Math.floor(multiple / 2); wider >= 1; wider -= 1) {
+    if (multiple % wider !== 0) continue;
+    const rule = { multiple: wider, plus: plus % wider };
+    if (can(problem, [...rest(quantity), { kind: 'count rule', quantity, rule }]))
+      return [{ quantity, rule }];
+  }
+  return [];
 }
 
-/** Up to two legal counts nearest to a clashing pin that hold together with the rest of its set. */
+/** Up to two legal counts nearest to a clashing pin that work. */
 function nearestThatWork(
   problem: Problem,
-  pins: Readonly<Record<string, number>>,
-  id: string,
-  clash: readonly string[],
+  pin: Extract<Demand, { kind: 'pin' }>,
+  works: (demand: Demand) => boolean,
 ): number[] {
-  const { rule, min, max } = problem.quantities.find((quantity) => quantity.id === id)!;
-  const others = clash.filter((other) => other !== id);
+  const { rule, min, max } = problem.quantities.find((quantity) => quantity.id === pin.quantity)!;
   const found: number[] = [];
   for (let away = rule.multiple; away <= 24 * rule.multiple && found.length < 2; away += rule.multiple)
-    for (const count of [pins[id]! - away, pins[id]! + away])
-      if (
-        count >= min &&
-        count <= max &&
-        found.length < 2 &&
-        holds(problem, { ...pins, [id]: count }, [...others, id])
-      )
-        found.push(count);
+    for (const count of [pin.count - away, pin.count + away])
+      if (count >= min && count <= max && found.length < 2 && works({ ...pin, count })) found.push(count);
   return found.sort((a, b) => a - b);
 }

@@ -4,6 +4,8 @@
 export interface Tie {
   equal: boolean;
   variables: readonly number[];
+  /** Given where the relation hangs on a choice: it then fixes nothing for certain. */
+  when?: number;
 }
 
 /** One step: an unknown is chosen for every combination of those that it meets, and leaves a table over them. */
@@ -35,12 +37,17 @@ export function orderOf(
 ): readonly Step[] {
   const key =
     memory &&
-    `${sizes.length}:${ties.map(({ equal, variables }) => (equal ? '=' : '<') + variables.join(',')).join(';')}`;
+    `${sizes.length}:${ties.map((tie) => (isFirm(tie) ? '=' : '<') + tie.variables.join(',')).join(';')}`;
   const known = key === undefined ? undefined : memory?.get(key);
   if (known) return known;
   const steps = findOrder(ties, sizes);
   if (key !== undefined) memory?.set(key, steps);
   return steps;
+}
+
+/** Whether a tie fixes one of its unknowns when the others are known. */
+function isFirm({ equal, when }: Tie): boolean {
+  return equal && when === undefined;
 }
 
 function findOrder(ties: readonly Tie[], sizes: readonly number[]): Step[] {
@@ -86,10 +93,10 @@ function graphOf(size: number, ties: readonly Tie[]): Graph {
   const left = Array.from({ length: size }, (_, i) => i);
   const met = left.map(() => new Set<number>());
   const equalities = left.map(() => 0);
-  for (const { variables, equal } of ties)
-    for (const variable of variables) {
-      if (equal) equalities[variable]! += 1;
-      for (const other of variables) if (other !== variable) met[variable]!.add(other);
+  for (const tie of ties)
+    for (const variable of tie.variables) {
+      if (isFirm(tie)) equalities[variable]! += 1;
+      for (const other of tie.variables) if (other !== variable) met[variable]!.add(other);
     }
   return { left, met, equalities };
 }
@@ -111,7 +118,7 @@ function nextVariable(sizes: readonly number[], { left, met, equalities }: Graph
 /** Takes an unknown out of the graph: those that it met now meet each other in the table it leaves. */
 function takeOut({ left, met, equalities }: Graph, variable: number, ties: readonly Tie[]): void {
   left.splice(left.indexOf(variable), 1);
-  for (const { variables, equal } of ties) if (equal) for (const other of variables) equalities[other]! -= 1;
+  for (const tie of ties) if (isFirm(tie)) for (const other of tie.variables) equalities[other]! -= 1;
   for (const one of met[variable]!) {
     met[one]!.delete(variable);
     for (const other of met[variable]!) if (one !== other) met[one]!.add(other);

@@ -20,11 +20,16 @@ export interface Quantity {
   max: number;
 }
 
-/** An unknown count without a length of its own, such as the number of shaping rows: it only makes relations whole. */
+/**
+ * An unknown count without a length of its own, such as the number of shaping rows or which of several ways is taken: it
+ * only makes relations whole.
+ */
 export interface HelperCount {
   id: string;
   min: number;
   max: number;
+  /** What each value from `min` on costs, cm; nothing where it is left out. */
+  costs?: readonly number[];
 }
 
 export interface Term {
@@ -32,13 +37,20 @@ export interface Term {
   times: number;
 }
 
-/** sum of times x count = total ("equal") or <= total ("at most"). Equal relations have whole-number terms. */
+/**
+ * sum of times x count = total ("equal"), <= total ("at most") or >= total ("at least"). Equal relations have
+ * whole-number terms.
+ */
 export interface Relation {
   id: string;
-  kind: 'equal' | 'at most';
+  /** The rule of the trade that it stands for; relations of one rule share it: "the sleeve's top goes along the armhole". */
+  rule: string;
+  kind: 'equal' | 'at most' | 'at least';
   terms: readonly Term[];
   total: number;
-  /** The relation in the trade's words, with the counts that were found. */
+  /** Holds only where this choice (a helper) has this value. */
+  when?: { choice: string; is: number };
+  /** The relation in the trade's words, with the counts that were found; empty where another relation says it. */
   says: (counts: Counts) => Phrase;
 }
 
@@ -49,12 +61,6 @@ export interface Problem {
   quantities: readonly Quantity[];
   helpers: readonly HelperCount[];
   relations: readonly Relation[];
-}
-
-/** A count held by the user. */
-export interface HeldCount {
-  quantity: string;
-  count: number;
 }
 
 /**
@@ -76,4 +82,21 @@ export function breaksWish({ rounding, target, perCm }: Quantity, count: number)
 export function costOf(quantity: Quantity, count: number): number {
   const distance = quantity.weight * Math.abs(count / quantity.perCm - quantity.target);
   return breaksWish(quantity, count) ? distance + WISH_COST : distance;
+}
+
+/** The cost of all counts of a problem, cm. */
+export function costOfCounts(
+  { quantities, helpers }: Pick<Problem, 'quantities' | 'helpers'>,
+  counts: Counts,
+): number {
+  const ofQuantities = quantities.reduce((sum, quantity) => sum + costOf(quantity, counts[quantity.id]!), 0);
+  return helpers.reduce((sum, { id, min, costs }) => sum + (costs?.[counts[id]! - min] ?? 0), ofQuantities);
+}
+
+/** Whether counts obey a relation. */
+export function holds({ kind, terms, total, when }: Relation, counts: Counts): boolean {
+  if (when && counts[when.choice] !== when.is) return true;
+  const sum = terms.reduce((all, { of, times }) => all + times * counts[of]!, 0);
+  if (kind === 'equal') return Math.abs(sum - total) < 1e-6;
+  return kind === 'at most' ? sum <= total + 1e-6 : sum >= total - 1e-6;
 }

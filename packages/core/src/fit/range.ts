@@ -1,6 +1,9 @@
+import { groupsOfRange, partOf } from './components.js';
+import type { Bounds } from './lattice.js';
 import type { OrderMemory } from './order.js';
 import type { Counts, Problem } from './problem.js';
-import { solve, type Bounds, type SolveResult } from './solve.js';
+import { settle, type Link, type Run, type Settled } from './settle.js';
+import { solve, type SolveResult } from './solve.js';
 
 /** One size of a range: its problem and the counts that are held by pins. */
 export interface RangeSize {
@@ -15,32 +18,40 @@ export interface SolveMemory {
   last?: { problem: Problem; pins: string; prefer: Counts | undefined; result: SolveResult };
 }
 
-export type RangeResult =
-  | { kind: 'fitted'; sizes: Counts[]; held: boolean; proven: boolean }
-  | { kind: 'infeasible'; size: number }
-  | { kind: 'too hard'; size: number };
+export interface RangeWish {
+  /** Whether the sizes form a range: then counts do not fall where targets rise. */
+  graded: boolean;
+  /** What a cm by which a count's miss changes between sizes costs against a cm of miss: 0 (not at all) to `EVENEST`. */
+  strength?: number;
+  /** Orders of elimination found before. */
+  orders?: OrderMemory;
+  /** How many branches are followed before one pass from the smallest size up is taken instead. */
+  mostBranches?: number;
+}
 
-/** Branches tried before the range pass keeps to its first good answer. */
+export interface FittedRange {
+  kind: 'fitted';
+  sizes: Counts[];
+  /** False when a pin forces a count to fall. */
+  held: boolean;
+  /** False when the branches ran out and a nearer whole may exist. */
+  proven: boolean;
+  /** False when the sizes have too many ways to be made even: they are then each at their nearest. */
+  even: boolean;
+}
+
+export type RangeResult = FittedRange | { kind: 'infeasible' | 'too hard'; size: number };
+
+/**
+ * Strength of the evenest range: from both neighbours together well over half of what it costs to move a count away from
+ * its length. Nearer to the whole the ways to count a size would be too many to search.
+ */
+export const EVENEST = 0.3;
+
 const MOST_BRANCHES = 400;
 
-interface Link {
-  size: number;
-  quantity: string;
-}
-
-interface Branch {
-  bounds: Record<string, { min?: number; max?: number }>[];
-  solved: { counts: Record<string, number>; cost: number }[];
-  cost: number;
-}
-
-function pinBounds(pins: Readonly<Record<string, number>>): Record<string, { min?: number; max?: number }> {
-  return Object.fromEntries(Object.entries(pins).map(([id, count]) => [id, { min: count, max: count }]));
-}
-
 /** Pairs (size, next size) in which a quantity's target does not fall, so its count must not fall. */
-function links(sizes: readonly RangeSize[], graded: boolean): Link[] {
-  if (!graded) return [];
+function linksOf(sizes: readonly RangeSize[]): Link[] {
   const found: Link[] = [];
   for (let size = 0; size + 1 < sizes.length; size += 1) {
     const next = new Map(sizes[size + 1]!.problem.quantities.map((quantity) => [quantity.id, quantity]));
@@ -56,49 +67,58 @@ function links(sizes: readonly RangeSize[], graded: boolean): Link[] {
 }
 
 /**
- * Fits all sizes. Where the sizes are graded, counts do not fall where targets rise.
+ * Fits all sizes as one choice. Where they are graded, counts do not fall where targets rise, and their steps are made as
+ * even as the strength wishes.
  *
- * Each size is solved alone; that is the answer when no count falls. Where one falls, either the smaller size stays at
- * or under the larger size's present count or the larger goes above it: both are solved, the cheaper whole is followed first,
- * so the first whole without a fall is the cheapest there is.
+ * Each size is solved alone; that is the answer when no count falls and evenness is not asked for. Else each group of
+ * counts that belong together is settled over the sizes by itself, and only over the runs of sizes that need it.
  *
  * @param sizes in the order of the range
- * @param graded whether the sizes form a range
- * @param orders orders of elimination found before
- * @param mostBranches how many branches are followed before one pass from the smallest size up is taken instead
- * @returns counts for each size; `held` is false when a pin forces a count to fall, `proven` is false when the branches
- *   ran out and a nearer whole may exist
  */
-export function fitRange(
-  sizes: readonly RangeSize[],
-  graded: boolean,
-  orders: OrderMemory = new Map(),
-  mostBranches = MOST_BRANCHES,
-): RangeResult {
-  const first: Branch = { bounds: [], solved: [], cost: 0 };
-  let prefer: Counts | undefined;
+export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeResult {
+  const { graded, strength = 0, orders = new Map(), mostBranches = MOST_BRANCHES } = wish;
+  const alone: Counts[] = [];
+  const bounds = sizes.map(({ pins }): Bounds => pinBounds(pins));
   for (let size = 0; size < sizes.length; size += 1) {
-    const bounds = pinBounds(sizes[size]!.pins);
-    const result = solveAlone(sizes[size]!, bounds, orders, graded ? prefer : undefined);
+    const prefer = graded ? alone[size - 1] : undefined;
+    const result = solveAlone(sizes[size]!, bounds[size]!, orders, prefer);
     if (result.kind !== 'solved') return { kind: result.kind, size };
-    first.bounds.push(bounds);
-    first.solved.push(result);
-    first.cost += result.cost;
-    prefer = result.counts;
+    alone.push(result.counts);
   }
-  const allLinks = links(sizes, graded);
-  const strict = settle(sizes, first, allLinks, orders, mostBranches);
-  if (strict) return { kind: 'fitted', sizes: strict.counts, held: true, proven: strict.proven };
-  // Pins may force a fall; then only the links that touch no pinned size are kept.
-  const pinned = sizes.map(({ pins }) => Object.keys(pins).length > 0);
-  const free = allLinks.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
-  const loose = settle(sizes, first, free, orders, mostBranches);
-  return {
-    kind: 'fitted',
-    sizes: loose?.counts ?? first.solved.map(({ counts }) => counts),
-    held: false,
-    proven: loose?.proven ?? true,
-  };
+  const fitted: FittedRange = { kind: 'fitted', sizes: alone, held: true, proven: true, even: true };
+  const links = graded ? linksOf(sizes) : [];
+  const even = graded && strength > 0 && sizes.length > 1;
+  if (!even && !links.some((link) => falls(alone, link))) return fitted;
+  const problems = sizes.map(({ problem }) => problem);
+  const found = alone.map((counts) => ({ ...counts }));
+  const answer: FittedRange = { ...fitted, sizes: found };
+  for (const group of groupsOfRange(problems)) {
+    const ids = new Set(group);
+    const ofGroup = links.filter(({ quantity }) => ids.has(quantity));
+    if (!even && !ofGroup.some((link) => falls(alone, link))) continue;
+    const run: Run = {
+      problems: problems.map((problem) => partOf(problem, ids)),
+      bounds,
+      alone,
+      links: ofGroup,
+    };
+    const settled = settleGroup(run, sizes, even ? strength : 0, orders, mostBranches);
+    answer.held &&= settled.held;
+    answer.proven &&= settled.proven;
+    answer.even &&= settled.even;
+    settled.counts.forEach((counts, size) => {
+      for (const id of group) if (counts[id] !== undefined) found[size]![id] = counts[id];
+    });
+  }
+  return answer;
+}
+
+function pinBounds(pins: Readonly<Record<string, number>>): Bounds {
+  return Object.fromEntries(Object.entries(pins).map(([id, count]) => [id, { min: count, max: count }]));
+}
+
+function falls(counts: readonly Counts[], { size, quantity }: Link): boolean {
+  return counts[size]![quantity]! > counts[size + 1]![quantity]!;
 }
 
 /** Solves one size alone, or takes over what it came to before when it was asked the same. */
@@ -116,101 +136,75 @@ function solveAlone(
   return result;
 }
 
-/** Branches until no linked count falls; null when that cannot be reached. */
-function settle(
+/** One group of counts over all sizes. */
+interface GroupAnswer {
+  counts: readonly Counts[];
+  held: boolean;
+  proven: boolean;
+  even: boolean;
+}
+
+function settleGroup(
+  run: Run,
   sizes: readonly RangeSize[],
-  start: Branch,
-  pairs: readonly Link[],
+  strength: number,
   orders: OrderMemory,
   mostBranches: number,
-): { counts: Counts[]; proven: boolean } | null {
-  const open: Branch[] = [start];
-  for (let tried = 0; open.length > 0 && tried < mostBranches; tried += 1) {
-    const branch = takeCheapest(open);
-    const fall = worstFall(branch, pairs);
-    if (!fall) return { counts: branch.solved.map(({ counts }) => counts), proven: true };
-    const { size, quantity } = fall;
-    const level = branch.solved[size + 1]!.counts[quantity]!;
-    for (const [at, bound] of [
-      [size, { max: level }],
-      [size + 1, { min: level + 1 }],
-    ] as const) {
-      const next = tighten(sizes, branch, at, quantity, bound, orders);
-      if (next) open.push(next);
+): GroupAnswer {
+  const tried = settleRuns(run, strength, orders, mostBranches);
+  if (tried.kind === 'settled') return { counts: tried.counts, held: true, proven: tried.proven, even: true };
+  if (tried.kind === 'too many ways')
+    return { ...settleGroup(run, sizes, 0, orders, mostBranches), even: false };
+  // Pins may force a fall; then only the links that touch no pinned size are kept.
+  const pinned = sizes.map(({ pins }) => Object.keys(pins).length > 0);
+  const free = run.links.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
+  const loose = settleRuns({ ...run, links: free }, strength, orders, mostBranches);
+  return loose.kind === 'settled'
+    ? { counts: loose.counts, held: false, proven: loose.proven, even: true }
+    : { counts: run.alone, held: false, proven: true, even: strength === 0 };
+}
+
+/**
+ * Settles the runs of sizes in which a count falls, each by itself; where the sizes beside a settled run then fall against
+ * it, they are taken in and it is settled anew. What is left outside is at its cheapest, so the whole is the cheapest. An
+ * even range is one run.
+ */
+function settleRuns(run: Run, strength: number, orders: OrderMemory, mostBranches: number): Settled {
+  if (strength > 0) return settle(run, strength, orders, mostBranches);
+  const counts = [...run.alone];
+  /** For each size whether it hangs together with the next. */
+  const tied = run.alone.map(() => false);
+  let proven = true;
+  for (;;) {
+    const fallen = run.links.filter((link) => falls(counts, link));
+    if (fallen.length === 0) return { kind: 'settled', counts, proven };
+    for (const { size } of fallen) tied[size] = true;
+    const touched = new Set(fallen.map(({ size }) => firstOf(tied, size)));
+    for (const first of touched) {
+      let last = first;
+      while (tied[last]) last += 1;
+      const settled = settle(
+        {
+          problems: run.problems.slice(first, last + 1),
+          bounds: run.bounds.slice(first, last + 1),
+          alone: run.alone.slice(first, last + 1),
+          links: run.links
+            .filter(({ size }) => size >= first && size < last)
+            .map((link) => ({ ...link, size: link.size - first })),
+        },
+        0,
+        orders,
+        mostBranches,
+      );
+      if (settled.kind !== 'settled') return settled;
+      proven &&= settled.proven;
+      counts.splice(first, settled.counts.length, ...settled.counts);
     }
   }
-  if (open.length === 0) return null;
-  const counts = sweep(sizes, start, pairs, orders);
-  return counts && { counts, proven: false };
 }
 
-function takeCheapest(open: Branch[]): Branch {
-  let best = 0;
-  for (let i = 1; i < open.length; i += 1) if (open[i]!.cost < open[best]!.cost - 1e-12) best = i;
-  return open.splice(best, 1)[0]!;
-}
-
-function worstFall(branch: Branch, pairs: readonly Link[]): Link | null {
-  let worst: Link | null = null;
-  let depth = 0;
-  for (const pair of pairs) {
-    const fall =
-      branch.solved[pair.size]!.counts[pair.quantity]! - branch.solved[pair.size + 1]!.counts[pair.quantity]!;
-    if (fall > depth) {
-      depth = fall;
-      worst = pair;
-    }
-  }
-  return worst;
-}
-
-function tighten(
-  sizes: readonly RangeSize[],
-  branch: Branch,
-  at: number,
-  quantity: string,
-  bound: { min?: number; max?: number },
-  orders: OrderMemory,
-): Branch | null {
-  const old = branch.bounds[at]![quantity] ?? {};
-  const min = Math.max(old.min ?? -Infinity, bound.min ?? -Infinity);
-  const max = Math.min(old.max ?? Infinity, bound.max ?? Infinity);
-  const bounds: Record<string, { min?: number; max?: number }> = {
-    ...branch.bounds[at],
-    [quantity]: { min, max },
-  };
-  const result: SolveResult = solve(sizes[at]!.problem, {
-    bounds: bounds as Bounds,
-    prefer: branch.solved[at]!.counts,
-    orders,
-  });
-  if (result.kind !== 'solved') return null;
-  return {
-    bounds: branch.bounds.map((old, i) => (i === at ? bounds : old)),
-    solved: branch.solved.map((old, i) => (i === at ? result : old)),
-    cost: branch.cost - branch.solved[at]!.cost + result.cost,
-  };
-}
-
-/** One pass from the smallest size up, each bounded below by the one before: the answer when branching takes too long. */
-function sweep(
-  sizes: readonly RangeSize[],
-  start: Branch,
-  pairs: readonly Link[],
-  orders: OrderMemory,
-): Counts[] | null {
-  const counts: Counts[] = [start.solved[0]!.counts];
-  for (let size = 1; size < sizes.length; size += 1) {
-    const bounds: Record<string, { min?: number; max?: number }> = pinBounds(sizes[size]!.pins);
-    for (const pair of pairs)
-      if (pair.size === size - 1)
-        bounds[pair.quantity] = {
-          ...bounds[pair.quantity],
-          min: Math.max(counts[size - 1]![pair.quantity]!, bounds[pair.quantity]?.min ?? 0),
-        };
-    const result = solve(sizes[size]!.problem, { bounds, orders, prefer: counts[size - 1]! });
-    if (result.kind !== 'solved') return null;
-    counts.push(result.counts);
-  }
-  return counts;
+function firstOf(tied: readonly boolean[], size: number): number {
+  let first = size;
+  while (first > 0 && tied[first - 1]) first -= 1;
+  return first;
 }

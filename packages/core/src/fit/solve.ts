@@ -1,9 +1,16 @@
-import { costOf, type HelperCount, type Problem, type Quantity } from './problem.js';
-import { eliminate, type LinearRelation, type WindowedVariable } from './eliminate.js';
+import { costOfCounts, type Problem } from './problem.js';
+import { eliminate } from './eliminate.js';
+import {
+  costAt,
+  groupsOf,
+  latticesOf,
+  linearRelations,
+  windowed,
+  type Bounds,
+  type Lattice,
+} from './lattice.js';
+import { narrow } from './narrow.js';
 import { orderOf, type OrderMemory } from './order.js';
-
-/** Bounds put on single counts from outside: pins, and neighbours in the range. */
-export type Bounds = Readonly<Record<string, { min?: number; max?: number }>>;
 
 export interface SolveOptions {
   bounds?: Bounds;
@@ -11,6 +18,8 @@ export interface SolveOptions {
   prefer?: Readonly<Record<string, number>>;
   /** Orders of elimination found before; problems of one form share theirs. */
   orders?: OrderMemory;
+  /** Any counts that obey will do: whether there are some is all that is asked. */
+  anyAnswer?: boolean;
 }
 
 export type SolveResult =
@@ -18,91 +27,32 @@ export type SolveResult =
   | { kind: 'infeasible' }
   | { kind: 'too hard' };
 
-/** Ties: first fewer changes against the preferred counts, then the lower count. Far below any real difference in cm. */
-const CHANGE_TIE = 1e-7;
-const COUNT_TIE = 1e-10;
-
 /** First search window on each side of the target, in legal counts. */
 const FIRST_WINDOW = 3;
 
-interface Lattice {
-  quantity: Quantity | null;
-  id: string;
-  base: number;
-  step: number;
-  /** Smallest and largest index with base + step x index inside the bounds. */
-  low: number;
-  high: number;
-  /** Index of the cheapest legal count. */
-  best: number;
-}
-
-function latticeOf(
-  id: string,
-  quantity: Quantity | null,
-  min: number,
-  max: number,
-  preferred: number | undefined,
-): Lattice | null {
-  const step = quantity?.rule.multiple ?? 1;
-  const base = quantity ? quantity.rule.plus : 0;
-  // A rule counts whole repeats up from its plus; a helper may well be negative.
-  const low = Math.max(quantity ? 0 : -Infinity, Math.ceil((min - base) / step - 1e-9));
-  const high = Math.floor((max - base) / step + 1e-9);
-  if (low > high) return null;
-  const aim = quantity ? quantity.target * quantity.perCm : (preferred ?? min);
-  const near = Math.min(high, Math.max(low, Math.floor((aim - base) / step)));
-  let best = near;
-  if (quantity)
-    for (let index = Math.max(low, near - 1); index <= Math.min(high, near + 2); index += 1)
-      if (costOf(quantity, base + step * index) < costOf(quantity, base + step * best)) best = index;
-  return { quantity, id, base, step, low, high, best };
-}
-
 /**
- * Exact optimum of one size: the cheapest counts that obey every rule and relation.
+ * Exact optimum of one size: the cheapest counts that obey every rule and relation, to a millionth of a cm; among
+ * equally dear ones those that change least against the preferred counts, then the lower.
  *
  * A small window around the targets is solved first. Its cost bounds how far any count can be from its target in a
  * better answer; the window is then widened to exactly that bound and solved again, which proves the optimum. Where
  * the window holds no answer it is doubled until it spans all counts, which proves that there is none.
  *
- * @returns the counts and their cost (without tie-breaks), "infeasible", or "too hard" when the tables of the
+ * @returns the counts and their cost in cm (without ties), "infeasible", or "too hard" when the tables of the
  *   elimination would pass their bound
  */
 export function solve(problem: Problem, options: SolveOptions = {}): SolveResult {
-  const lattices: Lattice[] = [];
-  const unknowns: readonly (Quantity | HelperCount)[] = [...problem.quantities, ...problem.helpers];
-  for (const item of unknowns) {
-    const bound = options.bounds?.[item.id];
-    const min = Math.max(item.min, bound?.min ?? -Infinity);
-    const max = Math.min(item.max, bound?.max ?? Infinity);
-    const quantity = 'target' in item ? item : null;
-    const lattice = latticeOf(item.id, quantity, min, max, options.prefer?.[item.id]);
-    if (!lattice) return { kind: 'infeasible' };
-    lattices.push(lattice);
-  }
-  const indexOf = new Map(lattices.map(({ id }, index) => [id, index]));
-  const relations: LinearRelation[] = problem.relations.map(({ kind, terms, total }) => ({
-    equal: kind === 'equal',
-    variables: terms.map(({ of }) => indexOf.get(of)!),
-    times: terms.map(({ times }) => times),
-    total,
-  }));
-  const cheapest = lattices.map(({ quantity, base, step, best }) =>
-    quantity ? costOf(quantity, base + step * best) : 0,
-  );
+  const { bounds = {}, prefer = {}, orders, anyAnswer = false } = options;
+  let lattices = latticesOf(problem, bounds, prefer);
+  if (!lattices) return { kind: 'infeasible' };
+  const relations = linearRelations(problem, lattices);
   const groups = groupsOf(lattices.length, relations);
-
-  let low = lattices.map((lattice) =>
-    lattice.quantity ? Math.max(lattice.low, lattice.best - FIRST_WINDOW) : lattice.low,
-  );
-  let high = lattices.map((lattice) =>
-    lattice.quantity ? Math.min(lattice.high, lattice.best + FIRST_WINDOW) : lattice.high,
-  );
+  let [low, high] = around(lattices, FIRST_WINDOW);
+  let narrowed = false;
   for (let width = FIRST_WINDOW; ;) {
-    const variables = windowed(lattices, low, high, options.prefer);
+    const variables = windowed(lattices, low, high, prefer);
     const sizes = variables.map(({ size }) => size);
-    const known = eliminate({ variables, relations, steps: orderOf(relations, sizes, options.orders) });
+    const known = eliminate({ variables, relations, steps: orderOf(relations, sizes, orders) });
     // An order found for other windows may be a dear one for these.
     const attempt =
       known === 'too hard' ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }) : known;
@@ -110,85 +60,73 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
     if (attempt === 'infeasible') {
       if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high))
         return { kind: 'infeasible' };
+      if (!narrowed) {
+        // No answer near the targets: there may be none at all, which the relations' ends often show at once.
+        const left = narrow(lattices, relations);
+        if (!left) return { kind: 'infeasible' };
+        lattices = left;
+        narrowed = true;
+      }
       width *= 2;
-      low = lattices.map((lattice) =>
-        lattice.quantity ? Math.max(lattice.low, lattice.best - width) : lattice.low,
-      );
-      high = lattices.map((lattice) =>
-        lattice.quantity ? Math.min(lattice.high, lattice.best + width) : lattice.high,
-      );
+      [low, high] = around(lattices, width);
       continue;
     }
-    const slack = slackOf(lattices, cheapest, groups, attempt.indexes);
-    let proven = true;
-    const needed = lattices.map((lattice, i) => {
-      const { quantity, base, step } = lattice;
-      if (!quantity) return [lattice.low, lattice.high] as const;
-      const reach = (slack[groups[i]!]! + cheapest[i]!) / quantity.weight;
-      const first = Math.max(
-        lattice.low,
-        Math.ceil(((quantity.target - reach) * quantity.perCm - base) / step - 1e-9),
-      );
-      const last = Math.min(
-        lattice.high,
-        Math.floor(((quantity.target + reach) * quantity.perCm - base) / step + 1e-9),
-      );
-      if (first < low[i]! || last > high[i]!) proven = false;
-      return [first, last] as const;
-    });
-    if (proven) {
+    const reaches = (within: readonly Lattice[]) => {
+      const slack = slackOf(within, groups, attempt.indexes);
+      return within.map((lattice, i) => reachOf(lattice, slack[groups[i]!]!));
+    };
+    const inside = ([first, last]: readonly [number, number], i: number) =>
+      first >= low[i]! && last <= high[i]!;
+    let needed = reaches(lattices);
+    let proven = needed.every(inside);
+    if (!proven && !narrowed && !anyAnswer) {
+      // A count that the relations keep from its length costs what it must: only what is above that is slack.
+      lattices = narrow(lattices, relations)!;
+      narrowed = true;
+      needed = reaches(lattices);
+      proven = needed.every(inside);
+    }
+    if (proven || anyAnswer) {
       const counts: Record<string, number> = {};
       lattices.forEach(({ id, base, step }, i) => (counts[id] = base + step * attempt.indexes[i]!));
-      const cost = problem.quantities.reduce(
-        (sum, quantity) => sum + costOf(quantity, counts[quantity.id]!),
-        0,
-      );
-      return { kind: 'solved', counts, cost };
+      return { kind: 'solved', counts, cost: costOfCounts(problem, counts) };
     }
     low = needed.map(([first]) => first);
     high = needed.map(([, last]) => last);
   }
 }
 
-/** For each unknown the group of unknowns that relations tie together; groups do not touch each other's cost. */
-function groupsOf(size: number, relations: readonly LinearRelation[]): number[] {
-  const groups = Array.from({ length: size }, (_, i) => i);
-  const leader = (i: number): number => (groups[i] === i ? i : leader(groups[i]!));
-  for (const { variables } of relations)
-    for (const other of variables) groups[leader(other)] = leader(variables[0]!);
-  return groups.map((_, i) => leader(i));
+/** So many legal counts on each side of the cheapest; helpers in full. */
+function around(lattices: readonly Lattice[], width: number): [low: number[], high: number[]] {
+  return [
+    lattices.map(({ quantity, low, best }) => (quantity ? Math.max(low, best - width) : low)),
+    lattices.map(({ quantity, high, best }) => (quantity ? Math.min(high, best + width) : high)),
+  ];
 }
 
-/** For each group how much dearer its answer is than if every count of it were free: no better answer strays further. */
+/** The first and last index that cost at most `slack` more than the cheapest. */
+function reachOf(lattice: Lattice, slack: number): readonly [number, number] {
+  const { quantity, base, step, low, high, least } = lattice;
+  if (!quantity) return [low, high];
+  const reach = (slack + least) / quantity.weight;
+  return [
+    Math.max(low, Math.ceil(((quantity.target - reach) * quantity.perCm - base) / step - 1e-9)),
+    Math.min(high, Math.floor(((quantity.target + reach) * quantity.perCm - base) / step + 1e-9)),
+  ];
+}
+
+/**
+ * For each group how much dearer its answer is than if every count of it were free: no better answer strays further.
+ * A little is added for what whole millionths leave off.
+ */
 function slackOf(
   lattices: readonly Lattice[],
-  cheapest: readonly number[],
   groups: readonly number[],
   indexes: readonly number[],
 ): number[] {
-  const slack = new Array<number>(lattices.length).fill(1e-6);
-  lattices.forEach(({ quantity, base, step }, i) => {
-    if (quantity) slack[groups[i]!]! += costOf(quantity, base + step * indexes[i]!) - cheapest[i]!;
+  const slack = new Array<number>(lattices.length).fill(1e-4);
+  lattices.forEach((lattice, i) => {
+    slack[groups[i]!]! += costAt(lattice, indexes[i]!) - lattice.least;
   });
   return slack;
-}
-
-function windowed(
-  lattices: readonly Lattice[],
-  low: readonly number[],
-  high: readonly number[],
-  prefer: SolveOptions['prefer'],
-): WindowedVariable[] {
-  return lattices.map(({ quantity, id, base, step }, i) => {
-    const first = base + step * low[i]!;
-    const size = high[i]! - low[i]! + 1;
-    const costs = new Float64Array(size);
-    const preferred = prefer?.[id];
-    for (let k = 0; k < size; k += 1) {
-      const count = first + step * k;
-      const change = preferred !== undefined && preferred !== count ? CHANGE_TIE : 0;
-      costs[k] = (quantity ? costOf(quantity, count) : 0) + change + COUNT_TIE * count;
-    }
-    return { first, step, size, offset: low[i]!, costs };
-  });
 }

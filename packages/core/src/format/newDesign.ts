@@ -11,6 +11,7 @@ export function newDesign(name: string): Design {
     name,
     units: 'cm',
     graded: true,
+    range: { even: 30 },
     sizes: [
       { id: 'S', label: 'S', group: 'adult', body: { bust: 86 } },
       { id: 'M', label: 'M', group: 'adult', body: { bust: 96 } },

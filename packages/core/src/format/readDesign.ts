@@ -54,6 +54,9 @@ export function readDesign(raw: unknown): DesignRead {
   const sizeIds = readSizes(reader);
   const fabricIds = readFabrics(reader);
   readGarment(reader, fabricIds);
+  reader
+    .inside('range', 'The range', false)
+    ?.number('even', { label: 'The evenness of the steps', min: 0, max: 100, unit: '%' });
   readChartOrigin(reader);
   readPeople(reader);
   const pins = migrated.design['pins'] === undefined ? [] : readPins(reader, sizeIds);

@@ -101,6 +101,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
     start: fc.double({ min: 0, max: 1, noNaN: true }),
     steps: fc.array(fc.integer({ min: 0, max: 12 }), { maxLength: 4 }),
     graded: fc.boolean(),
+    even: fc.constantFrom(0, 0, 0, 30),
     fabric: anyFabric('body'),
     rib: anyFabric('rib'),
     other: anyFabric('other'),
@@ -121,6 +122,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       start,
       steps,
       graded,
+      even,
       fabric,
       rib,
       other,
@@ -144,6 +146,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       const small = group === 'adult' ? 1 : 0.5;
       return designWith({
         graded,
+        range: { even },
         sizes,
         fabrics: [fabric, rib, other],
         style: {

@@ -6,9 +6,10 @@ import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
-import { sameCount, sameLength } from '../shared/seams.js';
+import { sameLength } from '../shared/seams.js';
 import { finishedOf } from './finished.js';
-import { changeOfFabric, heightOf, taper } from './relations.js';
+import { changeOfFabric, dropAboveUnderarm, heightOf, sameWidth, shouldersOf, taper } from './relations.js';
+import { evenRowsWished } from './taper.js';
 import { upperFabric, type DropShoulderStyle } from './style.js';
 import { armholeDepth, bodyLength, cuffRound, neckWidth, panelWidth, sleeveLength } from './targets.js';
 
@@ -237,44 +238,26 @@ export function draft(input: Input): Draft {
     ...(cuff?.quantities ?? []),
   ];
 
+  const tapered = taper(
+    style.sleeve.everyRow,
+    evenRowsWished(style, size.id, perCm(sleeveFabric.gauge, 'rows')),
+  );
   const relations: Relation[] = [
-    sameCount(
-      'width',
-      'front.width',
-      'back.width',
-      (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`,
-    ),
-    {
-      id: 'shoulders',
-      kind: 'equal',
-      terms: [
-        { of: 'shoulder.width', times: 2 },
-        { of: 'neck.width', times: 1 },
-        { of: upperWidth, times: -1 },
-      ],
-      total: 0,
-      says: (counts) =>
-        say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts[upperWidth]!}`,
-    },
+    sameWidth(),
+    shouldersOf(upperWidth),
     ...(changes ? changeOfFabric() : [heightOf()]),
-    {
-      id: 'drop',
-      kind: 'at most',
-      terms: [
-        { of: 'neck.drop', times: 1 },
-        { of: 'armhole.rows', times: -1 },
-      ],
-      total: -1,
-      says: () => [],
-    },
+    dropAboveUnderarm(),
     ...sameLength(
-      'armhole.seam',
+      {
+        id: 'armhole.seam',
+        rule: 'the sleeve’s top goes along the armhole',
+        says: (counts) =>
+          say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
+      },
       { of: 'sleeve.top', perCm: sleeveStitches, times: 1 },
       { of: 'armhole.rows', perCm: upperRows, times: 2 },
-      (counts) =>
-        say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
     ),
-    ...taper(style.sleeve.everyRow),
+    ...tapered.relations,
     ...(hem?.relations ?? []),
     ...(cuff?.relations ?? []),
   ];
@@ -282,7 +265,7 @@ export function draft(input: Input): Draft {
   const finished = finishedOf(input, { round, length, neck, drop, armhole, top, wrist, covered });
   return {
     quantities,
-    helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }],
+    helpers: tapered.helpers,
     relations,
     finished,
     notes,

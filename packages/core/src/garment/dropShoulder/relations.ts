@@ -1,80 +1,96 @@
 import type { Relation } from '../../fit/problem.js';
+import { needsShapingRows, sameCount, sumAtMost, sumIs, type RuleParts } from '../../fit/relations.js';
 import { say } from '../../text/phrase.js';
-import { sameCount } from '../shared/seams.js';
 
 /** In one fabric side and armhole together are the panel's height. */
 export function heightOf(): Relation {
-  return {
-    id: 'height',
-    kind: 'equal',
-    terms: [
-      { of: 'side.rows', times: 1 },
-      { of: 'armhole.rows', times: 1 },
-      { of: 'body.rows', times: -1 },
-    ],
-    total: 0,
-    says: (counts) =>
-      say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
-  };
+  return sumIs(
+    {
+      id: 'height',
+      rule: 'side seam and armhole together are the height of the panel',
+      says: (counts) =>
+        say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+    },
+    { 'side.rows': 1, 'armhole.rows': 1, 'body.rows': -1 },
+  );
+}
+
+/** The shoulders and the neck between them are the panel's upper edge. */
+export function shouldersOf(upperWidth: string): Relation {
+  return sumIs(
+    {
+      id: 'shoulders',
+      rule: 'two equal shoulders and the neck are the width of the panel',
+      says: (counts) =>
+        say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts[upperWidth]!}`,
+    },
+    { 'shoulder.width': 2, 'neck.width': 1, [upperWidth]: -1 },
+  );
+}
+
+/** Side seams meet row to row over the same width. */
+export function sameWidth(): Relation {
+  return sameCount(
+    {
+      id: 'width',
+      rule: 'the front is as wide as the back',
+      says: (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`,
+    },
+    'front.width',
+    'back.width',
+  );
+}
+
+/** The front neck begins above the underarm. */
+export function dropAboveUnderarm(): Relation {
+  return sumAtMost(
+    { id: 'drop', rule: 'the front neck begins above the underarm' },
+    { 'neck.drop': 1, 'armhole.rows': -1 },
+    -1,
+  );
 }
 
 /** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
 export function changeOfFabric(): Relation[] {
-  const silent = () => [];
-  const room = (id: string, lower: number, upper: number): Relation => ({
-    id: `change.${id}`,
-    kind: 'at most',
-    terms: [
-      { of: 'back.width', times: lower },
-      { of: 'back.upper', times: upper },
-    ],
-    total: 0,
-    says: silent,
-  });
+  const rule = 'one row takes the stitches of the lower fabric to those of the upper';
   return [
     sameCount(
-      'upper',
+      {
+        id: 'upper',
+        rule: 'the front is as wide as the back from the underarm up',
+        says: (counts) =>
+          say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
+      },
       'front.upper',
       'back.upper',
-      (counts) =>
-        say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
     ),
-    room('fewer', 1, -2),
-    room('more', -2, 1),
+    sumAtMost({ id: 'change.fewer', rule }, { 'back.width': 1, 'back.upper': -2 }),
+    sumAtMost({ id: 'change.more', rule }, { 'back.width': -2, 'back.upper': 1 }),
   ];
 }
 
 /**
- * The taper must come out in whole shaping rows (one stitch at both edges) and fit between row 2 and the last row but
- * one: rows - 2 of them, or every second.
+ * The taper must come out in whole shaping rows (one stitch at both edges) and fit between the rows worked even at the
+ * cuff and those at the top.
+ *
+ * @param even rows of the sleeve that do not shape: so many, and such a share of them all
  */
-export function taper(everyRow: 1 | 2): Relation[] {
-  const silent = () => [];
-  const room = (name: string, sign: 1 | -1): Relation => ({
-    id: `taper.${name}`,
-    kind: 'at most',
-    terms: [
-      { of: 'sleeve.top', times: sign * everyRow },
-      { of: 'sleeve.cuff', times: -sign * everyRow },
-      { of: 'sleeve.rows', times: -2 },
-    ],
-    total: everyRow === 1 ? -4 : -6,
-    says: silent,
-  });
-  return [
+export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number }): RuleParts {
+  return needsShapingRows(
     {
       id: 'taper',
-      kind: 'equal',
-      terms: [
-        { of: 'sleeve.top', times: 1 },
-        { of: 'sleeve.cuff', times: -1 },
-        { of: 'sleeve.shapings', times: -2 },
-      ],
-      total: 0,
+      rule: 'the sleeve goes from cuff to top in whole shaping rows that its length has room for',
       says: (counts) =>
         say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
     },
-    room('wider', 1),
-    room('narrower', -1),
-  ];
+    {
+      from: 'sleeve.cuff',
+      to: 'sleeve.top',
+      rows: 'sleeve.rows',
+      perEvent: 2,
+      everyRow,
+      ...even,
+      helper: 'sleeve.shapings',
+    },
+  );
 }

@@ -1,23 +1,35 @@
 import { foundationExtra } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { mirrored } from '../../shaping/schedule.js';
 import { ends, must } from '../shared/pieces.js';
 import type { DropShoulderStyle } from './style.js';
+import { shapedRows } from './taper.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
 /** The sleeve, flat, from the cuff up or from the armhole down; downwards its rows are the upward ones reversed. */
-export function sleeve({ style, fabrics }: Input, counts: Counts): PieceProgram {
+export function sleeve({ size, style, fabrics }: Input, counts: Counts): PieceProgram {
   const fabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const up = style.sleeve.worked === 'up';
   const rows = counts['sleeve.rows']!;
   const top = counts['sleeve.top']!;
   const cuff = counts['sleeve.cuff']!;
   const { everyRow, order } = style.sleeve;
-  // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so the first row shifts to keep them odd.
-  const firstRow = everyRow === 1 ? 2 : up || rows % 2 === 0 ? 3 : 2;
-  const upward = must({ start: cuff, end: top, perEvent: 2, firstRow, lastRow: rows - 1, everyRow, order });
+  const shaped = shapedRows(style, size.id, rows, perCm(fabric.gauge, 'rows'));
+  // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so there the parity is that of rows + 1.
+  const parity = up ? 1 : (rows + 1) % 2;
+  const firstRow = everyRow === 2 && shaped.first % 2 !== parity ? shaped.first + 1 : shaped.first;
+  const upward = must({
+    start: cuff,
+    end: top,
+    perEvent: 2,
+    firstRow,
+    lastRow: shaped.last,
+    everyRow,
+    order,
+  });
   const taper = up ? upward : mirrored(upward, rows);
   const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
     end === 'start'

@@ -38,6 +38,9 @@ export interface DropShoulderStyle {
     order: Order;
     /** 1: shaping in any row; 2: in right-side rows only. */
     everyRow: 1 | 2;
+    /** Worked even above the cuff and below the top, cm or a share of the sleeve's own rows. */
+    evenAtCuff: PerSize<Ease>;
+    evenAtTop: PerSize<Ease>;
   };
   /** Another fabric of back and front from the underarm up; null: the same. */
   upper: { fabric: string } | null;
@@ -102,6 +105,8 @@ export function readStyle(
       shorter: readPerSize(sleeve, 'shorter', cm('The shortening of the sleeve', 0, 60, 0)),
       order: sleeve.choice('order', 'The order of the shaping', ORDERS, 'slow first'),
       everyRow: sleeve.choice('everyRow', 'The rows with shaping', [1, 2] as const, 1),
+      evenAtCuff: readEase(sleeve, 'evenAtCuff', cm('The even part above the cuff', 0, 60, 0)),
+      evenAtTop: readEase(sleeve, 'evenAtTop', cm('The even part below the top', 0, 60, 0)),
     },
     upper: readUpper(reader, fabricIds),
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),

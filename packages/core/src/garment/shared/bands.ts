@@ -87,11 +87,14 @@ export function draftBand(input: {
   ];
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   const relations = sameLength(
-    `${id}.seam`,
+    {
+      id: `${id}.seam`,
+      rule: `the ${label.toLowerCase()} goes along its edge`,
+      says: (counts: Counts) =>
+        say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} rows of rib`,
+    },
     { of: `${id}.rows`, perCm: rowsPerCm * style.gather, times: 1 },
     { of: edge.of, perCm: edge.perCm, times: 1 },
-    (counts: Counts) =>
-      say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} rows of rib`,
   );
   return { quantities, relations, height };
 }

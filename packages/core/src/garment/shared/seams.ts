@@ -1,4 +1,5 @@
 import type { Counts, Relation } from '../../fit/problem.js';
+import { sumAtMost } from '../../fit/relations.js';
 import { EASED_MOST, EASED_SHARE } from '../../joins/join.js';
 import type { Phrase } from '../../text/phrase.js';
 
@@ -12,52 +13,21 @@ export interface SeamSide {
 /**
  * Relations for two sides that are sewn by length: they may differ by what the seam eases in. Said once, by the first.
  *
- * @param id name of the seam
- * @param says the seam in words
+ * @param seam name of the seam, its rule in the trade's words, and what it says of its counts
  */
 export function sameLength(
-  id: string,
+  { id, rule, says }: { id: string; rule: string; says: (counts: Counts) => Phrase },
   a: SeamSide,
   b: SeamSide,
-  says: (counts: Counts) => Phrase,
 ): Relation[] {
   const scaleA = a.times / a.perCm;
   const scaleB = b.times / b.perCm;
-  const silent = (): Phrase => [];
-  const atMost = (
-    name: string,
-    timesA: number,
-    timesB: number,
-    total: number,
-    words: Relation['says'],
-  ): Relation => ({
-    id: `${id}.${name}`,
-    kind: 'at most',
-    terms: [
-      { of: a.of, times: timesA },
-      { of: b.of, times: timesB },
-    ],
-    total,
-    says: words,
-  });
+  const apart = (name: string, timesA: number, timesB: number, total: number) =>
+    sumAtMost({ id: `${id}.${name}`, rule }, { [a.of]: timesA, [b.of]: timesB }, total);
   return [
-    atMost('longer by share', scaleA, -scaleB * (1 + EASED_SHARE), 0, says),
-    atMost('shorter by share', -scaleA * (1 + EASED_SHARE), scaleB, 0, silent),
-    atMost('longer', scaleA, -scaleB, EASED_MOST, silent),
-    atMost('shorter', -scaleA, scaleB, EASED_MOST, silent),
+    { ...apart('longer by share', scaleA, -scaleB * (1 + EASED_SHARE), 0), says },
+    apart('shorter by share', -scaleA * (1 + EASED_SHARE), scaleB, 0),
+    apart('longer', scaleA, -scaleB, EASED_MOST),
+    apart('shorter', -scaleA, scaleB, EASED_MOST),
   ];
-}
-
-/** Two counts that must be equal. */
-export function sameCount(id: string, a: string, b: string, says: (counts: Counts) => Phrase): Relation {
-  return {
-    id,
-    kind: 'equal',
-    terms: [
-      { of: a, times: 1 },
-      { of: b, times: -1 },
-    ],
-    total: 0,
-    says,
-  };
 }

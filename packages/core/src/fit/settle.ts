@@ -1,0 +1,183 @@
+import { candidatesOf, cheapestChain, type Candidate } from './candidates.js';
+import type { Bounds } from './lattice.js';
+import type { OrderMemory } from './order.js';
+import type { Counts, Problem } from './problem.js';
+import { solve } from './solve.js';
+
+/** A pair (size, next size) of a run in which a count must not fall. */
+export interface Link {
+  size: number;
+  quantity: string;
+}
+
+/** Sizes that follow each other, with one group of their counts. */
+export interface Run {
+  problems: readonly Problem[];
+  /** Counts held from outside, by size. */
+  bounds: readonly Bounds[];
+  /** Cheapest counts of each size alone. */
+  alone: readonly Counts[];
+  links: readonly Link[];
+}
+
+/** A half-settled run: bounds put on single counts so far, and the cheapest whole inside them. */
+interface Branch {
+  bounds: readonly Bounds[];
+  sizes: readonly Candidate[];
+  cost: number;
+  /** For an even range the ways of each size inside the bounds. */
+  ways?: readonly (readonly Candidate[])[];
+}
+
+export type Settled =
+  | { kind: 'settled'; counts: readonly Counts[]; proven: boolean }
+  | { kind: 'impossible' }
+  | { kind: 'too many ways' };
+
+/** How a branch is begun, and how it goes on when one size gets closer bounds; null where no counts are left. */
+interface Search {
+  root: Branch | null | 'too many ways';
+  tighten: (branch: Branch, at: number, bounds: readonly Bounds[]) => Branch | null | 'too many ways';
+}
+
+/**
+ * Settles a run: the cheapest whole in which no linked count falls.
+ *
+ * Without the links each whole is cheap to find. Where a count falls in it, either the smaller size stays at or under the
+ * larger size's present count or the larger goes above it: both are followed, the cheaper whole first, so the first whole
+ * without a fall is the cheapest there is.
+ *
+ * @param strength what a cm of unevenness costs against a cm of miss; 0 leaves each size alone
+ * @param mostBranches how many branches are followed before one pass from the smallest size up is taken instead
+ */
+export function settle(run: Run, strength: number, orders: OrderMemory, mostBranches: number): Settled {
+  const search = strength > 0 ? evenSearch(run, strength, orders) : plainSearch(run, orders);
+  if (search.root === 'too many ways') return { kind: 'too many ways' };
+  const open: Branch[] = search.root ? [search.root] : [];
+  for (let tried = 0; open.length > 0 && tried < mostBranches; tried += 1) {
+    const branch = takeCheapest(open);
+    const fall = worstFall(branch, run.links);
+    if (!fall) return { kind: 'settled', counts: branch.sizes.map(({ counts }) => counts), proven: true };
+    const { size, quantity } = fall;
+    const level = branch.sizes[size + 1]!.counts[quantity]!;
+    for (const [at, bound] of [
+      [size, { max: level }],
+      [size + 1, { min: level + 1 }],
+    ] as const) {
+      const next = search.tighten(branch, at, narrowed(branch.bounds, at, quantity, bound));
+      if (next === 'too many ways') return { kind: 'too many ways' };
+      if (next) open.push(next);
+    }
+  }
+  if (open.length === 0) return { kind: 'impossible' };
+  const counts = sweep(run, orders);
+  return counts ? { kind: 'settled', counts, proven: false } : { kind: 'impossible' };
+}
+
+function cheapest(problem: Problem, bounds: Bounds, prefer: Counts, orders: OrderMemory): Candidate | null {
+  const result = solve(problem, { bounds, prefer, orders });
+  return result.kind === 'solved' ? { counts: result.counts, cost: result.cost } : null;
+}
+
+/** Every size at its own cheapest. */
+function plainSearch({ problems, bounds, alone }: Run, orders: OrderMemory): Search {
+  const whole = (within: readonly Bounds[], sizes: readonly Candidate[]): Branch => ({
+    bounds: within,
+    sizes,
+    cost: sizes.reduce((sum, { cost }) => sum + cost, 0),
+  });
+  const first = problems.map((_, at) => cheapest(problems[at]!, bounds[at]!, alone[at]!, orders));
+  return {
+    root: first.every((found) => found !== null) ? whole(bounds, first) : null,
+    tighten: (branch, at, within) => {
+      const found = cheapest(problems[at]!, within[at]!, branch.sizes[at]!.counts, orders);
+      return found && whole(within, branch.sizes.with(at, found));
+    },
+  };
+}
+
+/** The cheapest chain through all ways that evenness could want. */
+function evenSearch({ problems, bounds, alone }: Run, strength: number, orders: OrderMemory): Search {
+  const waysOf = (
+    at: number,
+    within: Bounds,
+    known?: Counts,
+  ): readonly Candidate[] | null | 'too many ways' => {
+    const best = known ? known : cheapest(problems[at]!, within, alone[at]!, orders)?.counts;
+    if (!best) return null;
+    const neighbours = (at > 0 ? 1 : 0) + (at + 1 < problems.length ? 1 : 0);
+    return candidatesOf(problems[at]!, best, within, strength * neighbours, orders) ?? 'too many ways';
+  };
+  const whole = (within: readonly Bounds[], ways: readonly (readonly Candidate[])[]): Branch => {
+    const { chosen, cost } = cheapestChain(problems, ways, strength);
+    return { bounds: within, sizes: chosen, cost, ways };
+  };
+  const begin = (): Branch | null | 'too many ways' => {
+    const ways: (readonly Candidate[])[] = [];
+    for (let at = 0; at < problems.length; at += 1) {
+      const found = waysOf(at, bounds[at]!, alone[at]!);
+      if (found === null || found === 'too many ways') return found;
+      ways.push(found);
+    }
+    return whole(bounds, ways);
+  };
+  return {
+    root: begin(),
+    tighten: (branch, at, within) => {
+      const found = waysOf(at, within[at]!);
+      return found === null || found === 'too many ways'
+        ? found
+        : whole(within, branch.ways!.with(at, found));
+    },
+  };
+}
+
+function takeCheapest(open: Branch[]): Branch {
+  let best = 0;
+  for (let i = 1; i < open.length; i += 1) if (open[i]!.cost < open[best]!.cost - 1e-12) best = i;
+  return open.splice(best, 1)[0]!;
+}
+
+function worstFall({ sizes }: Branch, links: readonly Link[]): Link | null {
+  let worst: Link | null = null;
+  let depth = 0;
+  for (const link of links) {
+    const fall = sizes[link.size]!.counts[link.quantity]! - sizes[link.size + 1]!.counts[link.quantity]!;
+    if (fall > depth) {
+      depth = fall;
+      worst = link;
+    }
+  }
+  return worst;
+}
+
+function narrowed(
+  bounds: readonly Bounds[],
+  at: number,
+  quantity: string,
+  bound: { min?: number; max?: number },
+): Bounds[] {
+  const old = bounds[at]![quantity];
+  const min = Math.max(old?.min ?? -Infinity, bound.min ?? -Infinity);
+  const max = Math.min(old?.max ?? Infinity, bound.max ?? Infinity);
+  return bounds.with(at, { ...bounds[at], [quantity]: { min, max } });
+}
+
+/** One pass from the smallest size up, each bounded below by the one before: the answer when branching takes too long. */
+function sweep({ problems, bounds, links }: Run, orders: OrderMemory): Counts[] | null {
+  const counts: Counts[] = [];
+  for (let size = 0; size < problems.length; size += 1) {
+    let within: Bounds = bounds[size]!;
+    for (const link of links)
+      if (link.size === size - 1)
+        within = narrowed([within], 0, link.quantity, { min: counts[size - 1]![link.quantity]! })[0]!;
+    const result = solve(problems[size]!, {
+      bounds: within,
+      orders,
+      ...(size > 0 ? { prefer: counts[size - 1]! } : {}),
+    });
+    if (result.kind !== 'solved') return null;
+    counts.push(result.counts);
+  }
+  return counts;
+}
