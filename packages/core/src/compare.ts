@@ -49,3 +49,31 @@ export function compareCounts(before: Counted, after: Counted): CountChange[] {
     ];
   });
 }
+
+/** A finished measurement that two plans differ in, cm. */
+export interface FinishedChange {
+  size: string;
+  id: string;
+  label: string;
+  before: number;
+  after: number;
+}
+
+interface Measured {
+  sizes: readonly {
+    id: string;
+    finished: readonly { id: string; label: string; actual: number }[];
+  }[];
+}
+
+/** Every finished measurement that differs by 0.05 cm or more. */
+export function compareFinished(before: Measured, after: Measured): FinishedChange[] {
+  const earlier = new Map(before.sizes.map((size) => [size.id, size]));
+  return after.sizes.flatMap(({ id: size, finished }) =>
+    finished.flatMap(({ id, label, actual }): FinishedChange[] => {
+      const was = earlier.get(size)?.finished.find((other) => other.id === id);
+      if (!was || Math.abs(was.actual - actual) < 0.05) return [];
+      return [{ size, id, label, before: was.actual, after: actual }];
+    }),
+  );
+}

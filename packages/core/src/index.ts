@@ -1,5 +1,6 @@
 /** The door of the core: everything that the applications use. */
-export { compareCounts, type CountChange } from './compare.js';
+export { compareCounts, type CountChange, type FinishedChange } from './compare.js';
+export { whatIf, type WhatIf } from './whatIf.js';
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';

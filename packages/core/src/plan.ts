@@ -61,6 +61,8 @@ export interface PlannedPiece {
   passages: readonly Passage[];
   rows: readonly Row[];
   edges: readonly WorkedEdge[];
+  /** The counts that make the piece: holding them all holds the piece. */
+  quantities: readonly string[];
 }
 
 export interface SizePlan {
@@ -308,5 +310,6 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     passages: piece.passages,
     rows,
     edges,
+    quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
 }

@@ -1,22 +1,28 @@
+import { CircleAlert } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords, unitsInWords } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
 import { Button } from '../ui/Button';
-import type { ScreenSize, ScreenQuantity } from '../worker/screen';
+import type { ScreenPlan, ScreenSize, ScreenQuantity } from '../worker/screen';
+import { useWhatIf, WhatIfPanel } from './WhatIfPanel';
 
 /** The legal counts near a length: what each would measure, to hold one of them. */
 export function Ladder({
   quantity,
+  plan,
   size,
   held,
 }: {
   quantity: ScreenQuantity;
+  plan: ScreenPlan;
   size: ScreenSize;
   held: number | null;
 }) {
   const { units, fabrics } = useDocument();
   const [at, setAt] = useState<number | null>(null);
+  /** The count that is pointed at or has the focus: what it would move is told below. */
+  const [looked, setLooked] = useState<number | null>(null);
   const list = useRef<HTMLUListElement>(null);
   const { rule, perCm, target, count } = quantity;
   const fabric = fabrics.find(({ id }) => id === quantity.fabric);
@@ -27,6 +33,13 @@ export function Ladder({
       ? near
       : [...near, { count, cm: count / perCm, over: count / perCm - target }]),
   ].sort((a, b) => b.count - a.count);
+  const tried = useWhatIf(
+    plan,
+    size.id,
+    quantity.id,
+    rungs.map((rung) => rung.count),
+  );
+  const shown = looked !== null && looked !== count ? tried.get(looked) : undefined;
   const focus = rungs.findIndex((rung) => rung.count === (at ?? count));
   const move = (by: number) => {
     const next = rungs[Math.max(0, Math.min(rungs.length - 1, Math.max(0, focus) + by))];
@@ -66,6 +79,8 @@ export function Ladder({
                   event.preventDefault();
                 }}
                 onClick={() => holdCount(size.id, quantity.id, rung.count)}
+                onFocus={() => setLooked(rung.count)}
+                onPointerEnter={() => setLooked(rung.count)}
               >
                 <strong>{rung.count}</strong>
                 <span>
@@ -74,15 +89,25 @@ export function Ladder({
                   {fabric?.unblocked &&
                     ` (${formatLength(lengthOnTheHook(fabric, quantity.axis, rung.count), units)})`}
                 </span>
-                <span>{formatLength(rung.over, units, { sign: true })}</span>
+                <span>
+                  {tried.get(rung.count)?.stops.length ? (
+                    <CircleAlert
+                      size={13}
+                      className="mr-1 inline text-broken"
+                      aria-label="cannot be held as things are"
+                    />
+                  ) : null}
+                  {formatLength(rung.over, units, { sign: true })}
+                </span>
               </button>
             </li>
           );
         })}
       </ul>
+      {shown && <WhatIfPanel tried={shown} size={size} plan={plan} />}
       <HoldField quantity={quantity} size={size} held={held} />
       <p className="mt-1 text-[12.5px] text-soft">
-        Choose a count to hold it in {size.label}; the others move around it.
+        Point at a count to see what it would move; choose it to hold it in {size.label}.
       </p>
     </section>
   );

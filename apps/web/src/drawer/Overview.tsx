@@ -3,6 +3,7 @@ import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../design/useSizePlan';
 import { select } from '../state/view';
+import { HoldButton } from './HoldButton';
 import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 
 const LEVELS = {
@@ -45,7 +46,15 @@ export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
           ))}
         </tbody>
       </table>
-      <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Counts</h3>
+      <h3 className="mt-4 mb-1 flex items-center justify-between font-sans text-[13px] font-semibold">
+        Counts
+        {size.quantities.length > 0 && (
+          <HoldButton
+            what={`size ${size.label}`}
+            counts={size.quantities.map(({ id, count }) => ({ size: size.id, quantity: id, count }))}
+          />
+        )}
+      </h3>
       <ul className="text-[13px]">
         {size.quantities.map(({ id, label, count, axis, pinned }) => (
           <CountRow key={id} id={id} label={label} count={count} axis={axis} pinned={pinned} />

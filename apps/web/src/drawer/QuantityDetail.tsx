@@ -81,7 +81,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
           </li>
         ))}
       </ol>
-      <Ladder quantity={quantity} size={size} held={held?.count ?? null} />
+      <Ladder quantity={quantity} plan={plan} size={size} held={held?.count ?? null} />
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">In the range</h3>
       <ul className="flex flex-wrap gap-1">
         {plan.sizes.map((other) => {

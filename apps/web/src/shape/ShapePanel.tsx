@@ -18,6 +18,7 @@ import { Button } from '../ui/Button';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { EaseScale } from './EaseScale';
+import { EvenRange } from './EvenRange';
 import { StyleEase, StyleLength } from './StyleLength';
 
 const ORDER_WORDS: Record<Order, string> = {
@@ -222,8 +223,23 @@ export function ShapePanel() {
         ]}
         put={(document, every) => void (part(document, 'sleeve')['everyRow'] = Number(every))}
       />
+      <StyleEase
+        path="garment.sleeve.evenAtCuff"
+        label="Even above the cuff"
+        value={style.sleeve.evenAtCuff}
+        measure={body.underarmToWrist}
+        put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
+      />
+      <StyleEase
+        path="garment.sleeve.evenAtTop"
+        label="Even below the top"
+        value={style.sleeve.evenAtTop}
+        measure={body.underarmToWrist}
+        put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
+      />
       <BandFields id="hem" label="Hem rib" band={style.hem} />
       <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
+      <EvenRange />
     </>
   );
 }

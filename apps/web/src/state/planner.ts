@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
-import type { Design, FieldProblem, Note, Reason } from '@upfell/core';
+import type { Design, FieldProblem, Note, Reason, WhatIf } from '@upfell/core';
 import type { Planned, PlannerApi } from '../worker/plan.worker';
 import type { ScreenPlan, ScreenSize } from '../worker/screen';
 
@@ -67,6 +67,15 @@ export async function requestPlan(document: Design): Promise<void> {
 /** Why a count of the plan on screen is what it is. */
 export function askBecause(size: string, quantity: string): Promise<readonly Reason[]> {
   return planner().because(size, quantity);
+}
+
+/** What holding each of these counts would do; null for one that cannot be planned. */
+export function askWhatIf(
+  size: string,
+  quantity: string,
+  counts: readonly number[],
+): Promise<(WhatIf | null)[]> {
+  return planner().tryCounts(size, quantity, counts);
 }
 
 /** What a changed document would change in the counts. */

@@ -4,17 +4,23 @@ import {
   inWords,
   plan,
   readDesign,
+  whatIf,
   type CountChange,
+  type Design,
   type FieldProblem,
   type Plan,
   type PlanMemory,
   type Reason,
+  type WhatIf,
 } from '@upfell/core';
 import { forScreen, type ScreenSize } from './screen';
 
 /** The plan made last, with all that is not sent along, and the sizes it was made of. */
 let last: Plan | null = null;
+let planned: Design | null = null;
 const memory: PlanMemory = new Map();
+/** Sizes of plans that were only tried. */
+const trials: PlanMemory = new Map();
 
 /** What is sent to the page; null stands for a size that is as it was in the answer before. */
 export type Planned =
@@ -29,6 +35,7 @@ function planDocument(document: unknown): Planned {
     const before = last;
     const full = plan(read.design, memory);
     last = full;
+    planned = read.design;
     return {
       ok: true,
       plan: {
@@ -80,6 +87,19 @@ function compare(
   }
 }
 
-const api = { planDocument, because, compare };
+/** What holding each of these counts would do to the plan made last; null for one that cannot be planned at all. */
+function tryCounts(size: string, quantity: string, counts: readonly number[]): (WhatIf | null)[] {
+  const [design, now] = [planned, last];
+  if (!design || !now) return [];
+  return counts.map((count) => {
+    try {
+      return whatIf(design, now, { size, quantity, count }, trials);
+    } catch {
+      return null;
+    }
+  });
+}
+
+const api = { planDocument, because, compare, tryCounts };
 export type PlannerApi = typeof api;
 expose(api);
