@@ -288,11 +288,15 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
-  const edges = piece.edges.map(({ id, label, axis, place, open }): WorkedEdge => {
+  const edges = piece.edges.map(({ id, label, axis, place, open, path }): WorkedEdge => {
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
+    const astray = path && count > 0 ? worked.astray(place, path) : -1;
+    if (astray >= 0) throw refuse(`the edge ${id} is not where it should be in its row ${astray + 1}`);
     return { id, label, axis, count, length: edgeLength(place, count, sections), open: open ?? false };
   });
+  const [lost] = worked.lost(piece.edges.map(({ place }) => place));
+  if (lost) throw refuse(lost);
   for (const { quantity, edges: ids } of piece.expects) {
     const found = ids.reduce((sum, id) => sum + (edges.find((edge) => edge.id === id)?.count ?? NaN), 0);
     if (found !== counts[quantity])

@@ -10,7 +10,7 @@ export interface Candidate {
 }
 
 /** Ways listed for one size and one group of counts: beyond them the range keeps to the nearest counts and says so. */
-const MOST_CANDIDATES = 3000;
+const MOST_CANDIDATES = 4000;
 
 /** Counts looked at on each side of a target: far beyond what evenness can pay for. */
 const FARTHEST = 400;
@@ -84,7 +84,7 @@ export function candidatesOf(
   );
   const found = eliminateAll({ variables, relations, steps }, wholeCost(cost + 1e-4), MOST_CANDIDATES);
   if (typeof found === 'string') return null;
-  return found.map(({ indexes }) => {
+  const all = found.map(({ indexes }) => {
     const counts: Record<string, number> = {};
     let own = 0;
     lattices.forEach((lattice, i) => {
@@ -93,6 +93,30 @@ export function candidatesOf(
     });
     return { counts, cost: own };
   });
+  return undominated(problem, all, pull);
+}
+
+/** Cheapest ways against which the others are held. */
+const COMPARED = 40;
+
+/**
+ * Leaves out ways that another way is never dearer than, whatever the neighbouring sizes do: what one costs more by itself
+ * is at least what evenness could give back for the counts in which they differ.
+ */
+function undominated({ quantities }: Problem, all: readonly Candidate[], pull: number): Candidate[] {
+  const kept: Candidate[] = [];
+  for (const way of [...all].sort((a, b) => a.cost - b.cost)) {
+    const dominated = kept.slice(0, COMPARED).some((other) => {
+      let left = way.cost - other.cost + 1e-9;
+      for (const { id, perCm, weight } of quantities) {
+        left -= (pull * weight * Math.abs(way.counts[id]! - other.counts[id]!)) / perCm;
+        if (left < 0) return false;
+      }
+      return true;
+    });
+    if (!dominated) kept.push(way);
+  }
+  return kept;
 }
 
 /** How unevenly a quantity steps from one size to the next: the change of its miss, cm. */

@@ -2,6 +2,7 @@ import { reasonInWords } from '../because/reason.js';
 import { inWords } from '../text/phrase.js';
 import type { Units } from '../units/length.js';
 import type { Plan, SizePlan } from '../plan.js';
+import { isTake } from '../work/rows.js';
 
 /** Figures in files are kept to a hundredth of a millimetre or of a count. */
 function fine(value: number): number {
@@ -60,7 +61,16 @@ function sizeFile(size: SizePlan, units: Units) {
         : {}),
       work,
       foundation,
-      rows: rows.map(({ n, part, side, count, from, by, add }) => ({ n, part, side, count, from, by, add })),
+      rows: rows.map(({ n, part, side, count, from, by, add, round }) => ({
+        n,
+        part,
+        side,
+        count,
+        from: from.filter(isTake),
+        by,
+        add,
+        ...(round ? { round } : {}),
+      })),
       edges: edges.map(({ id: edge, label: edgeLabel, axis, count, length, open }) => ({
         id: edge,
         label: edgeLabel,

@@ -43,6 +43,11 @@ export interface EdgeProgram {
   place: EdgePlace;
   /** An edge that no other piece joins: a hem, a neck, a front. */
   open?: boolean;
+  /**
+   * For row ends: where each row's end lies, in stitches to the right of the first one's, as shaping wants it; it must come off
+   * the hook so.
+   */
+  path?: 'straight' | readonly number[];
 }
 
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */

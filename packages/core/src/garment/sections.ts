@@ -28,7 +28,7 @@ function sectionAt(sections: readonly PieceSection[], n: number): PieceSection {
 /** Length of an edge, cm: each of its rows, or its stitches, by the gauge of the section that it lies in. */
 export function edgeLength(place: EdgePlace, count: number, sections: readonly PieceSection[]): number {
   if (place.lies === 'foundation') return count / sections[0]!.stitches;
-  if (place.lies === 'live') return count / sectionAt(sections, place.n).stitches;
+  if (place.lies !== 'row ends') return count / sectionAt(sections, place.n).stitches;
   return sections.reduce((sum, section, i) => {
     const end = sections[i + 1]?.first ?? Infinity;
     const rows = place.spans.reduce(

@@ -1,5 +1,14 @@
-import type { Row, Step, Take } from '../work/rows.js';
-import type { Schedule } from './schedule.js';
+import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
+import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
+import { amountOf, type Schedule } from './schedule.js';
+import type { ShortRows } from './shortRows.js';
+
+/** Where a shaped row changes: at both edges, at one of them, or at places round a round. */
+export type ShapePlace =
+  | { at: 'both edges' }
+  /** `edge` is what people call it: "the neck edge". */
+  | { at: 'one edge'; side: 'left' | 'right'; edge: string }
+  | { at: 'the round' };
 
 /**
  * A piece as a maker reads it: passages in working order. Rows (for the hook) and sentences (for the pattern) are both
@@ -7,20 +16,15 @@ import type { Schedule } from './schedule.js';
  */
 export type Passage =
   /** A foundation chain of `stitches` + `extra`, or stitches picked up along an edge (then `extra` is 0). */
-  | { kind: 'start'; part: string; stitches: number; extra: number; along: string | null }
+  | { kind: 'start'; part: string; stitches: number; extra: number; along: string | null; round?: RoundWay }
   /** Rows worked even until row `to` of the part is done. */
   | { kind: 'even'; part: string; to: number; note?: string }
   /** One row in which another fabric begins, with as many stitches as that one wants, the change spread evenly. */
   | { kind: 'change'; part: string; to: number; stitches: number; fabric: string }
-  /** Rows shaped by a schedule until row `to` is done. */
-  | {
-      kind: 'shape';
-      part: string;
-      to: number;
-      schedule: Schedule;
-      where: 'both edges' | 'neck edge';
-      neckSide?: 'left' | 'right';
-    }
+  /** Rows shaped by a schedule until row `to` is done. `of` names the count or curve that the schedule belongs to. */
+  | { kind: 'shape'; part: string; to: number; schedule: Schedule; where: ShapePlace; of: string }
+  /** Short rows over the last row, and the row that closes them. */
+  | { kind: 'short'; part: string; shortRows: ShortRows; label: string }
   /** A part that goes on from some of the stitches of another part's last row. */
   | {
       kind: 'go on';
@@ -32,11 +36,33 @@ export type Passage =
       rejoin: boolean;
       label: string;
     }
+  /** Parts that are joined into one by a row (or round) over all of them, with chains between them and after the last. */
+  | {
+      kind: 'unite';
+      part: string;
+      from: readonly { part: string; at: number; take: number }[];
+      /** Chains after each of the parts, as many entries as parts; the last of a row is at its end. */
+      chains: readonly number[];
+      round?: RoundWay;
+      label: string;
+    }
   /** A marker in both ends of the last row worked. */
   | { kind: 'mark'; part: string; meaning: string };
 
+/** How far a part has been worked; `first` is what its first row is worked into, when that is another part. */
+interface PartState {
+  name: string;
+  n: number;
+  count: number;
+  first: readonly Source[] | null;
+  /** Side of the row worked last; rows turn, rounds need not. */
+  side: Row['side'];
+  round?: RoundWay;
+  rejoin: boolean;
+}
+
 /**
- * Turns passages into rows.
+ * Turns passages into rows. Flat rows with odd numbers are right-side rows.
  *
  * @returns the rows in working order; the first row of a started part has `from: []`
  * @throws when passages name a part that has not been started: a program error
@@ -52,36 +78,50 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
   for (const passage of passages) {
     switch (passage.kind) {
       case 'start': {
-        const state = { name: passage.part, n: 0, count: 0, first: null };
-        parts.set(passage.part, state);
-        addRow(rows, state, [{ do: 'cast', times: passage.stitches }], 0, passage.stitches);
+        const { part: name, round, stitches } = passage;
+        const state: PartState = {
+          name,
+          n: 0,
+          count: 0,
+          first: null,
+          side: 'WS',
+          rejoin: false,
+          ...(round ? { round } : {}),
+        };
+        parts.set(name, state);
+        addRow(rows, state, [{ do: 'cast', times: stitches }], { by: 0, add: stitches, from: [] });
         break;
       }
       case 'go on': {
-        const { n } = part(passage.from);
-        const first = { part: passage.from, n, take: passage.take, at: passage.at };
-        parts.set(passage.part, { name: passage.part, n, count: passage.take, first });
+        const { n, side } = part(passage.from);
+        const first = [{ part: passage.from, n, take: passage.take, at: passage.at }];
+        parts.set(passage.part, {
+          name: passage.part,
+          n,
+          count: passage.take,
+          first,
+          side,
+          rejoin: passage.rejoin,
+        });
         break;
       }
+      case 'unite':
+        unite(rows, parts, part, passage);
+        break;
       case 'even':
         workEven(rows, part(passage.part), passage.to);
         break;
-      case 'shape': {
-        const state = part(passage.part);
-        const { events, direction, perEvent } = passage.schedule;
-        for (const event of events) {
-          workEven(rows, state, Math.min(event - 1, passage.to));
-          if (event <= passage.to)
-            addRow(rows, state, shapedSteps(state.count, passage), direction * perEvent, 0);
-        }
-        workEven(rows, state, passage.to);
+      case 'shape':
+        workShaped(rows, part(passage.part), passage);
         break;
-      }
+      case 'short':
+        workShort(rows, part(passage.part), passage.shortRows);
+        break;
       case 'change': {
         const state = part(passage.part);
         workEven(rows, state, passage.to - 1);
         const by = passage.stitches - state.count;
-        addRow(rows, state, spreadSteps(state.count, by), by, 0);
+        addRow(rows, state, stepsAcross(state.count, by), { by });
         break;
       }
       case 'mark':
@@ -91,66 +131,176 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
   return rows;
 }
 
-/** How far a part has been worked; `first` is what its first row is worked into, when that is another part. */
-interface PartState {
-  name: string;
-  n: number;
-  count: number;
-  first: Take | null;
-}
-
-function addRow(rows: Row[], state: PartState, steps: readonly Step[], by: number, add: number): void {
-  const from: Take[] =
-    add > 0 ? [] : [state.first ?? { part: state.name, n: state.n, take: state.count, at: 0 }];
+/** Adds the next row of a part, over all its stitches unless `from` says otherwise. */
+function addRow(
+  rows: Row[],
+  state: PartState,
+  steps: readonly Step[],
+  {
+    by = 0,
+    add = 0,
+    from,
+    flat = false,
+  }: { by?: number; add?: number; from?: readonly Source[]; flat?: boolean },
+): void {
+  const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
+  const round = flat ? undefined : state.round;
   state.first = null;
   state.n += 1;
-  state.count += by + add;
+  const taken = sources.reduce((sum, source) => sum + ('along' in source ? 0 : source.take), 0);
+  state.count = taken + by + add;
+  state.side = round === 'joined' || round === 'spiral' ? 'RS' : state.side === 'RS' ? 'WS' : 'RS';
   rows.push({
     n: state.n,
     part: state.name,
-    side: state.n % 2 === 1 ? 'RS' : 'WS',
-    from,
+    side: state.side,
+    from: sources,
     steps,
     count: state.count,
     by,
     add,
+    ...(round ? { round } : {}),
+    ...(state.rejoin ? { rejoin: true } : {}),
   });
+  state.rejoin = false;
 }
 
 function workEven(rows: Row[], state: PartState, to: number): void {
-  if (state.n >= to) return;
-  const steps: readonly Step[] = [{ do: 'work', times: state.count }];
-  while (state.n < to) addRow(rows, state, steps, 0, 0);
-}
-
-/** A row that gains or loses stitches at places spread evenly over its width. */
-export function spreadSteps(count: number, by: number): Step[] {
-  if (by === 0) return [{ do: 'work', times: count }];
-  const places = Math.abs(by);
-  const plain = count - (by > 0 ? 1 : 2) * places;
-  const steps: Step[] = [];
-  for (let i = 0; i <= places; i += 1) {
-    const times = Math.floor(((i + 1) * plain) / (places + 1)) - Math.floor((i * plain) / (places + 1));
-    if (times > 0) steps.push({ do: 'work', times });
-    if (i < places) steps.push({ do: by > 0 ? 'increase' : 'decrease', times: 1 });
+  while (state.n < to) {
+    const steps: readonly Step[] = [{ do: 'work', times: state.count }];
+    addRow(rows, state, steps, {});
   }
-  return steps;
 }
 
-/** A shaping row: the change is made in the outermost stitches of the edge. */
-function shapedSteps(
-  count: number,
-  { schedule, where, neckSide }: Extract<Passage, { kind: 'shape' }>,
-): Step[] {
-  const grow = schedule.direction > 0;
-  const shaping = {
-    do: grow ? 'increase' : 'decrease',
-    times: where === 'both edges' ? schedule.perEvent / 2 : schedule.perEvent,
-  } as const;
-  const plain: Step = {
-    do: 'work',
-    times: count - (grow ? 1 : 2) * shaping.times * (where === 'both edges' ? 2 : 1),
+function workShaped(
+  rows: Row[],
+  state: PartState,
+  { schedule, to, where }: Extract<Passage, { kind: 'shape' }>,
+): void {
+  let shapingRound = 0;
+  schedule.events.forEach((event, i) => {
+    workEven(rows, state, Math.min(event - 1, to));
+    if (event > to) return;
+    const change = schedule.direction * amountOf(schedule, i);
+    switch (where.at) {
+      case 'both edges':
+        addRow(rows, state, bothEdges(state.count, change), { by: change });
+        break;
+      case 'the round':
+        addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), { by: change });
+        shapingRound += 1;
+        break;
+      case 'one edge':
+        oneEdge(rows, state, change, where.side);
+    }
+  });
+  workEven(rows, state, to);
+}
+
+/** A row that changes by the same at both edges, in the outermost stitches. */
+function bothEdges(count: number, change: number): Step[] {
+  const grow = change > 0;
+  const shaping = { do: grow ? 'increase' : 'decrease', times: Math.abs(change) / 2 } as const;
+  return [shaping, { do: 'work', times: count - (grow ? 2 : 4) * shaping.times }, shaping];
+}
+
+/**
+ * A row that changes at one edge. One stitch is increased or decreased in the edge; more are added by chains, or taken off
+ * by slip stitches where the row begins at that edge and left unworked where it ends there.
+ */
+function oneEdge(rows: Row[], state: PartState, change: number, edge: 'left' | 'right'): void {
+  const many = Math.abs(change);
+  const ordered = (shaping: Step, plain: number): Step[] => {
+    // Even no plain stitches say on which side of them the shaping lies.
+    const steps: Step[] = [shaping, { do: 'work', times: plain }];
+    return edge === 'left' ? steps : steps.reverse();
   };
-  if (where === 'both edges') return [shaping, plain, shaping];
-  return neckSide === 'left' ? [shaping, plain] : [plain, shaping];
+  if (change > 0) {
+    if (many === 1) addRow(rows, state, ordered({ do: 'increase', times: 1 }, state.count - 1), { by: 1 });
+    else addRow(rows, state, ordered({ do: 'cast', times: many }, state.count), { add: many });
+    return;
+  }
+  if (many === 1) {
+    addRow(rows, state, ordered({ do: 'decrease', times: 1 }, state.count - 2), { by: -1 });
+    return;
+  }
+  const begins = (state.side === 'RS' ? 'left' : 'right') === edge;
+  if (begins) {
+    addRow(rows, state, ordered({ do: 'slip', times: many }, state.count - many), { by: -many });
+    return;
+  }
+  const left = edge === 'left' ? many : 0;
+  const source = state.first?.[0];
+  const whole: Take =
+    source && !('along' in source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
+  addRow(rows, state, [{ do: 'work', times: state.count - many }], {
+    from: [{ ...whole, at: whole.at + left, take: state.count - many }],
+  });
+}
+
+/** Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. */
+function workShort(rows: Row[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
+  /** What lies on the hook from left to right: rows and the places of their stitches, one for each stitch of the base. */
+  const surface: { n: number; at: number }[] = Array.from({ length: stitches }, (_, at) => ({
+    n: state.n,
+    at,
+  }));
+  const spanOf = (from: number, to: number): Take[] => {
+    const takes: Take[] = [];
+    for (const { n, at } of surface.slice(from, to)) {
+      const last = takes.at(-1);
+      if (last?.n === n && last.at + last.take === at) last.take += 1;
+      else takes.push({ part: state.name, n, take: 1, at });
+    }
+    return takes;
+  };
+  const cover = (from: number, to: number, flat: boolean) => {
+    addRow(rows, state, [{ do: 'work', times: to - from }], { from: spanOf(from, to), flat });
+    for (let i = from; i < to; i += 1) surface[i] = { n: state.n, at: i - from };
+  };
+  short.forEach(({ from, to }, i) => {
+    // The first short row begins inside the full row: the yarn is joined there unless it hangs at that end.
+    if (i === 0) {
+      const yarn = state.round ? -1 : state.side === 'RS' ? 0 : stitches;
+      const begin = state.side === 'RS' ? from : to;
+      state.rejoin ||= begin !== yarn;
+    }
+    cover(from, to, true);
+  });
+  if (!closing) return;
+  const last = short.at(-1);
+  const end = state.side === 'RS' ? (last?.from ?? 0) : (last?.to ?? stitches);
+  if (!state.round) state.rejoin ||= end !== (state.side === 'RS' ? 0 : stitches);
+  cover(0, stitches, false);
+}
+
+function unite(
+  rows: Row[],
+  parts: Map<string, PartState>,
+  part: (name: string) => PartState,
+  { part: name, from, chains, round }: Extract<Passage, { kind: 'unite' }>,
+): void {
+  const states = from.map((source) => part(source.part));
+  const n = Math.max(...states.map((state) => state.n));
+  const state: PartState = {
+    name,
+    n,
+    count: 0,
+    first: null,
+    side: states.at(-1)!.side,
+    rejoin: false,
+    ...(round ? { round } : {}),
+  };
+  parts.set(name, state);
+  const sources = from.map((source, i): Take => ({
+    part: source.part,
+    n: states[i]!.n,
+    take: source.take,
+    at: source.at,
+  }));
+  const steps = sources.flatMap(({ take }, i): Step[] => [
+    { do: 'work', times: take },
+    ...(chains[i]! > 0 ? [{ do: 'cast' as const, times: chains[i]! }] : []),
+  ]);
+  addRow(rows, state, steps, { add: chains.reduce((sum, chain) => sum + chain, 0), from: sources });
 }

@@ -1,4 +1,5 @@
 import { ordinal } from '../text/phrase.js';
+import { spread } from './spread.js';
 
 /** Which gaps come first: wide ones (slow), narrow ones (fast), or both by turns as evenly as they go. */
 export type Order = 'slow first' | 'fast first' | 'mixed';
@@ -32,11 +33,13 @@ export interface Schedule {
   direction: 1 | -1 | 0;
   /** Rows in which shaping happens, rising. */
   events: readonly number[];
+  /** Stitches that each event changes, where they differ from `perEvent`. */
+  amounts?: readonly number[];
   /** The row from which the first gap is counted. */
   after: number;
   /** The gaps as runs. At most two unless mixed (three when mirrored). */
   rates: readonly Rate[];
-  order: Order;
+  order: Order | 'phases' | 'curve';
 }
 
 export type ScheduleResult = { ok: true; schedule: Schedule } | { ok: false; message: string };
@@ -68,7 +71,7 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
   const count = change / perEvent;
   const room = slots(request);
   if (count > room) return { ok: false, message: `${count} shaping rows do not fit into ${room} rows` };
-  const gaps = order === 'mixed' ? mixedGaps(room, count) : twoRateGaps(room, count, order);
+  const gaps = order === 'mixed' ? spread(room, count) : twoRateGaps(room, count, order);
   let slot = 0;
   const events = gaps.map((gap) => firstRow + ((slot += gap) - 1) * everyRow);
   return {
@@ -95,14 +98,8 @@ function twoRateGaps(room: number, count: number, order: 'slow first' | 'fast fi
   return order === 'slow first' ? [...wide, ...rest] : [...rest, ...wide];
 }
 
-function mixedGaps(room: number, count: number): number[] {
-  return Array.from(
-    { length: count },
-    (_, i) => Math.floor(((i + 1) * room) / count) - Math.floor((i * room) / count),
-  );
-}
-
-function ratesOf(gaps: readonly number[]): Rate[] {
+/** Gaps as runs of equal ones. */
+export function ratesOf(gaps: readonly number[]): Rate[] {
   const rates: Rate[] = [];
   for (const every of gaps) {
     const last = rates.at(-1);
@@ -128,8 +125,61 @@ export function mirrored(forward: Schedule, rows: number): Schedule {
     end: forward.start,
     direction: (forward.direction === 0 ? 0 : -forward.direction) as 1 | -1 | 0,
     events,
+    ...(forward.amounts ? { amounts: [...forward.amounts].reverse() } : {}),
     after: 1,
     rates: ratesOf(gaps),
+  };
+}
+
+/** Stitches that event i changes. */
+export function amountOf({ amounts, perEvent }: Pick<Schedule, 'amounts' | 'perEvent'>, i: number): number {
+  return amounts?.[i] ?? perEvent;
+}
+
+/** The stitches after each event. */
+export function countsAfter(schedule: Schedule): number[] {
+  let count = schedule.start;
+  return schedule.events.map((_, i) => (count += schedule.direction * amountOf(schedule, i)));
+}
+
+/** The stitches after each of the rows first to last. */
+export function countsByRow(schedule: Schedule, first: number, last: number): number[] {
+  const after = countsAfter(schedule);
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => {
+    const done = schedule.events.findLastIndex((row) => row <= first + i);
+    return done < 0 ? schedule.start : after[done]!;
+  });
+}
+
+/**
+ * A schedule from steps: stitches after each row, of which only the changes are events.
+ *
+ * @param start stitches before the first of these rows
+ * @param firstRow number of the first of these rows
+ * @param counts stitches after each row, all rising or all falling
+ */
+export function fromSteps(start: number, firstRow: number, counts: readonly number[]): Schedule {
+  const events: number[] = [];
+  const amounts: number[] = [];
+  let before = start;
+  counts.forEach((count, i) => {
+    if (count !== before) {
+      events.push(firstRow + i);
+      amounts.push(Math.abs(count - before));
+    }
+    before = count;
+  });
+  const gaps = events.map((row, i) => row - (events[i - 1] ?? firstRow - 1));
+  return {
+    start,
+    end: before,
+    perEvent: 1,
+    direction: Math.sign(before - start) as 1 | -1 | 0,
+    events,
+    amounts,
+    after: firstRow - 1,
+    rates: ratesOf(gaps),
+    order: 'curve',
   };
 }
 

@@ -1,4 +1,6 @@
-import type { EdgePlace, Row } from './rows.js';
+import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END, SLIPPED } from './boundary.js';
+import { endShifts, makesOf, takesOf } from './steps.js';
+import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take } from './rows.js';
 
 /** A piece as the hook left it. */
 export interface WorkedPiece {
@@ -6,131 +8,481 @@ export interface WorkedPiece {
   counts: Int32Array;
   /** What went wrong, in the order in which it happened; empty for sound row data. */
   faults: readonly string[];
-  /** Stitches or rows along an edge, counted on the worked piece; NaN where the edge does not exist. */
+  /** Stitches or rows along an edge, counted on the worked piece; NaN where the edge does not lie there. */
   edge(place: EdgePlace): number;
+  /**
+   * The first row of an edge of row ends that does not end where `path` says (stitches to the right of its first row's end;
+   * "straight": all in one line), from 0; -1 where all do.
+   */
+  astray(place: EdgePlace, path: 'straight' | readonly number[]): number;
+  /** Stitches on the edge of the piece that lie along none of these places: nothing would ever be done with them. */
+  lost(places: readonly EdgePlace[]): string[];
 }
 
-/** The piece on the hook. */
-interface Progress {
-  rows: readonly Row[];
-  /** For each part its worked rows: from the row's number to its place in working order. */
-  done: Map<string, (number | undefined)[]>;
-  /** For each row worked: where its stitches lie in the marks, and how many there are. */
-  starts: Int32Array;
-  counts: Int32Array;
-  /** One mark for each stitch of the piece: 1 once something has been worked into it. */
-  marks: Uint8Array;
-  faults: string[];
+/** Where the yarn hangs: at an end of the row worked last, or at the joining of a round. */
+interface Yarn {
+  row: number;
+  end: 'left' | 'right' | 'joining';
 }
 
-/** Stitches of the row below that each kind of step takes, and stitches that it makes. */
-const TAKES = { work: 1, increase: 1, decrease: 2, cast: 0 } as const;
-const MAKES = { work: 1, increase: 2, decrease: 1, cast: 1 } as const;
+/** For each source of a row the first and last stretch of the edge that it uses up, clockwise. */
+type TakenStretch = readonly [first: number, last: number];
 
 /**
  * The virtual hook: works row data stitch by stitch and reports what comes out. It knows nothing of the plan; a stitch
- * taken twice, a row worked into stitches that are not there, or a row that ends with stitches left over is a fault.
+ * taken twice, a row worked into stitches that are not there, begun away from the yarn or turned the wrong way, or one that
+ * ends with stitches left over is a fault.
  *
  * @param rows the rows of one piece in working order
  */
 export function workPiece(rows: readonly Row[]): WorkedPiece {
-  let stitches = 0;
-  for (const { steps } of rows) for (const step of steps) stitches += step.times * MAKES[step.do];
-  const counts = new Int32Array(rows.length);
-  const starts = new Int32Array(rows.length);
-  const progress: Progress = {
-    rows,
-    done: new Map(),
-    starts,
-    counts,
-    marks: new Uint8Array(stitches),
-    faults: [],
+  const hook = new Hook(rows);
+  for (let at = 0; at < rows.length; at += 1) hook.work(at);
+  return {
+    counts: hook.counts,
+    faults: hook.faults,
+    edge: (place) => hook.edge(place),
+    astray: (place, path) => hook.astray(place, path),
+    lost: (places) => hook.lost(places),
   };
-  let next = 0;
-  for (let at = 0; at < rows.length; at += 1) {
-    const row = rows[at]!;
-    const made = workRow(row, takeStitches(row, progress), progress);
-    let part = progress.done.get(row.part);
-    if (!part) progress.done.set(row.part, (part = []));
-    if (part[row.n] !== undefined) fault(progress, row, 'is worked twice');
+}
+
+class Hook {
+  readonly counts: Int32Array;
+  readonly faults: string[] = [];
+  /** For each part its worked rows: from the row's number to its place in working order. */
+  private readonly done = new Map<string, (number | undefined)[]>();
+  private readonly boundary: Boundary;
+  /** The ends of each row, as stretches of the edge. */
+  private readonly leftEnds: Int32Array;
+  private readonly rightEnds: Int32Array;
+  /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
+  private readonly lefts: Float64Array;
+  private yarn: Yarn | null = null;
+
+  constructor(private readonly rows: readonly Row[]) {
+    this.counts = new Int32Array(rows.length);
+    this.lefts = new Float64Array(rows.length);
+    this.boundary = new Boundary(rows.length);
+    this.leftEnds = new Int32Array(rows.length);
+    this.rightEnds = new Int32Array(rows.length);
+  }
+
+  /** Works one row. */
+  work(at: number): void {
+    const row = this.rows[at]!;
+    this.leftEnds[at] = this.boundary.add(LEFT_END, at);
+    this.rightEnds[at] = this.boundary.add(RIGHT_END, at);
+    this.checkYarn(row);
+    if (!this.workPlain(row, at)) {
+      const taken = this.take(row);
+      const made = this.makeStitches(row, this.waiting(row));
+      this.counts[at] = made;
+      this.lefts[at] = this.leftOf(row);
+      this.layDown(row, at, taken, made);
+    }
+    let part = this.done.get(row.part);
+    if (!part) this.done.set(row.part, (part = []));
+    if (part[row.n] !== undefined) this.fault(row, 'is worked twice');
     part[row.n] = at;
-    starts[at] = next;
-    counts[at] = made;
-    next += made;
+    this.yarn = { row: at, end: row.round ? 'joining' : row.side === 'RS' ? 'left' : 'right' };
   }
-  return { counts, faults: progress.faults, edge: (place) => measureEdge(progress, place) };
-}
 
-function fault({ faults }: Progress, { part, n }: Row, what: string): void {
-  faults.push(`${part} row ${n} ${what}`);
-}
-
-/** Takes up the live stitches that a row is worked into, marking each; returns how many there are. */
-function takeStitches(row: Row, progress: Progress): number {
-  const { done, marks, starts, counts } = progress;
-  let waiting = 0;
-  for (const { part, n, take, at } of row.from) {
-    const source = done.get(part)?.[n];
-    if (source === undefined) {
-      fault(progress, row, `is worked into ${part} row ${n}, which has not been worked`);
-      continue;
+  /**
+   * The usual row, without detours: flat, over all of one stretch, its stitches in stitches. Does nothing and says false for
+   * any other, and for one that is not sound.
+   */
+  private workPlain(row: Row, at: number): boolean {
+    const [source] = row.from;
+    if (row.round || row.from.length !== 1 || !source || !isTake(source) || !isPlain(row)) return false;
+    const place = this.placeOf(source.part, source.n);
+    if (place === undefined) return false;
+    const { boundary } = this;
+    const old = boundary.only(place);
+    if (old === NONE || boundary.from[old] !== source.at || boundary.to[old] !== source.at + source.take)
+      return false;
+    const made = this.makeStitches(row, source.take);
+    this.counts[at] = made;
+    this.lefts[at] = this.lefts[place]! + source.at + endShifts(row).left;
+    boundary.forget(old);
+    const [left, right] = [this.leftEnds[at]!, this.rightEnds[at]!];
+    const [before, after] = [boundary.before[old]!, boundary.after[old]!];
+    const live = boundary.add(LIVE, at, 0, made);
+    boundary.link(left, live);
+    boundary.link(live, right);
+    if (before === old) boundary.link(right, left);
+    else {
+      boundary.link(before, left);
+      boundary.link(right, after);
     }
-    const start = starts[source]!;
-    const count = counts[source]!;
-    const from = Math.max(0, at);
-    const to = Math.min(at + take, count);
-    if (at < 0 || at + take > count) fault(progress, row, `reaches past the end of ${part} row ${n}`);
-    for (let i = start + from; i < start + to; i += 1) {
-      if (marks[i] === 1)
-        fault(progress, row, `works stitch ${i - start + 1} of ${part} row ${n} a second time`);
-      marks[i] = 1;
-    }
-    waiting += Math.max(0, to - from);
+    boundary.drop(old);
+    return true;
   }
-  return waiting;
+
+  private fault({ part, n }: Row, what: string): void {
+    this.faults.push(`${part} row ${n} ${what}`);
+  }
+
+  private placeOf(part: string, n: number): number | undefined {
+    return this.done.get(part)?.[n];
+  }
+
+  /** Rows are turned and begin where the yarn hangs, unless it is joined anew; rounds go on from the round before. */
+  private checkYarn(row: Row): void {
+    const { yarn } = this;
+    if (!yarn || row.rejoin || row.from.length === 0) return;
+    const before = this.rows[yarn.row]!;
+    const lands = (source: Source | undefined): source is Take =>
+      source !== undefined && isTake(source) && source.part === before.part && source.n === before.n;
+    if (row.round) {
+      if (!row.from.some(lands)) this.fault(row, 'begins away from the yarn');
+      else if (before.round && (row.round === 'turned') === (row.side === before.side))
+        this.fault(row, row.round === 'turned' ? 'is not turned' : 'is turned although its rounds are not');
+      return;
+    }
+    const fromRight = row.side === 'RS';
+    const start = fromRight ? row.from.at(-1) : row.from[0];
+    // At the joining of a round both its ends lie side by side.
+    if (yarn.end !== (fromRight ? 'right' : 'left') && yarn.end !== 'joining')
+      this.fault(row, 'is not turned');
+    else if (!lands(start) || (fromRight ? start.at + start.take !== this.counts[yarn.row]! : start.at !== 0))
+      this.fault(row, 'begins away from the yarn');
+  }
+
+  /** Takes what a row is worked into off the edge. */
+  private take(row: Row): TakenStretch[] {
+    const taken: TakenStretch[] = [];
+    for (const source of row.from) {
+      const found = isTake(source) ? this.takeLive(row, source) : this.pickUp(row, source);
+      if (found) taken.push(found);
+    }
+    return taken;
+  }
+
+  /** Stitches that a row has to work into, as far as they are there at all, or makes along edges. */
+  private waiting({ from }: Row): number {
+    let sum = 0;
+    for (const source of from) {
+      if (!isTake(source)) {
+        sum += source.makes;
+        continue;
+      }
+      const place = this.placeOf(source.part, source.n);
+      if (place !== undefined)
+        sum += Math.max(0, Math.min(source.at + source.take, this.counts[place]!) - Math.max(0, source.at));
+    }
+    return sum;
+  }
+
+  private takeLive(row: Row, { part, n, take, at }: Take): TakenStretch | null {
+    const place = this.placeOf(part, n);
+    if (place === undefined) {
+      this.fault(row, `is worked into ${part} row ${n}, which has not been worked`);
+      return null;
+    }
+    if (at < 0 || at + take > this.counts[place]!) {
+      this.fault(row, `reaches past the end of ${part} row ${n}`);
+      return null;
+    }
+    if (take === 0) return null;
+    const found = this.cutOut(LIVE, place, at, at + take);
+    if (found) return found;
+    let stitch = at;
+    while (this.boundary.holding(LIVE, place, stitch, stitch + 1) !== NONE) stitch += 1;
+    this.fault(row, `works stitch ${stitch + 1} of ${part} row ${n} a second time`);
+    return null;
+  }
+
+  private pickUp(row: Row, source: PickUp): TakenStretch | null {
+    const { part } = source;
+    if (source.along === 'base') {
+      const place = this.placeOf(part, source.n);
+      const found = place === undefined ? null : this.cutOut(BASE, place, source.at, source.at + source.take);
+      if (!found) this.fault(row, `picks up under ${part} row ${source.n}, where no free chains are`);
+      return found;
+    }
+    const { along, first, last } = source;
+    const found = this.follow({ lies: 'row ends', side: along, spans: [{ part, first, last }] });
+    if (!found)
+      this.fault(
+        row,
+        `picks up along ${part} rows ${first} to ${last}, whose ${along} ends are not a free edge`,
+      );
+    return found;
+  }
+
+  private cutOut(kind: number, row: number, from: number, to: number): TakenStretch | null {
+    const found = this.boundary.holding(kind, row, from, to);
+    if (found === NONE) return null;
+    this.boundary.cut(found, from, to);
+    this.boundary.forget(found);
+    return [found, found];
+  }
+
+  /** Works the steps of a row over what was taken; returns how many stitches it makes. */
+  private makeStitches(row: Row, taken: number): number {
+    let waiting = taken;
+    let made = 0;
+    let by = 0;
+    let add = 0;
+    let pickedUp = 0;
+    for (const step of row.steps) {
+      const takes = takesOf(step);
+      const makes = makesOf(step);
+      const worked = takes * step.times <= waiting ? step.times : Math.floor(waiting / takes);
+      waiting -= worked * takes;
+      made += worked * makes;
+      if (step.do === 'cast' || step.do === 'pick up') add += worked;
+      else by += worked * (makes - takes);
+      if (step.do === 'pick up') pickedUp += worked;
+      if (worked < step.times) this.fault(row, 'runs out of stitches to work into');
+    }
+    let wanted = 0;
+    for (const source of row.from) if (!isTake(source)) wanted += source.makes;
+    if (pickedUp !== wanted) this.fault(row, `picks up ${pickedUp} stitches along edges for ${wanted}`);
+    if (waiting > 0) this.fault(row, `leaves ${waiting} taken stitches without a stitch`);
+    if (made !== row.count) this.fault(row, `ends with ${made} stitches, not ${row.count}`);
+    if (by !== row.by || add !== row.add) this.fault(row, 'does not change by what it says');
+    return made;
+  }
+
+  /** Where the row's first stitch lies: shaping at an end moves that end, any other widens the row to both sides. */
+  private leftOf(row: Row): number {
+    const take = row.from.find(isTake);
+    const place = take && this.placeOf(take.part, take.n);
+    return take && place !== undefined ? this.lefts[place]! + take.at + endShifts(row).left : 0;
+  }
+
+  /** Lays the new row along the edge in place of what it took. */
+  private layDown(row: Row, at: number, taken: readonly TakenStretch[], made: number): void {
+    const { boundary } = this;
+    const live = boundary.add(LIVE, at, 0, made);
+    if (taken.length === 0) {
+      // A foundation: its own underside is its other edge.
+      if (row.from.length > 0) return;
+      const base = boundary.add(BASE, at, 0, made);
+      if (!row.round) boundary.ring([live, this.rightEnds[at]!, base, this.leftEnds[at]!]);
+      return;
+    }
+    const used = new Set<number>();
+    for (const [first, last] of taken)
+      for (let one = first; ; one = boundary.after[one]!) {
+        used.add(one);
+        if (one === last) break;
+      }
+    this.closeAround(row, at, taken, used, live);
+    for (const one of used) boundary.drop(one);
+  }
+
+  /** Links what is left of the edge around what a row took, with the row in its place. */
+  private closeAround(
+    row: Row,
+    at: number,
+    taken: readonly TakenStretch[],
+    used: ReadonlySet<number>,
+    live: number,
+  ): void {
+    const { boundary } = this;
+    const casts = this.castsOf(row, at, taken.length);
+    const gaps = taken.map(([, last], i) => {
+      const next = taken[(i + 1) % taken.length]![0];
+      return { from: boundary.after[last]!, to: boundary.before[next]!, casts: casts[i + 1] };
+    });
+    // What lies between two sources, and (for a round) between the last and the first, becomes an inner edge.
+    gaps.forEach(({ from, to, casts: between }, i) => {
+      if (!row.round && i === taken.length - 1) return;
+      if (used.has(from) || used.has(to)) return;
+      boundary.chain(between === undefined ? [to, from] : [to, between, from]);
+    });
+    if (row.round) return;
+    const outer = gaps.at(-1)!;
+    const [leading, trailing] = this.slippedEnds(row, taken);
+    const own = [
+      leading,
+      casts[0],
+      this.leftEnds[at],
+      live,
+      this.rightEnds[at],
+      casts[taken.length],
+      trailing,
+    ].filter((one) => one !== undefined);
+    if (used.has(outer.to) || used.has(outer.from)) boundary.ring(own);
+    else boundary.chain([boundary.before[taken[0]![0]]!, ...own, boundary.after[taken.at(-1)![1]]!]);
+  }
+
+  /** The stitches slipped over at the two ends of a row: they stay on the edge. */
+  private slippedEnds(
+    { steps, from }: Row,
+    taken: readonly TakenStretch[],
+  ): [leading: number | undefined, trailing: number | undefined] {
+    const { boundary } = this;
+    const [first, last] = [steps[0], steps.at(-1)];
+    const start = taken[0]![0];
+    const end = taken.at(-1)![1];
+    const isLive = (source: Source | undefined) => source !== undefined && isTake(source);
+    const slipped = (stretch: number, a: number, b: number) =>
+      boundary.add(SLIPPED, boundary.row[stretch]!, a, b);
+    return [
+      first?.do === 'slip' && isLive(from[0])
+        ? slipped(start, boundary.from[start]!, boundary.from[start]! + first.times)
+        : undefined,
+      last?.do === 'slip' && steps.length > 1 && isLive(from.at(-1))
+        ? slipped(end, boundary.to[end]! - last.times, boundary.to[end]!)
+        : undefined,
+    ];
+  }
+
+  /** The undersides of the chains that a row casts before its sources (0), between them, and after the last. */
+  private castsOf(row: Row, at: number, sources: number): (number | undefined)[] {
+    const found: (number | undefined)[] = new Array<number | undefined>(sources + 1).fill(undefined);
+    const ends: number[] = [0];
+    for (const source of row.from) ends.push(ends.at(-1)! + (isTake(source) ? source.take : source.makes));
+    let consumed = 0;
+    let made = 0;
+    for (const step of row.steps) {
+      const gap = step.do === 'cast' ? ends.indexOf(consumed) : -1;
+      if (gap >= 0 && row.from.length > 0) {
+        const base = this.boundary.add(BASE, at, made, made + step.times);
+        // A round has no ends: chains before its first source lie in the same gap as those after its last.
+        found[row.round && gap === 0 ? sources : gap] = base;
+      }
+      consumed += takesOf(step) * step.times;
+      made += makesOf(step) * step.times;
+    }
+    return found;
+  }
+
+  /** Stitches or rows along an edge; NaN where it does not lie there. */
+  edge(place: EdgePlace): number {
+    switch (place.lies) {
+      case 'foundation': {
+        const first = this.rows.findIndex(({ part }) => part === place.part);
+        if (first < 0 || this.rows[first]!.from.length > 0) return NaN;
+        const count = this.counts[first]!;
+        return this.boundary.holding(BASE, first, 0, count) === NONE ? NaN : count;
+      }
+      case 'live':
+      case 'base': {
+        const row = this.placeOf(place.part, place.n);
+        if (row === undefined || place.count < 0) return NaN;
+        if (place.count === 0) return 0;
+        const kind = place.lies === 'live' ? LIVE : BASE;
+        return this.boundary.holding(kind, row, place.from, place.from + place.count) === NONE
+          ? NaN
+          : place.count;
+      }
+      case 'row ends':
+        return this.follow(place) ? rowsIn(place) : NaN;
+    }
+  }
+
+  astray(place: EdgePlace, path: 'straight' | readonly number[]): number {
+    if (place.lies !== 'row ends') return 0;
+    const right = place.side === 'right';
+    let start = NaN;
+    let i = 0;
+    for (const { part, first, last } of place.spans) {
+      const rows = this.done.get(part);
+      for (let n = first; n <= last; n += 1, i += 1) {
+        const row = rows?.[n];
+        if (row === undefined) return i;
+        const x = this.lefts[row]! + (right ? this.counts[row]! : 0);
+        if (i === 0) start = x;
+        if (x - start !== (path === 'straight' ? 0 : path[i]!)) return i;
+      }
+    }
+    return -1;
+  }
+
+  lost(places: readonly EdgePlace[]): string[] {
+    const { boundary } = this;
+    /** For each kind the claims in turn: row, from, to. */
+    const claims: Record<number, number[]> = { [LIVE]: [], [BASE]: [] };
+    const claim = (kind: number, row: number | undefined, from: number, to: number) => {
+      if (row !== undefined) claims[kind]!.push(row, from, to);
+    };
+    for (const place of places) {
+      if (place.lies === 'foundation') {
+        const first = this.rows.findIndex(({ part }) => part === place.part);
+        if (first >= 0) claim(BASE, first, 0, this.counts[first]!);
+      } else if (place.lies === 'row ends') {
+        const found = place.stepped ? this.follow(place) : null;
+        if (!found) continue;
+        for (let one = found[0]; one !== found[1]; one = boundary.after[one]!)
+          if (boundary.kind[one] === LIVE || boundary.kind[one] === BASE)
+            claim(boundary.kind[one]!, boundary.row[one]!, boundary.from[one]!, boundary.to[one]!);
+      } else {
+        const kind = place.lies === 'live' ? LIVE : BASE;
+        claim(kind, this.placeOf(place.part, place.n), place.from, place.from + place.count);
+      }
+    }
+    const lost: string[] = [];
+    for (const kind of [LIVE, BASE])
+      for (let row = 0; row < this.rows.length; row += 1)
+        boundary.each(kind, row, (from, to) => {
+          const stitch = firstUnclaimed(claims[kind]!, row, from, to);
+          if (stitch === NONE) return;
+          const { part, n } = this.rows[row]!;
+          const what = kind === LIVE ? 'is never worked into' : 'has an open underside';
+          lost.push(`${part} row ${n}: stitch ${stitch + 1} ${what}, and belongs to no edge`);
+        });
+    return lost;
+  }
+
+  /**
+   * Follows row ends along the edge: each must lie next to the one before it, upwards on the left side, downwards on the
+   * right.
+   *
+   * @returns the first and last stretch clockwise, or null where they do not lie so
+   */
+  private follow(place: Extract<EdgePlace, { lies: 'row ends' }>): TakenStretch | null {
+    const { boundary, rows: all } = this;
+    const { spans, side, stepped } = place;
+    const ends = side === 'left' ? this.leftEnds : this.rightEnds;
+    const onwards = side === 'left' ? boundary.after : boundary.before;
+    let first = NONE;
+    let before = NONE;
+    for (const { part, first: from, last: to } of spans) {
+      const rows = this.done.get(part);
+      for (let n = from; n <= to; n += 1) {
+        const row = rows?.[n];
+        if (row === undefined || all[row]!.round) return null;
+        const end = ends[row]!;
+        if (!boundary.lies(end)) return null;
+        if (before !== NONE) {
+          let next = onwards[before]!;
+          while (stepped && next !== end && boundary.kind[next]! < LEFT_END) next = onwards[next]!;
+          if (next !== end) return null;
+        } else first = end;
+        before = end;
+      }
+    }
+    if (first === NONE) return null;
+    return side === 'left' ? [first, before] : [before, first];
+  }
 }
 
-/** Works the steps of a row over the stitches taken up; returns how many it makes. */
-function workRow(row: Row, taken: number, progress: Progress): number {
-  let waiting = taken;
-  let made = 0;
-  let by = 0;
-  let add = 0;
-  for (const step of row.steps) {
-    const takes = TAKES[step.do];
-    const makes = MAKES[step.do];
-    const worked = takes * step.times <= waiting ? step.times : Math.floor(waiting / takes);
-    waiting -= worked * takes;
-    made += worked * makes;
-    if (takes === 0) add += worked;
-    else by += worked * (makes - takes);
-    if (worked < step.times) fault(progress, row, 'runs out of stitches to work into');
+/** The first of a row's stitches from..to that no claim covers; NONE where all are. */
+function firstUnclaimed(claims: readonly number[], row: number, from: number, to: number): number {
+  let stitch = from;
+  for (let again = true; again && stitch < to;) {
+    again = false;
+    for (let i = 0; i < claims.length; i += 3)
+      if (claims[i] === row && claims[i + 1]! <= stitch && claims[i + 2]! > stitch) {
+        stitch = claims[i + 2]!;
+        again = true;
+      }
   }
-  if (waiting > 0) fault(progress, row, `leaves ${waiting} taken stitches without a stitch`);
-  if (made !== row.count) fault(progress, row, `ends with ${made} stitches, not ${row.count}`);
-  if (by !== row.by || add !== row.add) fault(progress, row, 'does not change by what it says');
-  return made;
+  return stitch < to ? stitch : NONE;
 }
 
-function measureEdge({ rows, done, starts, counts, marks }: Progress, place: EdgePlace): number {
-  if (place.lies === 'foundation') {
-    const first = rows.findIndex(({ part }) => part === place.part);
-    return first >= 0 && rows[first]!.from.length === 0 ? counts[first]! : NaN;
-  }
-  if (place.lies === 'live') {
-    const worked = done.get(place.part)?.[place.n];
-    if (worked === undefined || place.from < 0 || place.from + place.count > counts[worked]!) return NaN;
-    const start = starts[worked]! + place.from;
-    for (let i = start; i < start + place.count; i += 1) if (marks[i] === 1) return NaN;
-    return place.count;
-  }
-  let ends = 0;
-  for (const { part, first, last } of place.spans) {
-    const worked = done.get(part);
-    for (let n = first; n <= last; n += 1) {
-      if (worked?.[n] === undefined) return NaN;
-      ends += 1;
-    }
-  }
-  return ends;
+/** Whether a row makes its stitches in the stitches below and nowhere else. */
+function isPlain({ steps }: Row): boolean {
+  for (const { do: what } of steps)
+    if (what !== 'work' && what !== 'increase' && what !== 'decrease') return false;
+  return true;
+}
+
+function rowsIn({ spans }: Extract<EdgePlace, { lies: 'row ends' }>): number {
+  return spans.reduce((sum, { first, last }) => sum + Math.max(0, last - first + 1), 0);
 }

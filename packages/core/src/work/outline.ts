@@ -1,4 +1,5 @@
-import type { Row } from './rows.js';
+import { isTake, type Row } from './rows.js';
+import { endShifts } from './steps.js';
 
 /** Stitches and rows for each unit of length from a row on. */
 export interface OutlineScale {
@@ -39,7 +40,7 @@ export function outlines(
   const spans = new Map<string, Map<number, Span>>();
   const parts = new Map<string, { low: number; high: number; span: Span }[]>();
   for (const row of rows) {
-    const source = row.from[0];
+    const source = row.from.find(isTake);
     const below = source && spans.get(source.part)?.get(source.n);
     const scale = scaleAt(row.n);
     const width = row.count / scale.stitches;
@@ -47,7 +48,9 @@ export function outlines(
     const left =
       changed && below
         ? (below.left + below.right - width) / 2
-        : (below ? below.left + source!.at / scale.stitches : 0) + shiftOf(row) / scale.stitches;
+        : below
+          ? below.left + (source!.at + endShifts(row).left) / scale.stitches
+          : 0;
     const span = { left, right: left + width };
     const ofPart = spans.get(row.part) ?? new Map<number, Span>();
     spans.set(row.part, ofPart.set(row.n, span));
@@ -57,13 +60,6 @@ export function outlines(
     else parts.set(row.part, [entry]);
   }
   return [...parts].map(([part, list]) => ({ part, points: trace(list) }));
-}
-
-/** How far the left end of a row moves to the right, in stitches. */
-function shiftOf({ steps }: Row): number {
-  const [first] = steps;
-  if (steps.length <= 1) return 0;
-  return first?.do === 'increase' ? -first.times : first?.do === 'decrease' ? first.times : 0;
 }
 
 /** Corner points of stacked rows; points on a straight edge are left out. */

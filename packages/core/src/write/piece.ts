@@ -1,7 +1,7 @@
 import { stitchOf, turningOf, type Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
 import type { Passage } from '../shaping/passages.js';
-import { ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
 import { line, type Line } from './line.js';
 
@@ -71,6 +71,26 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
         parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })),
       );
       shoulder = parts;
+    } else if (first.kind === 'short') {
+      const shorts = all as Of<'short'>[];
+      const from = shorts.map((_, size) => at(first.part, size));
+      lines.push(...writeShort(shorts, from));
+      shorts.forEach(({ shortRows }, size) => {
+        const { n, count } = from[size]!;
+        state.get(first.part)![size] = { n: n + shortRows.rows.length + (shortRows.closing ? 1 : 0), count };
+      });
+    } else if (first.kind === 'unite') {
+      const unions = all as Of<'unite'>[];
+      const rows = unions.map(({ from }, size) => Math.max(...from.map(({ part }) => at(part, size).n)) + 1);
+      lines.push(writeUnite(unions, rows));
+      state.set(
+        first.part,
+        unions.map(({ from, chains }, size) => ({
+          n: rows[size]!,
+          count:
+            from.reduce((sum, { take }) => sum + take, 0) + chains.reduce((sum, chain) => sum + chain, 0),
+        })),
+      );
     } else {
       const shapes = all as Of<'shape'>[];
       lines.push(
@@ -149,6 +169,42 @@ function writeGoOn(
   ];
 }
 
+/** Short rows as a table of turning points: the stitches over which each row goes. */
+function writeShort(shorts: readonly Of<'short'>[], before: readonly { n: number; count: number }[]): Line[] {
+  const { label } = shorts[0]!;
+  const spans = shorts.map(({ shortRows: { rows } }) =>
+    rows.map(({ from, to }) => `${from + 1}–${to}`).join(', '),
+  );
+  const ranges = shorts.map(({ shortRows: { rows } }, size) =>
+    range(before[size]!.n + 1, before[size]!.n + rows.length),
+  );
+  const lines = [
+    line`${label}, short rows ${ranges}, turning at both ends: work over sts ${spans} of the last full row, one after the other.`,
+  ];
+  if (shorts[0]!.shortRows.closing)
+    lines.push(
+      line`Next row: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
+    );
+  return lines;
+}
+
+/** Parts joined by a row over all of them. */
+function writeUnite(unions: readonly Of<'unite'>[], rows: readonly number[]): Line {
+  const { label, from, round } = unions[0]!;
+  const parts = from.flatMap((_, i): Line => {
+    const takes = unions.map((union) => union.from[i]!.take);
+    const chains = unions.map((union) => union.chains[i]!);
+    const chain = chains.some((many) => many > 0) ? line`, ch ${chains}` : [];
+    return line`${i > 0 ? ', ' : ''}work ${takes} sts${{ inline: chain }}`;
+  });
+  const counts = unions.map(
+    (union) =>
+      union.from.reduce((sum, { take }) => sum + take, 0) +
+      union.chains.reduce((sum, chain) => sum + chain, 0),
+  );
+  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}: ${{ inline: parts }}${round ? '; join' : '; turn'}. (${counts} sts)`;
+}
+
 function writeShape(
   shapes: readonly Of<'shape'>[],
   before: readonly { n: number; count: number }[],
@@ -162,16 +218,18 @@ function writeShape(
     return [line`Rows ${ranges}: ${even}; turn. (${ends} sts)`];
   const { where } = shapes[0]!;
   const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
+  if (where.at === 'one edge') return writeOneEdge(shapes, ranges, where.edge, grow, stitch);
   const word = grow ? 'inc' : 'dec';
   const [begin, finish] = grow
     ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
     : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
-  const how =
-    where === 'both edges'
-      ? `${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`
-      : `${grow ? `2 ${stitch} in the st` : `${stitch}2tog over the 2 sts`} at the neck edge, ${even} to the other edge`;
-  const place = where === 'both edges' ? 'at both edges' : 'at the neck edge';
-  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${how}.`];
+  const places = schedules.map(({ perEvent }) => perEvent);
+  const how: Line =
+    where.at === 'both edges'
+      ? [`${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`]
+      : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${places} places spread evenly, the places between those of the ${word} rnd before`;
+  const place = where.at === 'both edges' ? 'at both edges' : 'round the round';
+  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${{ inline: how }}.`];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
     lines.push(
@@ -186,12 +244,48 @@ function writeShape(
     lines.push(
       line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}, counted from row ${only.after}; work the other rows even. (${ends} sts)`,
     );
-    const counts = only.events.map(
-      (row, i) => `row ${row}: ${only.start + only.direction * only.perEvent * (i + 1)} sts`,
-    );
+    const after = countsAfter(only);
+    const counts = only.events.map((row, i) => `row ${row}: ${after[i]} sts`);
     lines.push(line`Counts after the ${grow ? 'increase' : 'decrease'} rows: ${counts.join(', ')}.`);
   }
   return lines;
+}
+
+/**
+ * Shaping at one edge: how many stitches in which rows. One is worked together (or two in one); more are slipped over or
+ * left where they are, or added by chains.
+ */
+function writeOneEdge(
+  shapes: readonly Of<'shape'>[],
+  ranges: readonly string[],
+  edge: string,
+  grow: boolean,
+  stitch: string,
+): Line[] {
+  const schedules = shapes.map(({ schedule }) => schedule);
+  const amounts = schedules.map((one) => one.events.map((_, i) => amountOf(one, i)));
+  const several = amounts.flat().some((amount) => amount > 1);
+  const single = grow ? `2 ${stitch} in the st at ${edge}` : `${stitch}2tog over the 2 sts at ${edge}`;
+  const more = grow
+    ? `to add more, ch so many at ${edge} and work into them`
+    : `to take off more, sl st over them where the row begins at ${edge}, leave them unworked where it ends there`;
+  const verb = grow ? 'add' : 'take off';
+  const head = line`To ${verb} 1 st: ${single}${several ? `; ${more}` : ''}.`;
+  const ends = schedules.map(({ end }) => end);
+  if (shapes.length > 1)
+    return [
+      head,
+      line`Rows ${ranges}: at ${edge} ${verb} ${amounts.map((list) => list.join(' ') || '0')} sts in rows ${schedules.map(({ events }) => events.join(' ') || '–')}; work the other rows even. (${ends} sts)`,
+    ];
+  const [only] = schedules as [Schedule];
+  const after = countsAfter(only);
+  const rows = only.events.map(
+    (row, i) => `row ${row}: ${amounts[0]![i]} st${amounts[0]![i] === 1 ? '' : 's'} (${after[i]} left)`,
+  );
+  return [
+    head,
+    line`Rows ${ranges}: at ${edge} ${verb} ${rows.join(', ')}; work the other rows even. (${ends} sts)`,
+  ];
 }
 
 /** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */

@@ -2,8 +2,9 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import type { Passage } from '../../shaping/passages.js';
-import { neckSlope } from '../shared/neck.js';
-import { ends, must, SIDES, type Side } from '../shared/pieces.js';
+import { countsByRow } from '../../shaping/schedule.js';
+import { frontNeck, type FrontNeck } from '../shared/neck.js';
+import { ends, SIDES, type Side } from '../shared/pieces.js';
 import type { DropShoulderStyle } from './style.js';
 
 type Input = SizeInput<DropShoulderStyle>;
@@ -46,13 +47,15 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
           id: `back.side-${which}`,
           label: `Back, ${which} side`,
           axis: 'rows',
-          place: ends({ part: 'main', first: 1, last: side }),
+          place: ends(which, { part: 'main', first: 1, last: side }),
+          path: 'straight',
         },
         {
           id: `back.armhole-${which}`,
           label: `Back, ${which} armhole`,
           axis: 'rows',
-          place: ends({ part: 'main', first: side + 1, last: rows }),
+          place: ends(which, { part: 'main', first: side + 1, last: rows }),
+          path: 'straight',
         },
       ]),
       { id: 'back.shoulder-left', label: 'Back, left shoulder', axis: 'stitches', place: top(0, shoulder) },
@@ -74,6 +77,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'side.rows', edges: ['back.side-left'] },
       { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
       ...(style.upper ? [] : [{ quantity: 'body.rows', edges: ['back.side-left', 'back.armhole-left'] }]),
+      { quantity: 'shoulder.width', edges: ['back.shoulder-left'] },
       { quantity: 'shoulder.width', edges: ['back.shoulder-right'] },
     ],
   };
@@ -89,61 +93,11 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
   const drop = counts['neck.drop']!;
-  const slope = neckSlope(neck, drop);
   const divide = rows - drop;
-  const centre = neck - 2 * slope;
-  const split = drop > 0;
-
-  // The front lies mirrored to the back: its first stitches are the wearer's right.
-  const partOf = (which: Side) => (split ? `${which}-shoulder` : 'main');
-  const shoulders: Passage[] = split
-    ? (['right', 'left'] as const).flatMap((which): Passage[] => [
-        {
-          kind: 'go on',
-          part: partOf(which),
-          from: 'main',
-          at: which === 'right' ? 0 : upper.width - shoulder - slope,
-          take: shoulder + slope,
-          leave: which === 'right' ? upper.width - shoulder - slope : 0,
-          rejoin: which === 'left',
-          label: which === 'right' ? 'First shoulder' : 'Second shoulder',
-        },
-        {
-          kind: 'shape',
-          part: partOf(which),
-          to: rows,
-          where: 'neck edge',
-          neckSide: which === 'right' ? 'right' : 'left',
-          schedule: must({
-            start: shoulder + slope,
-            end: shoulder,
-            perEvent: 1,
-            firstRow: divide + 2,
-            lastRow: rows,
-            everyRow: 1,
-            order: 'fast first',
-          }),
-        },
-      ])
-    : [{ kind: 'even', part: 'main', to: rows }];
-
-  const topOf = (which: Side): EdgeProgram['place'] =>
-    split
-      ? { lies: 'live', part: partOf(which), n: rows, from: 0, count: shoulder }
-      : {
-          lies: 'live',
-          part: 'main',
-          n: rows,
-          from: which === 'right' ? 0 : shoulder + neck,
-          count: shoulder,
-        };
-  const armholeOf = (which: Side) =>
-    split
-      ? ends(
-          { part: 'main', first: side + 1, last: divide },
-          { part: partOf(which), first: divide + 1, last: rows },
-        )
-      : ends({ part: 'main', first: side + 1, last: rows });
+  const dividing = drop > 0 ? frontNeck(style.neck.shape, { neck, drop, shoulder, divide }) : null;
+  const top = dividing
+    ? dividedTop(dividing, { rows, side, divide, shoulder, width: upper.width })
+    : straightTop({ rows, side, shoulder, neck });
   return {
     id: 'front',
     label: 'Front',
@@ -157,7 +111,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...upper.passages,
       { kind: 'even', part: 'main', to: divide },
-      ...shoulders,
+      ...top.passages,
     ],
     edges: [
       {
@@ -167,44 +121,14 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
         place: { lies: 'foundation', part: 'main' },
         open: !style.hem,
       },
-      ...SIDES.flatMap((which): EdgeProgram[] => [
-        {
-          id: `front.side-${which}`,
-          label: `Front, ${which} side`,
-          axis: 'rows',
-          place: ends({ part: 'main', first: 1, last: side }),
-        },
-        {
-          id: `front.armhole-${which}`,
-          label: `Front, ${which} armhole`,
-          axis: 'rows',
-          place: armholeOf(which),
-        },
-        {
-          id: `front.shoulder-${which}`,
-          label: `Front, ${which} shoulder`,
-          axis: 'stitches',
-          place: topOf(which),
-        },
-        ...(split
-          ? [
-              {
-                id: `front.neck-${which}`,
-                label: `Front neck, ${which} side`,
-                axis: 'rows' as const,
-                place: ends({ part: partOf(which), first: divide + 1, last: rows }),
-                open: true,
-              },
-            ]
-          : []),
-      ]),
-      {
-        id: 'front.neck',
-        label: 'Front neck, centre',
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: divide, from: shoulder + slope, count: centre },
-        open: true,
-      },
+      ...SIDES.map((which): EdgeProgram => ({
+        id: `front.side-${which}`,
+        label: `Front, ${which} side`,
+        axis: 'rows',
+        place: ends(OTHER[which], { part: 'main', first: 1, last: side }),
+        path: 'straight',
+      })),
+      ...top.edges,
     ],
     expects: [
       { quantity: 'front.width', edges: ['front.hem'] },
@@ -212,7 +136,128 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'armhole.rows', edges: ['front.armhole-left'] },
       { quantity: 'armhole.rows', edges: ['front.armhole-right'] },
       { quantity: 'shoulder.width', edges: ['front.shoulder-left'] },
-      ...(split ? [{ quantity: 'neck.drop', edges: ['front.neck-right'] }] : []),
+      { quantity: 'shoulder.width', edges: ['front.shoulder-right'] },
+      ...(dividing ? [{ quantity: 'neck.drop', edges: ['front.neck-right'] }] : []),
+    ],
+  };
+}
+
+/** The front lies mirrored to the back: its first stitches are the wearer's right. */
+const OTHER: Record<Side, Side> = { left: 'right', right: 'left' };
+
+interface Top {
+  passages: Passage[];
+  edges: EdgeProgram[];
+}
+
+/** A front without a drop: shoulders and neck side by side in its last row. */
+function straightTop({
+  rows,
+  side,
+  shoulder,
+  neck,
+}: Record<'rows' | 'side' | 'shoulder' | 'neck', number>): Top {
+  const live = (from: number, count: number) =>
+    ({ lies: 'live', part: 'main', n: rows, from, count }) as const;
+  return {
+    passages: [{ kind: 'even', part: 'main', to: rows }],
+    edges: [
+      ...SIDES.flatMap((which): EdgeProgram[] => [
+        {
+          id: `front.armhole-${which}`,
+          label: `Front, ${which} armhole`,
+          axis: 'rows',
+          place: ends(OTHER[which], { part: 'main', first: side + 1, last: rows }),
+          path: 'straight',
+        },
+        {
+          id: `front.shoulder-${which}`,
+          label: `Front, ${which} shoulder`,
+          axis: 'stitches',
+          place: live(which === 'right' ? 0 : shoulder + neck, shoulder),
+        },
+      ]),
+      { id: 'front.neck', label: 'Front neck', axis: 'stitches', place: live(shoulder, neck), open: true },
+    ],
+  };
+}
+
+/**
+ * The two shoulders of a divided front. The first goes on where the yarn hangs after the last full row: at the left of the
+ * piece after a right-side row, at its right after a wrong-side row.
+ */
+function dividedTop(
+  { centre, slope, schedule }: FrontNeck,
+  { rows, side, divide, shoulder, width }: Record<'rows' | 'side' | 'divide' | 'shoulder' | 'width', number>,
+): Top {
+  const take = shoulder + slope;
+  const first: Side = divide % 2 === 1 ? 'left' : 'right';
+  const parts = ([first, OTHER[first]] as const).map((lies, i) => ({
+    /** Where the shoulder lies on the piece, and on the wearer. */
+    lies,
+    wearers: OTHER[lies],
+    part: i === 0 ? 'first-shoulder' : 'second-shoulder',
+    label: i === 0 ? 'First shoulder' : 'Second shoulder',
+    rejoin: i === 1,
+  }));
+  return {
+    passages: parts.flatMap(({ lies, part, label, rejoin }): Passage[] => [
+      {
+        kind: 'go on',
+        part,
+        from: 'main',
+        at: lies === 'left' ? 0 : width - take,
+        take,
+        leave: rejoin ? 0 : width - take,
+        rejoin,
+        label,
+      },
+      {
+        kind: 'shape',
+        part,
+        to: rows,
+        where: { at: 'one edge', side: OTHER[lies], edge: 'the neck edge' },
+        schedule,
+        of: 'neck',
+      },
+    ]),
+    edges: [
+      ...parts.flatMap(({ lies, wearers, part }): EdgeProgram[] => [
+        {
+          id: `front.armhole-${wearers}`,
+          label: `Front, ${wearers} armhole`,
+          axis: 'rows',
+          place: ends(
+            lies,
+            { part: 'main', first: side + 1, last: divide },
+            { part, first: divide + 1, last: rows },
+          ),
+          path: 'straight',
+        },
+        {
+          id: `front.shoulder-${wearers}`,
+          label: `Front, ${wearers} shoulder`,
+          axis: 'stitches',
+          place: { lies: 'live', part, n: rows, from: 0, count: shoulder },
+        },
+        {
+          id: `front.neck-${wearers}`,
+          label: `Front neck, ${wearers} side`,
+          axis: 'rows',
+          place: { ...ends(OTHER[lies], { part, first: divide + 1, last: rows }), stepped: true },
+          path: countsByRow(schedule, divide + 1, rows).map((count) =>
+            lies === 'left' ? count - take : take - count,
+          ),
+          open: true,
+        },
+      ]),
+      {
+        id: 'front.neck',
+        label: 'Front neck, centre',
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: divide, from: take, count: centre },
+        open: true,
+      },
     ],
   };
 }

@@ -3,7 +3,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
 import { bandPiece } from '../shared/bands.js';
-import { neckOpening, neckSlope } from '../shared/neck.js';
+import { neckOpening } from '../shared/neck.js';
 import { forSize } from '../shared/perSize.js';
 import { bandHeight } from './finished.js';
 import { joins } from './joins.js';
@@ -27,18 +27,13 @@ export function program(input: Input, counts: Counts): Program {
   const upperStitches = perCm(upper.gauge, 'stitches');
   const neck = counts['neck.width']! / upperStitches;
   const drop = counts['neck.drop']!;
-  const slope = neckSlope(counts['neck.width']!, drop);
   return {
     pieces,
     joins: joins(style),
     rounds: roundsOf(input, counts),
     facts: {
       closedNeck: {
-        opening: neckOpening(
-          neck,
-          drop === 0 ? neck : neck - (2 * slope) / upperStitches,
-          drop / perCm(upper.gauge, 'rows'),
-        ),
+        opening: neckOpening(style.neck.shape, neck, drop / perCm(upper.gauge, 'rows')),
         stretch: upper.stretch ?? USUAL_STRETCH,
         front: 'neck.width',
       },

@@ -2,7 +2,7 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import { mirrored } from '../../shaping/schedule.js';
+import { countsByRow, mirrored } from '../../shaping/schedule.js';
 import { ends, must } from '../shared/pieces.js';
 import type { DropShoulderStyle } from './style.js';
 import { shapedRows } from './taper.js';
@@ -35,6 +35,8 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
     end === 'start'
       ? { lies: 'foundation', part: 'main' }
       : { lies: 'live', part: 'main', n: rows, from: 0, count };
+  /** How far each edge lies outside the first row's, in stitches. */
+  const outwards = countsByRow(taper, 1, rows).map((count) => (count - taper.start) / 2);
   return {
     id: 'sleeve',
     label: 'Sleeve',
@@ -49,7 +51,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
         extra: up ? foundationExtra(fabric) : 0,
         along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
       },
-      { kind: 'shape', part: 'main', to: rows, schedule: taper, where: 'both edges' },
+      { kind: 'shape', part: 'main', to: rows, schedule: taper, where: { at: 'both edges' }, of: 'taper' },
     ],
     edges: [
       {
@@ -69,13 +71,15 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
         id: 'sleeve.front-edge',
         label: 'Sleeve, front edge',
         axis: 'rows',
-        place: ends({ part: 'main', first: 1, last: rows }),
+        place: ends('left', { part: 'main', first: 1, last: rows }),
+        path: outwards.map((stitches) => -stitches),
       },
       {
         id: 'sleeve.back-edge',
         label: 'Sleeve, back edge',
         axis: 'rows',
-        place: ends({ part: 'main', first: 1, last: rows }),
+        place: ends('right', { part: 'main', first: 1, last: rows }),
+        path: outwards,
       },
     ],
     expects: [

@@ -1,4 +1,5 @@
 import { FieldReader, type FieldProblem, type JsonObject, type NumberWish } from '../../check/fields.js';
+import { NECK_SHAPES, type NeckShape } from '../../shaping/curve.js';
 import { ORDERS, type Order } from '../../shaping/schedule.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
 import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
@@ -24,6 +25,8 @@ export interface DropShoulderStyle {
     /** Added to the neck round, which then leads the width; null: it does not. */
     ease: PerSize<Ease> | null;
     drop: PerSize;
+    /** The line of the front neck. */
+    shape: NeckShape;
   };
   sleeve: {
     worked: 'up' | 'down';
@@ -96,6 +99,7 @@ export function readStyle(
           : readPerSize(neck, 'width', cm('The neck width', 5, 60, 18)),
       ease: easeOrNone(neck, 'ease', cm('The ease at the neck', -10, 80, 10)),
       drop: readPerSize(neck, 'drop', cm('The front neck drop', 0, 25, USUAL.drop)),
+      shape: neck.choice('shape', 'The line of the front neck', NECK_SHAPES, 'round'),
     },
     sleeve: {
       worked: sleeve.choice('worked', 'The sleeve’s direction', ['up', 'down'] as const, 'up'),

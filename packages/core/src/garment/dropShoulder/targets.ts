@@ -78,7 +78,7 @@ export function neckWidth(input: Input): Target & { drop: number } {
     reasons: [measured(input, 'crossBack'), becomes('Half the cross-back, usual', '÷ 2', halfBack)],
   };
   const stretch = fabrics.get(upperFabric(style))!.stretch ?? USUAL_STRETCH;
-  const forHead = widthThatPasses(body.head, stretch, drop);
+  const forHead = widthThatPasses(style.neck.shape, body.head, stretch, drop);
   if (forHead <= usual.length) return { drop, ...usual };
   return {
     drop,
@@ -98,9 +98,10 @@ export function neckWidth(input: Input): Target & { drop: number } {
 }
 
 function neckWithEase(input: Input, ease: Ease, drop: number): Target {
+  const { shape } = input.style.neck;
   const { neck } = input.body.body;
   const opening = neck + easeOver(ease, neck);
-  const length = widthOfOpening(opening, drop);
+  const length = widthOfOpening(shape, opening, drop);
   return {
     length,
     reasons: [

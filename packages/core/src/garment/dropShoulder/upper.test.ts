@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { polygonArea } from 'd3-polygon';
 import { plan } from '../../plan.js';
-import { spreadSteps } from '../../shaping/passages.js';
+import { stepsAcross } from '../../shaping/rounds.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern, type PatternText } from '../../write/pattern.js';
@@ -79,7 +79,7 @@ describe('back and front of two fabrics', () => {
   });
 });
 
-describe('spreadSteps', () => {
+describe('stepsAcross', () => {
   it('gains or loses exactly so many, at places whose gaps differ by at most one stitch', () => {
     fc.assert(
       fc.property(
@@ -87,7 +87,7 @@ describe('spreadSteps', () => {
         fc.double({ min: -0.5, max: 1, noNaN: true }),
         (count, share) => {
           const by = Math.trunc(count * share);
-          const steps = spreadSteps(count, by);
+          const steps = stepsAcross(count, by);
           const total = (per: Record<string, number>) =>
             steps.reduce((sum, { do: what, times }) => sum + times * per[what]!, 0);
           expect(total({ work: 1, increase: 1, decrease: 2 })).toBe(count);

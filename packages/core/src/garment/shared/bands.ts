@@ -4,6 +4,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
+import { ends, type Side } from './pieces.js';
 import { forSize, readPerSize, type PerSize } from './perSize.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sameLength } from './seams.js';
@@ -109,7 +110,7 @@ export function bandPiece(
 ): PieceProgram {
   const stitches = counts[`${id}.height`]!;
   const rows = counts[`${id}.rows`]!;
-  const along = { lies: 'row ends', spans: [{ part: 'main', first: 1, last: rows }] } as const;
+  const along = (side: Side) => ends(side, { part: 'main', first: 1, last: rows });
   return {
     id,
     label,
@@ -121,8 +122,21 @@ export function bandPiece(
       { kind: 'even', part: 'main', to: rows },
     ],
     edges: [
-      { id: `${id}.joined`, label: `${label}, joined edge`, axis: 'rows', place: along },
-      { id: `${id}.free`, label: `${label}, free edge`, axis: 'rows', place: along, open: true },
+      {
+        id: `${id}.joined`,
+        label: `${label}, joined edge`,
+        axis: 'rows',
+        place: along('left'),
+        path: 'straight',
+      },
+      {
+        id: `${id}.free`,
+        label: `${label}, free edge`,
+        axis: 'rows',
+        place: along('right'),
+        path: 'straight',
+        open: true,
+      },
       {
         id: `${id}.start`,
         label: `${label}, first row`,

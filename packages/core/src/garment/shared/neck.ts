@@ -1,29 +1,31 @@
-/** The neck of a closed front: a straight gap at the back, and in front a drop that narrows to the shoulders. */
+/** The neck of a closed front: a straight gap at the back, and in front a drop that opens to the shoulders along a line. */
+
+import { leastAreaSteps, neckCurve, neckLineLength, type NeckShape } from '../../shaping/curve.js';
+import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 
 /**
  * Length of the neck edge all round, cm.
  *
+ * @param shape the front's line
  * @param width neck width at the shoulders
- * @param centre stitches left unworked at the centre front, as a length
  * @param drop depth of the front neck
  */
-export function neckOpening(width: number, centre: number, drop: number): number {
-  const slant = Math.hypot((width - centre) / 2, drop);
-  return width + centre + 2 * slant;
+export function neckOpening(shape: NeckShape, width: number, drop: number): number {
+  return width + 2 * neckLineLength(shape, width / 2, drop);
 }
 
 /**
- * The neck width whose edge is so long all round, cm: half of the width is left at the centre, a quarter slants on each side.
+ * The neck width whose edge is so long all round, cm.
  *
  * @param opening length of the edge wanted
  * @param drop depth of the front neck
  */
-export function widthOfOpening(opening: number, drop: number): number {
+export function widthOfOpening(shape: NeckShape, opening: number, drop: number): number {
   let low = 0;
   let high = opening;
-  for (let step = 0; step < 40; step += 1) {
+  for (let step = 0; step < 30; step += 1) {
     const middle = (low + high) / 2;
-    if (neckOpening(middle, middle / 2, drop) < opening) low = middle;
+    if (neckOpening(shape, middle, drop) < opening) low = middle;
     else high = middle;
   }
   return high;
@@ -36,11 +38,43 @@ export function widthOfOpening(opening: number, drop: number): number {
  * @param stretch share by which the edge gives
  * @param drop depth of the front neck
  */
-export function widthThatPasses(head: number, stretch: number, drop: number): number {
-  return widthOfOpening(head / (1 + stretch), drop);
+export function widthThatPasses(shape: NeckShape, head: number, stretch: number, drop: number): number {
+  return widthOfOpening(shape, head / (1 + stretch), drop);
 }
 
-/** Stitches narrowed on each side of the front neck: a quarter of its width, as far as the rows of the drop allow. */
-export function neckSlope(neck: number, dropRows: number): number {
-  return Math.max(0, Math.min(dropRows - 1, Math.floor(neck / 4)));
+/** The front neck in stitches: what is left at the centre, and how each side goes on to the shoulder. */
+export interface FrontNeck {
+  /** Stitches left unworked in the row where the front divides. */
+  centre: number;
+  /** Stitches that each side still takes off, and when. */
+  slope: number;
+  schedule: Schedule;
+}
+
+/**
+ * Steps of a front neck, with the least area between them and its line.
+ *
+ * @param neck stitches of the neck
+ * @param drop rows of the drop, at least one
+ * @param shoulder stitches of each shoulder
+ * @param divide number of the last full row
+ */
+export function frontNeck(
+  shape: NeckShape,
+  { neck, drop, shoulder, divide }: { neck: number; drop: number; shoulder: number; divide: number },
+): FrontNeck {
+  const half = Math.floor(neck / 2);
+  const steps = leastAreaSteps(neckCurve(shape, neck / 2, drop), drop, half)!;
+  // The first row opens the centre; a V's point is one stitch at least where the neck is odd.
+  const opened = steps[0]!;
+  const slope = half - opened;
+  return {
+    centre: 2 * opened + (neck % 2),
+    slope,
+    schedule: fromSteps(
+      shoulder + slope,
+      divide + 1,
+      steps.map((reached) => shoulder + half - reached),
+    ),
+  };
 }

@@ -1,13 +1,16 @@
 import { schedule, type Schedule, type ScheduleRequest } from '../../shaping/schedule.js';
 import type { EdgePlace } from '../../work/rows.js';
 
-/** The wearer's sides. */
+/** The wearer's sides, and those of a piece as it lies. */
 export type Side = 'left' | 'right';
 export const SIDES: readonly Side[] = ['left', 'right'];
 
-/** Row ends of one part, or of several that follow each other. */
-export function ends(...spans: { part: string; first: number; last: number }[]): EdgePlace {
-  return { lies: 'row ends', spans };
+/** Row ends on one side of one part, or of several that follow each other. */
+export function ends(
+  side: Side,
+  ...spans: { part: string; first: number; last: number }[]
+): Extract<EdgePlace, { lies: 'row ends' }> {
+  return { lies: 'row ends', side, spans };
 }
 
 /** A schedule that the fit has already made room for. */

@@ -1,0 +1,88 @@
+import { spread } from './spread.js';
+import type { Step } from '../work/rows.js';
+
+/** Shaping inside one round: plain stitches before the first place, then after each place. */
+export interface RoundPlaces {
+  /** Plain stitches before the first place; what is left of that gap closes the round. */
+  lead: number;
+  /** Plain stitches between the places as runs, in order: the wide gaps first, "(9, dec) x 2, (8, dec) x 3". */
+  runs: readonly { plain: number; times: number }[];
+  grow: boolean;
+  /** Stitches of each place: 1 for an increase, 2 for a decrease. */
+  takes: number;
+}
+
+/**
+ * Spreads places evenly over a round: k of them over n stitches have floor(plain / k) plain stitches between them, or one
+ * more. In every second round the places lie half a gap further on, so that they do not stack into lines.
+ *
+ * @param stitches stitches of the round before
+ * @param places how many increases (> 0) or decreases (< 0)
+ * @param round which shaping round it is, from 0
+ * @throws RangeError when the places take more stitches than there are
+ */
+export function placesInRound(stitches: number, places: number, round: number): RoundPlaces {
+  const many = Math.abs(places);
+  const takes = places > 0 ? 1 : 2;
+  const plain = stitches - many * takes;
+  if (plain < 0) throw new RangeError(`${many} places of ${takes} do not fit into ${stitches} stitches`);
+  if (many === 0) return { lead: stitches, runs: [], grow: false, takes };
+  const narrow = Math.floor(plain / many);
+  const wide = plain % many;
+  const runs = [
+    { plain: narrow + 1, times: wide },
+    { plain: narrow, times: many - wide },
+  ].filter(({ times }) => times > 0);
+  return {
+    lead: round % 2 === 0 ? runs[0]!.plain : Math.floor(runs[0]!.plain / 2),
+    runs,
+    grow: places > 0,
+    takes,
+  };
+}
+
+/** The round's steps, stitch by stitch. */
+export function stepsInRound({ lead, runs, grow }: RoundPlaces): Step[] {
+  const gaps = runs.flatMap(({ plain, times }) => new Array<number>(times).fill(plain));
+  const steps: Step[] = [];
+  const work = (times: number) => {
+    if (times > 0) steps.push({ do: 'work', times });
+  };
+  if (gaps.length === 0) work(lead);
+  gaps.forEach((gap, i) => {
+    work(i === 0 ? lead : gap);
+    steps.push({ do: grow ? 'increase' : 'decrease', times: 1 });
+  });
+  if (gaps.length > 0) work(gaps[0]! - lead);
+  return steps;
+}
+
+/** "(9, dec) x 2, (8, dec) x 3", and where the places are shifted "4, dec, (9, dec) x 1, (8, dec) x 3, 5". */
+export function roundInWords({ lead, runs, grow }: RoundPlaces): string {
+  const word = grow ? 'inc' : 'dec';
+  if (runs.length === 0) return String(lead);
+  const first = runs[0]!.plain;
+  const said = ({ plain, times }: { plain: number; times: number }) => {
+    const one = plain > 0 ? `(${plain}, ${word})` : `(${word})`;
+    return times > 0 ? [`${one} x ${times}`] : [];
+  };
+  if (lead === first) return runs.flatMap(said).join(', ');
+  const rest = runs.map((run, i) => (i === 0 ? { ...run, times: run.times - 1 } : run));
+  return [
+    ...(lead > 0 ? [lead] : []),
+    word,
+    ...rest.flatMap(said),
+    ...(first > lead ? [first - lead] : []),
+  ].join(', ');
+}
+
+/** Steps of a flat row that gains or loses stitches at places spread evenly, with plain stitches at both ends. */
+export function stepsAcross(stitches: number, by: number): Step[] {
+  if (by === 0) return [{ do: 'work', times: stitches }];
+  const places = Math.abs(by);
+  const gaps = spread(stitches - (by > 0 ? 1 : 2) * places, places + 1);
+  return gaps.flatMap((times, i): Step[] => [
+    ...(times > 0 ? [{ do: 'work' as const, times }] : []),
+    ...(i < places ? [{ do: by > 0 ? ('increase' as const) : ('decrease' as const), times: 1 }] : []),
+  ]);
+}

@@ -1,0 +1,57 @@
+import type { Row, Step } from './rows.js';
+
+/** Stitches that one of a step takes: of the row below, or along an edge. */
+export function takesOf(step: Step): number {
+  switch (step.do) {
+    case 'decrease':
+      return step.takes ?? 2;
+    case 'cast':
+      return 0;
+    default:
+      return 1;
+  }
+}
+
+/** Stitches that one of a step makes. */
+export function makesOf(step: Step): number {
+  switch (step.do) {
+    case 'increase':
+      return step.makes ?? 2;
+    case 'slip':
+    case 'skip':
+      return 0;
+    default:
+      return 1;
+  }
+}
+
+/** Stitches by which a row of these steps differs from what it takes: above 0 where it grows. */
+function changeOf(step: Step): number {
+  return step.times * (makesOf(step) - takesOf(step));
+}
+
+const UNMOVED = { left: 0, right: 0 };
+
+/**
+ * How far the two ends of a row move to the right against the row below, in stitches. Steps before the first plain stretch
+ * move the left end, steps after the last one the right end; what changes in between widens the row to both sides.
+ */
+export function endShifts({ steps }: Pick<Row, 'steps'>): { left: number; right: number } {
+  if (steps.length === 1 && steps[0]!.do === 'work') return UNMOVED;
+  const plain = (step: Step) => step.do === 'work' || step.do === 'pick up';
+  const first = steps.findIndex(plain);
+  if (first < 0) {
+    const change = steps.reduce((sum, step) => sum + changeOf(step), 0);
+    return { left: -change / 2, right: change / 2 };
+  }
+  const last = steps.findLastIndex(plain);
+  let left = 0;
+  let middle = 0;
+  let right = 0;
+  steps.forEach((step, i) => {
+    if (i < first) left -= changeOf(step);
+    else if (i > last) right += changeOf(step);
+    else middle += changeOf(step);
+  });
+  return { left: left - middle / 2, right: right + middle / 2 };
+}
