@@ -53,21 +53,23 @@ interface Table {
 class Worker {
   readonly width: number;
   readonly own: WindowedVariable;
-  readonly strides: Int32Array;
+  readonly strides: number[] = [];
   readonly cells: number = 1;
   /** Indexes of the scope's values that are looked at. */
-  readonly at: Int32Array;
+  readonly at: number[];
   /** Indexes of the own values that the relations allow: from low to high, less those marked in `barred`. */
   low = 0;
   high = 0;
   barred = 0;
   private readonly rest: number[];
-  private readonly slopes: Float64Array[];
-  private readonly moves: Int32Array[];
+  private readonly slopes: number[][];
+  private readonly moves: number[][];
   private readonly ownMoves: number[];
-  private readonly bases: Int32Array;
-  /** For each relation the place of its condition: in the scope, -1 for the own variable, -2 for none; and its index. */
-  private readonly conditions: (readonly [place: number, index: number])[];
+  private readonly bases: number[];
+  /** For each relation the place of its condition: in the scope, -1 for the own variable, -2 for none. */
+  private readonly conditionAt: number[];
+  /** For each relation the index of the condition's value for which it holds. */
+  private readonly conditionIs: number[];
 
   constructor(
     private readonly problem: EliminationProblem,
@@ -79,13 +81,12 @@ class Worker {
     const { variable, scope, relations, tables: used } = step;
     this.width = scope.length;
     this.own = variables[variable]!;
-    this.strides = new Int32Array(this.width);
     for (let s = 0; s < this.width; s += 1) {
-      this.strides[s] = this.cells;
+      this.strides.push(this.cells);
       this.cells *= variables[scope[s]!]!.size;
       if (this.cells > LARGEST_TABLE) break;
     }
-    this.at = new Int32Array(this.width);
+    this.at = new Array<number>(this.width).fill(0);
     this.rest = relations.map(({ at, scope: places }) => {
       const { times, total } = all[at]!;
       return places.reduce(
@@ -94,44 +95,45 @@ class Worker {
       );
     });
     this.slopes = relations.map(({ at, scope: places }) =>
-      Float64Array.from(places, (place, s) =>
-        place < 0 ? 0 : all[at]!.times[place]! * variables[scope[s]!]!.step,
-      ),
+      places.map((place, s) => (place < 0 ? 0 : all[at]!.times[place]! * variables[scope[s]!]!.step)),
     );
     this.moves = used.map(({ step: from, scope: places }) =>
-      Int32Array.from(places, (place) => (place < 0 ? 0 : workers[from]!.strides[place]!)),
+      places.map((place) => (place < 0 ? 0 : workers[from]!.strides[place]!)),
     );
     this.ownMoves = used.map(({ step: from, own }) => workers[from]!.strides[own]!);
-    this.bases = new Int32Array(used.length);
-    this.conditions = relations.map(({ at, scope: places, own }) => {
+    this.bases = new Array<number>(used.length).fill(0);
+    this.conditionAt = new Array<number>(relations.length).fill(-2);
+    this.conditionIs = new Array<number>(relations.length).fill(0);
+    for (let r = 0; r < relations.length; r += 1) {
+      const { at, scope: places, own } = relations[r]!;
       const { when, variables: tied } = all[at]!;
-      if (when === undefined) return [-2, 0] as const;
-      const condition = variables[tied.at(-1)!]!;
-      const index = (when - condition.first) / condition.step;
-      return own === tied.length - 1
-        ? ([-1, index] as const)
-        : ([places.indexOf(tied.length - 1), index] as const);
-    });
+      if (when === undefined) continue;
+      const last = tied.length - 1;
+      const condition = variables[tied[last]!]!;
+      this.conditionAt[r] = own === last ? -1 : places.indexOf(last);
+      this.conditionIs[r] = (when - condition.first) / condition.step;
+    }
   }
 
   /** Whether the own variable follows from the others, so that its values need not be searched. */
   get bound(): boolean {
     return this.step.relations.some(
-      ({ at }, r) => this.problem.relations[at]!.equal && this.conditions[r]![0] === -2,
+      ({ at }, r) => this.problem.relations[at]!.equal && this.conditionAt[r] === -2,
     );
   }
 
   /** Finds the own values that the relations allow beside the scope's values in `at`; false when there are none. */
   reach(): boolean {
-    const { relations: all } = this.problem;
-    const { relations } = this.step;
+    const all = this.problem.relations;
+    const { relations, tables: used } = this.step;
     const { own, at, width } = this;
     let low = 0;
     let high = own.size - 1;
     let barred = 0;
     for (let r = 0; r < relations.length && low <= high; r += 1) {
       const { at: place, own: ownPlace } = relations[r]!;
-      const [condition, needed] = this.conditions[r]!;
+      const condition = this.conditionAt[r]!;
+      const needed = this.conditionIs[r]!;
       if (condition >= 0 && at[condition] !== needed) continue;
       const { equal, times } = all[place]!;
       const ownTimes = times[ownPlace]!;
@@ -159,7 +161,6 @@ class Worker {
     this.high = high;
     this.barred = barred;
     if (low > high) return false;
-    const { tables: used } = this.step;
     for (let t = 0; t < used.length; t += 1) {
       const move = this.moves[t]!;
       let base = 0;

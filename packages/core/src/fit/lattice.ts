@@ -33,9 +33,10 @@ export function wholeCost(cm: number): number {
 }
 
 /** The cost of a lattice's index, cm. */
-export function costAt({ quantity, helper, base, step }: Lattice, index: number): number {
-  const value = base + step * index;
-  if (quantity) return costOf(quantity, value);
+export function costAt(lattice: Lattice, index: number): number {
+  const value = lattice.base + lattice.step * index;
+  if (lattice.quantity) return costOf(lattice.quantity, value);
+  const { helper } = lattice;
   return helper?.costs?.[value - helper.min] ?? 0;
 }
 
@@ -139,12 +140,13 @@ export function windowed(
     const first = base + step * low[i]!;
     const size = high[i]! - low[i]! + 1;
     const costs = new Float64Array(size);
-    const preferred = prefer[id];
-    for (let k = 0; k < size; k += 1) {
-      // A helper without costs follows from the counts: it has no say in ties.
-      if (!lattice.quantity && !lattice.helper?.costs) continue;
-      const change = preferred !== undefined && preferred !== first + step * k ? CHANGE : 0;
-      costs[k] = wholeCost(costAt(lattice, low[i]! + k)) + change + step * k;
+    // A helper without costs follows from the counts: it has no say in ties.
+    if (lattice.quantity || lattice.helper?.costs) {
+      const preferred = prefer[id] ?? NaN;
+      for (let k = 0; k < size; k += 1) {
+        const change = !Number.isNaN(preferred) && preferred !== first + step * k ? CHANGE : 0;
+        costs[k] = wholeCost(costAt(lattice, low[i]! + k)) + change + step * k;
+      }
     }
     return { first, step, size, offset: low[i]!, costs };
   });

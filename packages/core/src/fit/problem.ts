@@ -73,15 +73,18 @@ const EPSILON = 1e-9;
 
 /** Whether a count breaks the quantity's rounding wish. */
 export function breaksWish({ rounding, target, perCm }: Quantity, count: number): boolean {
-  if (rounding === 'not over') return count / perCm > target + EPSILON;
-  if (rounding === 'not under') return count / perCm < target - EPSILON;
+  if (rounding === 'not over') return count / perCm - target > EPSILON;
+  if (rounding === 'not under') return count / perCm - target < -EPSILON;
   return false;
 }
 
 /** The cost of a count: weighted distance from the target in cm, and the wish where it is broken. */
 export function costOf(quantity: Quantity, count: number): number {
-  const distance = quantity.weight * Math.abs(count / quantity.perCm - quantity.target);
-  return breaksWish(quantity, count) ? distance + WISH_COST : distance;
+  const over = count / quantity.perCm - quantity.target;
+  const distance = quantity.weight * Math.abs(over);
+  if (quantity.rounding === 'nearest') return distance;
+  const broken = quantity.rounding === 'not over' ? over > EPSILON : over < -EPSILON;
+  return broken ? distance + WISH_COST : distance;
 }
 
 /** The cost of all counts of a problem, cm. */

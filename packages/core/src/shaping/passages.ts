@@ -89,7 +89,7 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
           ...(round ? { round } : {}),
         };
         parts.set(name, state);
-        addRow(rows, state, [{ do: 'cast', times: stitches }], { by: 0, add: stitches, from: [] });
+        addRow(rows, state, [{ do: 'cast', times: stitches }], 0, { add: stitches, from: [] });
         break;
       }
       case 'go on': {
@@ -121,7 +121,7 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
         const state = part(passage.part);
         workEven(rows, state, passage.to - 1);
         const by = passage.stitches - state.count;
-        addRow(rows, state, stepsAcross(state.count, by), { by });
+        addRow(rows, state, stepsAcross(state.count, by), by);
         break;
       }
       case 'mark':
@@ -136,40 +136,28 @@ function addRow(
   rows: Row[],
   state: PartState,
   steps: readonly Step[],
-  {
-    by = 0,
-    add = 0,
-    from,
-    flat = false,
-  }: { by?: number; add?: number; from?: readonly Source[]; flat?: boolean },
+  by: number,
+  { add = 0, from, flat = false }: { add?: number; from?: readonly Source[]; flat?: boolean } = {},
 ): void {
   const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
   const round = flat ? undefined : state.round;
   state.first = null;
   state.n += 1;
-  const taken = sources.reduce((sum, source) => sum + ('along' in source ? 0 : source.take), 0);
-  state.count = taken + by + add;
+  let count = by + add;
+  for (const source of sources) if (!('along' in source)) count += source.take;
+  state.count = count;
   state.side = round === 'joined' || round === 'spiral' ? 'RS' : state.side === 'RS' ? 'WS' : 'RS';
-  rows.push({
-    n: state.n,
-    part: state.name,
-    side: state.side,
-    from: sources,
-    steps,
-    count: state.count,
-    by,
-    add,
-    ...(round ? { round } : {}),
-    ...(state.rejoin ? { rejoin: true } : {}),
-  });
+  const row: Row = { n: state.n, part: state.name, side: state.side, from: sources, steps, count, by, add };
+  if (round) row.round = round;
+  if (state.rejoin) row.rejoin = true;
   state.rejoin = false;
+  rows.push(row);
 }
 
 function workEven(rows: Row[], state: PartState, to: number): void {
-  while (state.n < to) {
-    const steps: readonly Step[] = [{ do: 'work', times: state.count }];
-    addRow(rows, state, steps, {});
-  }
+  if (state.n >= to) return;
+  const steps: readonly Step[] = [{ do: 'work', times: state.count }];
+  while (state.n < to) addRow(rows, state, steps, 0);
 }
 
 function workShaped(
@@ -184,10 +172,10 @@ function workShaped(
     const change = schedule.direction * amountOf(schedule, i);
     switch (where.at) {
       case 'both edges':
-        addRow(rows, state, bothEdges(state.count, change), { by: change });
+        addRow(rows, state, bothEdges(state.count, change), change);
         break;
       case 'the round':
-        addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), { by: change });
+        addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
         shapingRound += 1;
         break;
       case 'one edge':
@@ -216,24 +204,24 @@ function oneEdge(rows: Row[], state: PartState, change: number, edge: 'left' | '
     return edge === 'left' ? steps : steps.reverse();
   };
   if (change > 0) {
-    if (many === 1) addRow(rows, state, ordered({ do: 'increase', times: 1 }, state.count - 1), { by: 1 });
-    else addRow(rows, state, ordered({ do: 'cast', times: many }, state.count), { add: many });
+    if (many === 1) addRow(rows, state, ordered({ do: 'increase', times: 1 }, state.count - 1), 1);
+    else addRow(rows, state, ordered({ do: 'cast', times: many }, state.count), 0, { add: many });
     return;
   }
   if (many === 1) {
-    addRow(rows, state, ordered({ do: 'decrease', times: 1 }, state.count - 2), { by: -1 });
+    addRow(rows, state, ordered({ do: 'decrease', times: 1 }, state.count - 2), -1);
     return;
   }
   const begins = (state.side === 'RS' ? 'left' : 'right') === edge;
   if (begins) {
-    addRow(rows, state, ordered({ do: 'slip', times: many }, state.count - many), { by: -many });
+    addRow(rows, state, ordered({ do: 'slip', times: many }, state.count - many), -many);
     return;
   }
   const left = edge === 'left' ? many : 0;
   const source = state.first?.[0];
   const whole: Take =
     source && !('along' in source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
-  addRow(rows, state, [{ do: 'work', times: state.count - many }], {
+  addRow(rows, state, [{ do: 'work', times: state.count - many }], 0, {
     from: [{ ...whole, at: whole.at + left, take: state.count - many }],
   });
 }
@@ -255,7 +243,7 @@ function workShort(rows: Row[], state: PartState, { stitches, rows: short, closi
     return takes;
   };
   const cover = (from: number, to: number, flat: boolean) => {
-    addRow(rows, state, [{ do: 'work', times: to - from }], { from: spanOf(from, to), flat });
+    addRow(rows, state, [{ do: 'work', times: to - from }], 0, { from: spanOf(from, to), flat });
     for (let i = from; i < to; i += 1) surface[i] = { n: state.n, at: i - from };
   };
   short.forEach(({ from, to }, i) => {
@@ -302,5 +290,5 @@ function unite(
     { do: 'work', times: take },
     ...(chains[i]! > 0 ? [{ do: 'cast' as const, times: chains[i]! }] : []),
   ]);
-  addRow(rows, state, steps, { add: chains.reduce((sum, chain) => sum + chain, 0), from: sources });
+  addRow(rows, state, steps, 0, { add: chains.reduce((sum, chain) => sum + chain, 0), from: sources });
 }

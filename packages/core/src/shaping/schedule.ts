@@ -144,11 +144,17 @@ export function countsAfter(schedule: Schedule): number[] {
 
 /** The stitches after each of the rows first to last. */
 export function countsByRow(schedule: Schedule, first: number, last: number): number[] {
-  const after = countsAfter(schedule);
-  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => {
-    const done = schedule.events.findLastIndex((row) => row <= first + i);
-    return done < 0 ? schedule.start : after[done]!;
-  });
+  const counts: number[] = [];
+  let count = schedule.start;
+  let next = 0;
+  for (let row = first; row <= last; row += 1) {
+    while (next < schedule.events.length && schedule.events[next]! <= row) {
+      count += schedule.direction * amountOf(schedule, next);
+      next += 1;
+    }
+    counts.push(count);
+  }
+  return counts;
 }
 
 /**

@@ -17,67 +17,38 @@ export const NONE = -1;
  * Stretches are numbers into plain arrays: a piece has thousands, and they must not burden the memory.
  */
 export class Boundary {
-  kind: Uint8Array;
-  row: Int32Array;
-  from: Int32Array;
-  to: Int32Array;
-  before: Int32Array;
-  after: Int32Array;
-  /** The next stretch of live (or cast) stitches of the same row. */
-  private beside: Int32Array;
-  private readonly firstLive: Int32Array;
-  private readonly firstBase: Int32Array;
-  private many = 0;
-
-  constructor(rows: number) {
-    const room = 3 * rows + 16;
-    this.kind = new Uint8Array(room);
-    this.row = new Int32Array(room);
-    this.from = new Int32Array(room);
-    this.to = new Int32Array(room);
-    this.before = new Int32Array(room);
-    this.after = new Int32Array(room);
-    this.beside = new Int32Array(room);
-    this.firstLive = new Int32Array(rows).fill(NONE);
-    this.firstBase = new Int32Array(rows).fill(NONE);
-  }
+  readonly kind: number[] = [];
+  readonly row: number[] = [];
+  readonly from: number[] = [];
+  readonly to: number[] = [];
+  readonly before: number[] = [];
+  readonly after: number[] = [];
+  /** The next stretch of live (or cast) stitches of the same row, and the first of each row. */
+  private readonly beside: number[] = [];
+  private readonly firstLive: number[] = [];
+  private readonly firstBase: number[] = [];
 
   /** A new stretch that lies in no ring yet. */
   add(kind: number, row: number, from = 0, to = 0): number {
-    if (this.many === this.kind.length) this.grow();
-    const made = this.many;
-    this.many += 1;
-    this.kind[made] = kind;
-    this.row[made] = row;
-    this.from[made] = from;
-    this.to[made] = to;
-    this.before[made] = made;
-    this.after[made] = made;
-    this.beside[made] = NONE;
-    if (kind === LIVE) {
-      this.beside[made] = this.firstLive[row]!;
-      this.firstLive[row] = made;
-    } else if (kind === BASE) {
-      this.beside[made] = this.firstBase[row]!;
-      this.firstBase[row] = made;
+    const made = this.kind.length;
+    this.kind.push(kind);
+    this.row.push(row);
+    this.from.push(from);
+    this.to.push(to);
+    this.before.push(made);
+    this.after.push(made);
+    this.beside.push(NONE);
+    if (kind === LIVE || kind === BASE) {
+      const heads = this.headsOf(kind);
+      while (heads.length <= row) heads.push(NONE);
+      this.beside[made] = heads[row]!;
+      heads[row] = made;
     }
     return made;
   }
 
-  private grow(): void {
-    const wider = <T extends Uint8Array | Int32Array>(old: T): T => {
-      const made =
-        old.constructor === Uint8Array ? new Uint8Array(2 * old.length) : new Int32Array(2 * old.length);
-      made.set(old);
-      return made as T;
-    };
-    this.kind = wider(this.kind);
-    this.row = wider(this.row);
-    this.from = wider(this.from);
-    this.to = wider(this.to);
-    this.before = wider(this.before);
-    this.after = wider(this.after);
-    this.beside = wider(this.beside);
+  private headsOf(kind: number): number[] {
+    return kind === LIVE ? this.firstLive : this.firstBase;
   }
 
   link(a: number, b: number): void {
@@ -109,30 +80,26 @@ export class Boundary {
 
   /** The stretch of a row's live (or cast) stitches that holds from..to; NONE where some of them are gone. */
   holding(kind: number, row: number, from: number, to: number): number {
-    let one = (kind === LIVE ? this.firstLive : this.firstBase)[row]!;
+    let one = this.headsOf(kind)[row] ?? NONE;
     while (one !== NONE && (this.from[one]! > from || this.to[one]! < to)) one = this.beside[one]!;
     return one;
   }
 
   /** Calls for each stretch of a row's live (or cast) stitches. */
   each(kind: number, row: number, visit: (from: number, to: number) => void): void {
-    for (
-      let one = (kind === LIVE ? this.firstLive : this.firstBase)[row]!;
-      one !== NONE;
-      one = this.beside[one]!
-    )
+    for (let one = this.headsOf(kind)[row] ?? NONE; one !== NONE; one = this.beside[one]!)
       visit(this.from[one]!, this.to[one]!);
   }
 
   /** Whether a row's live stitches are one stretch, which is then given; else NONE. */
   only(row: number): number {
-    const first = this.firstLive[row]!;
+    const first = this.firstLive[row] ?? NONE;
     return first !== NONE && this.beside[first] === NONE ? first : NONE;
   }
 
   /** Takes a stretch from its row's list: it is about to be worked into. */
   forget(stretch: number): void {
-    const heads = this.kind[stretch] === LIVE ? this.firstLive : this.firstBase;
+    const heads = this.headsOf(this.kind[stretch]!);
     const row = this.row[stretch]!;
     let one = heads[row]!;
     if (one === stretch) {

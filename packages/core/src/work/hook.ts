@@ -5,7 +5,7 @@ import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take }
 /** A piece as the hook left it. */
 export interface WorkedPiece {
   /** Stitches at the end of each row, in working order. */
-  counts: Int32Array;
+  counts: readonly number[];
   /** What went wrong, in the order in which it happened; empty for sound row data. */
   faults: readonly string[];
   /** Stitches or rows along an edge, counted on the worked piece; NaN where the edge does not lie there. */
@@ -48,25 +48,19 @@ export function workPiece(rows: readonly Row[]): WorkedPiece {
 }
 
 class Hook {
-  readonly counts: Int32Array;
+  readonly counts: number[] = [];
   readonly faults: string[] = [];
   /** For each part its worked rows: from the row's number to its place in working order. */
   private readonly done = new Map<string, (number | undefined)[]>();
-  private readonly boundary: Boundary;
+  private readonly boundary = new Boundary();
   /** The ends of each row, as stretches of the edge. */
-  private readonly leftEnds: Int32Array;
-  private readonly rightEnds: Int32Array;
+  private readonly leftEnds: number[] = [];
+  private readonly rightEnds: number[] = [];
   /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
-  private readonly lefts: Float64Array;
+  private readonly lefts: number[] = [];
   private yarn: Yarn | null = null;
 
-  constructor(private readonly rows: readonly Row[]) {
-    this.counts = new Int32Array(rows.length);
-    this.lefts = new Float64Array(rows.length);
-    this.boundary = new Boundary(rows.length);
-    this.leftEnds = new Int32Array(rows.length);
-    this.rightEnds = new Int32Array(rows.length);
-  }
+  constructor(private readonly rows: readonly Row[]) {}
 
   /** Works one row. */
   work(at: number): void {
@@ -93,7 +87,7 @@ class Hook {
    * any other, and for one that is not sound.
    */
   private workPlain(row: Row, at: number): boolean {
-    const [source] = row.from;
+    const source = row.from[0];
     if (row.round || row.from.length !== 1 || !source || !isTake(source) || !isPlain(row)) return false;
     const place = this.placeOf(source.part, source.n);
     if (place === undefined) return false;
@@ -105,8 +99,10 @@ class Hook {
     this.counts[at] = made;
     this.lefts[at] = this.lefts[place]! + source.at + endShifts(row).left;
     boundary.forget(old);
-    const [left, right] = [this.leftEnds[at]!, this.rightEnds[at]!];
-    const [before, after] = [boundary.before[old]!, boundary.after[old]!];
+    const left = this.leftEnds[at]!;
+    const right = this.rightEnds[at]!;
+    const before = boundary.before[old]!;
+    const after = boundary.after[old]!;
     const live = boundary.add(LIVE, at, 0, made);
     boundary.link(left, live);
     boundary.link(live, right);
