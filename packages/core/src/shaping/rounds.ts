@@ -1,3 +1,4 @@
+import { ratesOf } from './schedule.js';
 import { spread } from './spread.js';
 import type { Step } from '../work/rows.js';
 
@@ -5,7 +6,7 @@ import type { Step } from '../work/rows.js';
 export interface RoundPlaces {
   /** Plain stitches before the first place; what is left of that gap closes the round. */
   lead: number;
-  /** Plain stitches between the places as runs, in order: the wide gaps first, "(9, dec) x 2, (8, dec) x 3". */
+  /** Plain stitches before each place as runs of equal gaps, in order: "(9, dec) x 2, (8, dec) x 3". */
   runs: readonly { plain: number; times: number }[];
   grow: boolean;
   /** Stitches of each place: 1 for an increase, 2 for a decrease. */
@@ -14,7 +15,8 @@ export interface RoundPlaces {
 
 /**
  * Spreads places evenly over a round: k of them over n stitches have floor(plain / k) plain stitches between them, or one
- * more. In every second round the places lie half a gap further on, so that they do not stack into lines.
+ * more, the two kinds mixed evenly, so that no place lies a stitch or more from its exact share of the round. In every second
+ * round the places lie half a gap further back, so that they do not stack into lines.
  *
  * @param stitches stitches of the round before
  * @param places how many increases (> 0) or decreases (< 0)
@@ -27,18 +29,9 @@ export function placesInRound(stitches: number, places: number, round: number): 
   const plain = stitches - many * takes;
   if (plain < 0) throw new RangeError(`${many} places of ${takes} do not fit into ${stitches} stitches`);
   if (many === 0) return { lead: stitches, runs: [], grow: false, takes };
-  const narrow = Math.floor(plain / many);
-  const wide = plain % many;
-  const runs = [
-    { plain: narrow + 1, times: wide },
-    { plain: narrow, times: many - wide },
-  ].filter(({ times }) => times > 0);
-  return {
-    lead: round % 2 === 0 ? runs[0]!.plain : Math.floor(runs[0]!.plain / 2),
-    runs,
-    grow: places > 0,
-    takes,
-  };
+  const runs = ratesOf(spread(plain, many)).map(({ every, times }) => ({ plain: every, times }));
+  const first = runs[0]!.plain;
+  return { lead: round % 2 === 0 ? first : Math.floor(first / 2), runs, grow: places > 0, takes };
 }
 
 /** The round's steps, stitch by stitch. */

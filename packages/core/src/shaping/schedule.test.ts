@@ -1,5 +1,9 @@
 import fc from 'fast-check';
+import Fraction from 'fraction.js';
 import {
+  countsAfter,
+  countsByRow,
+  fromSteps,
   mirrored,
   ORDERS,
   ratesInWords,
@@ -153,5 +157,61 @@ describe('schedule', () => {
         must({ start: 10, end: 10, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }),
       ),
     ).toBe('work even');
+  });
+
+  // Exact rational arithmetic (fraction.js): event i of an evenly mixed schedule lies at the i-th multiple of rows / events.
+  it('lies where exact fractions say', () => {
+    fc.assert(
+      fc.property(anyRequest, ({ request, events }) => {
+        fc.pre(events > 0);
+        const found = must({ ...request, order: 'mixed' });
+        const room = slots(request);
+        const exact = Array.from({ length: events }, (_, i) => {
+          const slot = Number(new Fraction(room * (i + 1), events).floor().valueOf());
+          return request.firstRow + (slot - 1) * request.everyRow;
+        });
+        expect(found.events).toEqual(exact);
+      }),
+    );
+  });
+
+  // The handbook rule for "more or less right" spacing (from memory): divide the rows by the shapings; the remainder of the
+  // division is how many gaps are one row longer.
+  it('agrees with the handbook’s division with remainder', () => {
+    fc.assert(
+      fc.property(anyRequest, ({ request, events }) => {
+        fc.pre(events > 0);
+        const room = slots(request);
+        const { rates } = must({ ...request, order: 'slow first' });
+        const longer = rates.find(
+          ({ every }) => every === (Math.floor(room / events) + 1) * request.everyRow,
+        );
+        expect(longer?.times ?? 0).toBe(room % events);
+      }),
+    );
+  });
+
+  it('shapes by whole units where a unit is what an event changes', () => {
+    // Meshes of 3 stitches, one at each edge: 30 to 48 stitches in 3 events of 6.
+    const meshes = must({
+      start: 30,
+      end: 48,
+      perEvent: 6,
+      firstRow: 2,
+      lastRow: 10,
+      everyRow: 1,
+      order: 'mixed',
+    });
+    expect([meshes.events, countsAfter(meshes)]).toEqual([
+      [4, 7, 10],
+      [36, 42, 48],
+    ]);
+  });
+
+  it('is made of steps again, with the amounts of each', () => {
+    const made = fromSteps(20, 11, [20, 17, 15, 15, 14]);
+    expect([made.events, made.amounts, made.end]).toEqual([[12, 13, 15], [3, 2, 1], 14]);
+    expect(countsByRow(made, 11, 15)).toEqual([20, 17, 15, 15, 14]);
+    expect(countsByRow(mirrored(made, 20), 1, 20)).toEqual(countsByRow(made, 1, 20).reverse());
   });
 });
