@@ -5,6 +5,7 @@ export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
+export { explainHeight, explainShaping } from './because/shaping.js';
 export {
   GROUPS,
   MEASUREMENTS,
@@ -93,7 +94,15 @@ export { readStyle as readDropShoulderStyle } from './garment/dropShoulder/style
 export { leadingMeasurement } from './garment/dropShoulder/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
-export { ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
+export { NECK_SHAPES, neckCurve, neckLine, type NeckShape } from './shaping/curve.js';
+export {
+  amountOf,
+  countsByRow,
+  ORDERS,
+  ratesInWords,
+  type Order,
+  type Schedule,
+} from './shaping/schedule.js';
 export type { Passage } from './shaping/passages.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';

@@ -63,6 +63,8 @@ export interface PlannedPiece {
   edges: readonly WorkedEdge[];
   /** The counts that make the piece: holding them all holds the piece. */
   quantities: readonly string[];
+  /** The counts that together are its rows from beginning to end. */
+  height: readonly string[];
 }
 
 export interface SizePlan {
@@ -295,6 +297,9 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     if (astray >= 0) throw refuse(`the edge ${id} is not where it should be in its row ${astray + 1}`);
     return { id, label, axis, count, length: edgeLength(place, count, sections), open: open ?? false };
   });
+  const height = Math.max(...rows.map(({ n }) => n));
+  const planned = piece.rows.reduce((sum, id) => sum + counts[id]!, 0);
+  if (height !== planned) throw refuse(`it has ${height} rows, planned ${planned}`);
   const [lost] = worked.lost(piece.edges.map(({ place }) => place));
   if (lost) throw refuse(lost);
   for (const { quantity, edges: ids } of piece.expects) {
@@ -314,6 +319,7 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     passages: piece.passages,
     rows,
     edges,
+    height: piece.rows,
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
 }

@@ -59,6 +59,8 @@ export interface PieceProgram {
   /** Other fabrics, each from a row on (rows of all parts number on); rising. */
   sections?: readonly { fabric: Fabric; first: number }[];
   work: 'rows' | 'rounds';
+  /** Quantities that together are the piece's rows from beginning to end. */
+  rows: readonly string[];
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];
   /** Quantities that the worked piece must show: the sum of these edges as the hook counted them. */

@@ -1,4 +1,5 @@
 import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
+import type { NeckShape } from './curve.js';
 import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
 import { amountOf, type Schedule } from './schedule.js';
 import type { ShortRows } from './shortRows.js';
@@ -9,6 +10,20 @@ export type ShapePlace =
   /** `edge` is what people call it: "the neck edge". */
   | { at: 'one edge'; side: 'left' | 'right'; edge: string }
   | { at: 'the round' };
+
+/** Ids of quantities that a schedule hangs on, to follow it to its reasons. */
+export interface ShapedCounts {
+  start?: string;
+  end?: string;
+  rows?: string;
+}
+
+/** One side of a neck, from the centre: `half` stitches in `drop` rows. */
+export interface ShapedLine {
+  shape: NeckShape;
+  half: number;
+  drop: number;
+}
 
 /**
  * A piece as a maker reads it: passages in working order. Rows (for the hook) and sentences (for the pattern) are both
@@ -21,8 +36,18 @@ export type Passage =
   | { kind: 'even'; part: string; to: number; note?: string }
   /** One row in which another fabric begins, with as many stitches as that one wants, the change spread evenly. */
   | { kind: 'change'; part: string; to: number; stitches: number; fabric: string }
-  /** Rows shaped by a schedule until row `to` is done. `of` names the count or curve that the schedule belongs to. */
-  | { kind: 'shape'; part: string; to: number; schedule: Schedule; where: ShapePlace; of: string }
+  /** Rows shaped by a schedule until row `to` is done. */
+  | {
+      kind: 'shape';
+      part: string;
+      to: number;
+      schedule: Schedule;
+      where: ShapePlace;
+      /** The counts that it starts from and leads to, and that its rows are of. */
+      of: ShapedCounts;
+      /** The line that its steps follow, where that is not a straight one. */
+      line?: ShapedLine;
+    }
   /** Short rows over the last row, and the row that closes them. */
   | { kind: 'short'; part: string; shortRows: ShortRows; label: string }
   /** A part that goes on from some of the stitches of another part's last row. */

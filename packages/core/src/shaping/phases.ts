@@ -51,6 +51,7 @@ export function phased(
     direction: Math.sign(end - start) as 1 | -1 | 0,
     events,
     after: firstRow - (gaps[0] ?? 1),
+    room: { first: firstRow, last: lastRow, everyRow: 1 },
     rates: ratesOf(gaps),
     order: 'phases',
   };

@@ -75,8 +75,12 @@ describe('placesInRound', () => {
 
   it('says it as makers write it', () => {
     expect(roundInWords(placesInRound(60, -6, 0))).toBe('(8, dec) x 6');
-    expect(roundInWords(placesInRound(62, -6, 0))).toBe('(8, dec) x 2, (9, dec) x 1, (8, dec) x 2, (9, dec) x 1');
-    expect(roundInWords(placesInRound(62, -6, 1))).toBe('4, dec, (8, dec) x 1, (9, dec) x 1, (8, dec) x 2, (9, dec) x 1, 4');
+    expect(roundInWords(placesInRound(62, -6, 0))).toBe(
+      '(8, dec) x 2, (9, dec) x 1, (8, dec) x 2, (9, dec) x 1',
+    );
+    expect(roundInWords(placesInRound(62, -6, 1))).toBe(
+      '4, dec, (8, dec) x 1, (9, dec) x 1, (8, dec) x 2, (9, dec) x 1, 4',
+    );
     expect(roundInWords(placesInRound(40, 8, 0))).toBe('(4, inc) x 8');
   });
 

@@ -37,6 +37,8 @@ export interface Schedule {
   amounts?: readonly number[];
   /** The row from which the first gap is counted. */
   after: number;
+  /** The rows in which shaping may happen. */
+  room: { first: number; last: number; everyRow: 1 | 2 };
   /** The gaps as runs. At most two unless mixed (three when mirrored). */
   rates: readonly Rate[];
   order: Order | 'phases' | 'curve';
@@ -83,6 +85,7 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
       direction: Math.sign(end - start) as 1 | -1 | 0,
       events,
       after: firstRow - everyRow,
+      room: { first: firstRow, last: request.lastRow, everyRow },
       rates: ratesOf(gaps.map((gap) => gap * everyRow)),
       order,
     },
@@ -116,6 +119,9 @@ export function ratesOf(gaps: readonly number[]): Rate[] {
  * @param rows rows of the whole part, the same in both directions
  */
 export function mirrored(forward: Schedule, rows: number): Schedule {
+  const { room } = forward;
+  const lastSlot =
+    room.first + Math.max(0, Math.floor((room.last - room.first) / room.everyRow)) * room.everyRow;
   const events = forward.events.map((row) => rows + 2 - row).reverse();
   const firstGap = events.length > 0 ? events[0]! - 1 : 0;
   const gaps = events.map((row, i) => (i === 0 ? firstGap : row - events[i - 1]!));
@@ -127,6 +133,7 @@ export function mirrored(forward: Schedule, rows: number): Schedule {
     events,
     ...(forward.amounts ? { amounts: [...forward.amounts].reverse() } : {}),
     after: 1,
+    room: { ...room, first: rows + 2 - lastSlot, last: rows + 2 - room.first },
     rates: ratesOf(gaps),
   };
 }
@@ -184,6 +191,7 @@ export function fromSteps(start: number, firstRow: number, counts: readonly numb
     events,
     amounts,
     after: firstRow - 1,
+    room: { first: firstRow, last: firstRow + counts.length - 1, everyRow: 1 },
     rates: ratesOf(gaps),
     order: 'curve',
   };

@@ -46,7 +46,7 @@ export function sleeve(everyRow: 1 | 2): Specimen {
   const out = countsByRow(taper, 1, 16).map((count) => (count - 20) / 2);
   const rows = rowsOf([
     start(20),
-    { kind: 'shape', part: 'main', to: 16, schedule: taper, where: { at: 'both edges' }, of: 'taper' },
+    { kind: 'shape', part: 'main', to: 16, schedule: taper, where: { at: 'both edges' }, of: {} },
   ]);
   return {
     name: `sleeve, every ${everyRow}`,
@@ -90,7 +90,7 @@ export function roundNeckFront(divide: number): Specimen {
       to: top,
       schedule: neck,
       where: { at: 'one edge', side: lies === 'left' ? 'right' : 'left', edge: 'the neck edge' },
-      of: 'neck',
+      of: {},
     },
   ];
   const [left, right] = leftFirst ? ['first', 'second'] : ['second', 'first'];
@@ -207,7 +207,7 @@ export function yoke(way: 'joined' | 'turned'): Specimen {
   });
   const rows = rowsOf([
     start(48, way),
-    { kind: 'shape', part: 'main', to: 10, schedule: growth, where: { at: 'the round' }, of: 'yoke' },
+    { kind: 'shape', part: 'main', to: 10, schedule: growth, where: { at: 'the round' }, of: {} },
     {
       kind: 'unite',
       part: 'body',

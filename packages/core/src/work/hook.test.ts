@@ -25,7 +25,7 @@ const sleeve = () =>
       to: 9,
       schedule: taper.ok ? taper.schedule : null!,
       where: { at: 'both edges' },
-      of: 'taper',
+      of: {},
     },
   ]);
 

@@ -139,7 +139,9 @@ export function draft(input: Input): Draft {
       target: Math.max(0.5, shoulder),
       weight: 0.2,
       because: [
-        becomes('Panel less neck, halved', `(${width.toFixed(1)} − ${neck.toFixed(1)}) ÷ 2 cm`, shoulder),
+        given('Panel, width', width, { kind: 'quantity', id: upperWidth }),
+        plus('Neck', -neck, width - neck, { kind: 'quantity', id: 'neck.width' }),
+        becomes('Two shoulders', '÷ 2', shoulder),
       ],
     }),
     ...(changes
@@ -188,7 +190,7 @@ export function draft(input: Input): Draft {
       target: Math.max(SHORTEST, side),
       weight: changes ? 1 : 0.2,
       ...(changes ? { rule: fabric.rule.rows } : {}),
-      because: [becomes('Panel less armhole', `${panel.toFixed(1)} − ${armhole.toFixed(1)} cm`, side)],
+      because: [...panelReasons, plus('Armhole', -armhole, side, { kind: 'quantity', id: 'armhole.rows' })],
     }),
     quantity({
       id: 'neck.drop',

@@ -27,6 +27,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     fabric,
     ...upper.sections(fabrics),
     work: 'rows',
+    rows: ['side.rows', 'armhole.rows'],
     passages: [
       { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
       { kind: 'even', part: 'main', to: side },
@@ -105,6 +106,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
     fabric,
     ...upper.sections(fabrics),
     work: 'rows',
+    rows: ['side.rows', 'armhole.rows'],
     passages: [
       { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
       { kind: 'even', part: 'main', to: side },
@@ -187,7 +189,7 @@ function straightTop({
  * piece after a right-side row, at its right after a wrong-side row.
  */
 function dividedTop(
-  { centre, slope, schedule }: FrontNeck,
+  { centre, slope, schedule, line }: FrontNeck,
   { rows, side, divide, shoulder, width }: Record<'rows' | 'side' | 'divide' | 'shoulder' | 'width', number>,
 ): Top {
   const take = shoulder + slope;
@@ -218,7 +220,8 @@ function dividedTop(
         to: rows,
         where: { at: 'one edge', side: OTHER[lies], edge: 'the neck edge' },
         schedule,
-        of: 'neck',
+        of: { start: 'neck.width', end: 'shoulder.width', rows: 'neck.drop' },
+        line,
       },
     ]),
     edges: [

@@ -43,6 +43,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
     copies: 2,
     fabric,
     work: 'rows',
+    rows: ['sleeve.rows'],
     passages: [
       {
         kind: 'start',
@@ -51,7 +52,18 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
         extra: up ? foundationExtra(fabric) : 0,
         along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
       },
-      { kind: 'shape', part: 'main', to: rows, schedule: taper, where: { at: 'both edges' }, of: 'taper' },
+      {
+        kind: 'shape',
+        part: 'main',
+        to: rows,
+        schedule: taper,
+        where: { at: 'both edges' },
+        of: {
+          start: up ? 'sleeve.cuff' : 'sleeve.top',
+          end: up ? 'sleeve.top' : 'sleeve.cuff',
+          rows: 'sleeve.rows',
+        },
+      },
     ],
     edges: [
       {

@@ -1,9 +1,9 @@
 import type { Reason } from '../../because/reason.js';
 import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
 import { USUAL_STRETCH } from '../../fabric/fabric.js';
-import { cm, say } from '../../text/phrase.js';
+import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
-import { widthOfOpening, widthThatPasses } from '../shared/neck.js';
+import { widthOfOpening } from '../shared/neck.js';
 import { easeOver, forSize, type Ease } from '../shared/perSize.js';
 import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
 import { upperFabric, type DropShoulderStyle } from './style.js';
@@ -78,36 +78,47 @@ export function neckWidth(input: Input): Target & { drop: number } {
     reasons: [measured(input, 'crossBack'), becomes('Half the cross-back, usual', '÷ 2', halfBack)],
   };
   const stretch = fabrics.get(upperFabric(style))!.stretch ?? USUAL_STRETCH;
-  const forHead = widthThatPasses(style.neck.shape, body.head, stretch, drop);
+  const opening = body.head / (1 + stretch);
+  const forHead = widthOfOpening(style.neck.shape, opening, drop);
   if (forHead <= usual.length) return { drop, ...usual };
   return {
     drop,
     length: forHead,
     reasons: [
       measured(input, 'head'),
-      becomes(
-        'Neck width that lets the head pass',
-        `with a front drop of ${drop} cm`,
-        forHead,
-        fromNeck
-          ? say`the neck with its ease would be ${cm(usual.length)} wide`
-          : say`half the cross-back would be ${cm(halfBack)}`,
-      ),
+      becomes('Neck edge that gives so far', `÷ ${figure(1 + stretch, 3)}`, opening),
+      widthFor(style, opening, drop, forHead),
+      {
+        label: fromNeck
+          ? say`Wider than the neck with its ease, ${cm(usual.length)}, so that the head passes`
+          : say`Wider than half the cross-back, ${cm(halfBack)}, so that the head passes`,
+        figure: say`${cm(forHead)}`,
+      },
     ],
   };
 }
 
+/** The width of a neck whose edge is so long, with the sum to check it by. */
+function widthFor({ neck }: DropShoulderStyle, opening: number, drop: number, width: number): Reason {
+  const side = (opening - width) / 2;
+  return {
+    label: say`Width of a neck whose edge is so long (front ${neck.shape}, ${cm(drop)} deep)`,
+    figure: say`${cm(width)}`,
+    note: say`back ${cm(width)} + 2 × front side ${cm(side)} = ${cm(opening)}`,
+  };
+}
+
 function neckWithEase(input: Input, ease: Ease, drop: number): Target {
-  const { shape } = input.style.neck;
+  const { style } = input;
   const { neck } = input.body.body;
   const opening = neck + easeOver(ease, neck);
-  const length = widthOfOpening(shape, opening, drop);
+  const length = widthOfOpening(style.neck.shape, opening, drop);
   return {
     length,
     reasons: [
       measured(input, 'neck'),
       eased('Ease at the neck', ease, neck, { kind: 'style', id: 'garment.neck.ease' }),
-      becomes('Width of an opening so long all round', `with a front drop of ${drop} cm`, length),
+      widthFor(style, opening, drop, length),
     ],
   };
 }

@@ -117,6 +117,7 @@ export function bandPiece(
     copies,
     fabric,
     work: 'rows',
+    rows: [`${id}.rows`],
     passages: [
       { kind: 'start', part: 'main', stitches, extra: foundationExtra(fabric), along: null },
       { kind: 'even', part: 'main', to: rows },

@@ -1,6 +1,7 @@
 /** The neck of a closed front: a straight gap at the back, and in front a drop that opens to the shoulders along a line. */
 
 import { leastAreaSteps, neckCurve, neckLineLength, type NeckShape } from '../../shaping/curve.js';
+import type { ShapedLine } from '../../shaping/passages.js';
 import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 
 /**
@@ -31,17 +32,6 @@ export function widthOfOpening(shape: NeckShape, opening: number, drop: number):
   return high;
 }
 
-/**
- * The narrowest neck that passes the head, cm.
- *
- * @param head head round
- * @param stretch share by which the edge gives
- * @param drop depth of the front neck
- */
-export function widthThatPasses(shape: NeckShape, head: number, stretch: number, drop: number): number {
-  return widthOfOpening(shape, head / (1 + stretch), drop);
-}
-
 /** The front neck in stitches: what is left at the centre, and how each side goes on to the shoulder. */
 export interface FrontNeck {
   /** Stitches left unworked in the row where the front divides. */
@@ -49,6 +39,7 @@ export interface FrontNeck {
   /** Stitches that each side still takes off, and when. */
   slope: number;
   schedule: Schedule;
+  line: ShapedLine;
 }
 
 /**
@@ -71,6 +62,7 @@ export function frontNeck(
   return {
     centre: 2 * opened + (neck % 2),
     slope,
+    line: { shape, half: neck / 2, drop },
     schedule: fromSteps(
       shoulder + slope,
       divide + 1,

@@ -1,0 +1,132 @@
+import { plan, type SizePlan } from '../plan.js';
+import { demoDesigns } from '../testing/designs.js';
+import { inWords } from '../text/phrase.js';
+import type { Reason } from './reason.js';
+import { explainHeight, explainShaping } from './shaping.js';
+
+/** Every size of every demo design. */
+const sizes: [string, SizePlan][] = Object.entries(demoDesigns()).flatMap(([name, design]) =>
+  plan(design).sizes.map((size): [string, SizePlan] => [`${name} ${size.id}`, size]),
+);
+
+const NUMBER = String.raw`[−-]?\d+(?:\.\d+)?`;
+const number = (text: string) => Number(text.replace('−', '-'));
+const said = (phrase: Reason['figure']) => inWords(phrase, 'cm').replaceAll(' cm', '');
+
+/**
+ * Works the figures of a chain through, as a reader with a calculator would: each figure starts anew ("93.0"), or changes
+ * what was there before ("+14.0 = 107.0", "÷ 2 = 53.5", "× 1.6 = 85.6"). Fails where a result is not what it says.
+ *
+ * @returns the last value
+ */
+function worked(reasons: readonly Reason[], tolerance: number): number {
+  let value = NaN;
+  for (const reason of reasons) {
+    const text = said(reason.figure);
+    const sum = /(NUMBER) \+ 2 × front side (NUMBER) = (NUMBER)$/;
+    const check = new RegExp(sum.source.replaceAll('NUMBER', NUMBER)).exec(said(reason.note ?? []));
+    // A width found from the length of its edge is checked by its own sum, which must come to the value before.
+    if (check) {
+      const [back, side, edge] = check.slice(1).map(number);
+      expect(Math.abs(back! + 2 * side! - edge!)).toBeLessThan(0.16);
+      expect(Math.abs(edge! - value)).toBeLessThanOrEqual(tolerance);
+    }
+    const step = new RegExp(String.raw`^(?:([+×÷])\s*)?(${NUMBER})(?:\s*(%))?\s*=\s*(${NUMBER})`).exec(text);
+    const plain = new RegExp(String.raw`^(${NUMBER})(?: rows)?$`).exec(text);
+    if (plain) value = number(plain[1]!);
+    else if (step) {
+      const [, sign, operand, percent, result] = step;
+      const by = number(operand!) / (percent ? 100 : 1);
+      const now = sign === '×' ? value * by : sign === '÷' ? value / by : value + by;
+      // Lengths are said to a millimetre: the result is as exact as what went in.
+      expect([
+        text,
+        Math.abs(now - number(result!)) <= tolerance * Math.max(1, sign === '×' ? by : 1),
+      ]).toEqual([text, true]);
+      value = number(result!);
+    }
+  }
+  return value;
+}
+
+describe('every count explains itself', () => {
+  it.each(sizes)('so that it can be worked out again from the sentences: %s', (_, size) => {
+    for (const { because, count, target, perCm, pinned } of size.quantities) {
+      const reasons = because();
+      const gauge = reasons.findIndex(({ from }) => from?.kind === 'fabric');
+      // The length wanted, from its first figure on.
+      expect(worked(reasons.slice(0, gauge), 0.11)).toBeCloseTo(target, 0);
+      expect(worked(reasons.slice(0, gauge + 1), 0.11)).toBeCloseTo(target * perCm, 1);
+      // The count is the next figure.
+      expect(pinned).toBe(false);
+      expect(number(said(reasons[gauge + 1]!.figure))).toBe(count);
+    }
+  });
+
+  it.each(sizes)('and its chain can be followed to a measurement or a wish: %s', (_, size) => {
+    const byId = new Map(size.quantities.map((quantity) => [quantity.id, quantity]));
+    for (const { id } of size.quantities) {
+      const seen = new Set<string>();
+      const open = [id];
+      let found = false;
+      while (open.length > 0 && !found) {
+        const next = open.pop()!;
+        if (seen.has(next)) continue;
+        seen.add(next);
+        for (const { from } of byId.get(next)?.because() ?? []) {
+          if (from?.kind === 'measurement' || from?.kind === 'style') found = true;
+          if (from?.kind === 'quantity') open.push(from.id);
+        }
+      }
+      expect([id, found]).toEqual([id, true]);
+    }
+  });
+});
+
+describe('every row count explains itself', () => {
+  it.each(sizes)('as the sum of its parts: %s', (_, size) => {
+    for (const { height, rows } of size.pieces)
+      expect(worked(explainHeight(height, size.quantities), 0)).toBe(Math.max(...rows.map(({ n }) => n)));
+  });
+});
+
+describe('every schedule explains itself', () => {
+  it.each(sizes)('with figures from which its rows can be counted again: %s', (_, size) => {
+    const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)!.label;
+    let shaped = 0;
+    for (const { passages } of size.pieces)
+      for (const passage of passages) {
+        if (passage.kind !== 'shape') continue;
+        const { schedule } = passage;
+        const reasons = explainShaping(passage, label);
+        expect(worked(reasons.slice(0, 2), 0)).toBe(schedule.end);
+        const figures = reasons.map(({ figure }) => said(figure));
+        if (schedule.events.length === 0) continue;
+        shaped += 1;
+        if (schedule.amounts) {
+          const [, sum, total] = /^([\d +]+) = (\d+)$/.exec(figures.at(-1)!)!;
+          expect(sum!.split(' + ').reduce((all, part) => all + Number(part), 0)).toBe(Number(total));
+          expect(Number(total)).toBe(Math.abs(schedule.end - schedule.start));
+          continue;
+        }
+        const [, change, per, events] = /^(\d+) ÷ (\d+) = (\d+)$/.exec(figures[2]!)!.map(Number);
+        expect(change! / per!).toBe(events);
+        expect(events).toBe(schedule.events.length);
+        const [, rows, by, gap, rest = 0] = /^(\d+) ÷ (\d+) = (\d+)(?: rest (\d+))?$/
+          .exec(figures[4]!)!
+          .map((text) => (text === undefined ? undefined : Number(text)));
+        expect(by! * gap! + rest).toBe(rows);
+        expect(rows).toBe(Number(figures[3]));
+        // Gap and rest are the schedule: so many gaps of one row more.
+        const step = schedule.room.everyRow;
+        // Worked from the other end, the gap before the first event lies after the last one.
+        const forward = schedule.room.first !== schedule.events[0] || schedule.events.length === rows;
+        const edges = forward
+          ? [schedule.room.first - step, ...schedule.events]
+          : [...schedule.events, schedule.room.last + step];
+        const gaps = edges.slice(1).map((row, i) => row - edges[i]!);
+        expect(gaps.filter((one) => one === (gap! + 1) * step)).toHaveLength(rest);
+      }
+    expect(shaped).toBeGreaterThan(0);
+  });
+});
