@@ -113,7 +113,7 @@ export { planFile, type PlanFile } from './format/planFile.js';
 export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
 export { patternToText, lineToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
-export { outlines, type Outline } from './work/outline.js';
+export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
 export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';
 export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js';
 export { newDesign } from './format/newDesign.js';

@@ -78,7 +78,7 @@ export function WhatIfPanel({ tried, size, plan }: { tried: WhatIf; size: Screen
 
 function CountMove({ change: { before, after } }: { change: CountChange }) {
   return (
-    <strong>
+    <strong className="whitespace-nowrap">
       {before?.count ?? '–'} → {after?.count ?? '–'}
     </strong>
   );

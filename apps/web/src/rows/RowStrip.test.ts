@@ -2,7 +2,8 @@ import { plan, readDesignText } from '@upfell/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rowCounts } from './RowStrip';
-import { shapesOf, shapeSentence } from './SleeveStrip';
+import { shapeSentence } from './sentences';
+import { shapesOf } from './SleeveStrip';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
   for (const name of [

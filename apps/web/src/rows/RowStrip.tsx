@@ -1,4 +1,4 @@
-import type { Passage } from '@upfell/core';
+import { amountOf, type Passage } from '@upfell/core';
 import { useBox } from '../ui/useBox';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
@@ -13,7 +13,7 @@ export function rowCounts(
   const rows = [];
   for (let n = first; n <= to; n += 1) {
     const shaped = events.has(n);
-    if (shaped) count += schedule.direction * schedule.perEvent;
+    if (shaped) count += schedule.direction * amountOf(schedule, schedule.events.indexOf(n));
     rows.push({ n, count, shaped });
   }
   return rows;

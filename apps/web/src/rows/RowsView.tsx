@@ -1,67 +1,254 @@
-import { useDocument, useSizePlan, useOld } from '../design/useSizePlan';
-import { RowStrip } from './RowStrip';
-import { shapeSentence, shapesOf } from './SleeveStrip';
+import { useEffect, useMemo, useState } from 'react';
+import {
+  explainHeight,
+  explainShaping,
+  inWords,
+  type Passage,
+  type PlannedPiece,
+  type Reason,
+} from '@upfell/core';
+import { useDocument, useOld, useSizePlan, useUnits } from '../design/useSizePlan';
+import { HoldButton } from '../drawer/HoldButton';
+import { useStyle, part } from '../shape/style';
+import { edit } from '../state/designStore';
+import { askStrips } from '../state/planner';
+import { select, setSize, useView } from '../state/view';
+import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
+import { evenEnds, evenLength, withValue, type EvenEnd } from './evenRows';
+import { PieceStrip } from './PieceStrip';
+import { passageSentence, shapeSentence } from './sentences';
+import { ShapeControls } from './ShapeControls';
 
-/** Every piece as rows: what is worked even, and each shaping as a strip with its sentence. */
+type Shape = Extract<Passage, { kind: 'shape' }>;
+
+/** Every piece as its rows lie, with its passages in sentences; shaping is changed here by hand. */
 export function RowsView() {
   const planned = useSizePlan();
   const old = useOld();
-  const { fabrics } = useDocument();
+  const strips = useStrips(planned?.plan ?? null, planned?.size.id ?? '');
   if (!planned) return <p className="p-8 text-soft">Working the rows …</p>;
+  const { plan, size } = planned;
   return (
     <div
-      className={`min-h-0 grow space-y-6 overflow-y-auto p-6 ${old ? 'opacity-55' : ''}`}
+      className={`min-h-0 grow overflow-y-auto px-6 py-4 ${old ? 'opacity-55' : ''}`}
       tabIndex={0}
       role="region"
       aria-label="Rows"
     >
-      {planned.size.pieces.map((piece) => (
-        <section key={piece.id} aria-label={piece.label}>
-          <h2 className="text-lg">
-            {piece.label}
-            {piece.copies > 1 && (
-              <span className="ml-2 text-[13px] font-normal text-soft">make {piece.copies}</span>
-            )}
-          </h2>
-          <ol className="mt-1 space-y-1">
-            {piece.passages.map((passage, i) => {
-              if (passage.kind === 'shape') {
-                const shape = shapesOf(piece).find((one) => one.passage === passage)!;
-                return (
-                  <li key={i}>
-                    <p>
-                      {piece.passages.some(({ kind }) => kind === 'go on') &&
-                        `${passage.part === 'right-shoulder' ? 'First' : 'Second'} shoulder. `}
-                      {shapeSentence(passage)}
-                    </p>
-                    <div className="my-1">
-                      <RowStrip
-                        passage={passage}
-                        first={shape.first}
-                        label={shapeSentence(passage)}
-                        height={46}
-                      />
-                    </div>
-                  </li>
-                );
-              }
-              const words =
-                passage.kind === 'start'
-                  ? passage.along
-                    ? `Pick up ${passage.stitches} stitches along ${passage.along}`
-                    : `Chain ${passage.stitches + passage.extra}, row 1 has ${passage.stitches} stitches`
-                  : passage.kind === 'even'
-                    ? `Work even to row ${passage.to}`
-                    : passage.kind === 'change'
-                      ? `Row ${passage.to}: change to ${fabrics.find(({ id }) => id === passage.fabric)?.name ?? passage.fabric}, ${passage.stitches} stitches`
-                      : passage.kind === 'mark'
-                        ? `Mark both ends: ${passage.meaning}`
-                        : `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
-              return <li key={i}>{words}</li>;
-            })}
-          </ol>
-        </section>
+      {size.pieces.length === 0 && (
+        <p className="text-soft">This size has no pieces as it stands; the notes at the right say why.</p>
+      )}
+      {size.pieces.map((piece) => (
+        <PieceRows
+          key={piece.id}
+          piece={piece}
+          size={size}
+          plan={plan}
+          strip={strips.find((one) => one.piece === piece.id)}
+        />
       ))}
     </div>
+  );
+}
+
+/** The rows of the chosen size; those of the plan before stay until the new ones are there. */
+function useStrips(plan: ScreenPlan | null, size: string): readonly Strip[] {
+  const [strips, setStrips] = useState<readonly Strip[]>([]);
+  useEffect(() => {
+    let wanted = true;
+    if (plan) void askStrips(size).then((found) => wanted && setStrips(found));
+    return () => {
+      wanted = false;
+    };
+  }, [plan, size]);
+  return strips;
+}
+
+function PieceRows({
+  piece,
+  size,
+  plan,
+  strip,
+}: {
+  piece: PlannedPiece;
+  size: ScreenSize;
+  plan: ScreenPlan;
+  strip: Strip | undefined;
+}) {
+  const { fabrics } = useDocument();
+  const all = useView((view) => view.all);
+  const style = useStyle();
+  const taper = piece.passages.find(
+    (passage): passage is Shape => passage.kind === 'shape' && passage.of.rows === 'sleeve.rows',
+  );
+  const ends = useMemo(() => (taper && taper.schedule.events.length > 0 ? evenEnds(taper) : []), [taper]);
+  const others = all
+    ? plan.sizes
+        .filter(({ id }) => id !== size.id)
+        .flatMap(({ outlines }) => (outlines[piece.id] ? [outlines[piece.id]!] : []))
+    : [];
+  const setEven = ({ field }: EvenEnd, rows: number, dragging: boolean) => {
+    const length = evenLength(
+      rows,
+      fabrics.find(({ id }) => id === piece.fabric)!,
+    );
+    edit(
+      `garment.sleeve.${field}`,
+      (document) => void (part(document, 'sleeve')[field] = withValue(style.sleeve[field], size.id, length)),
+      { joined: dragging },
+    );
+  };
+  const counts = piece.quantities.flatMap((id) => {
+    const quantity = size.quantities.find((one) => one.id === id);
+    return quantity ? [{ size: size.id, quantity: id, count: quantity.count }] : [];
+  });
+  return (
+    <section aria-label={piece.label} className="border-b border-line/70 pb-5 not-first:pt-4">
+      <h2 className="flex items-center gap-3 text-lg">
+        {piece.label}
+        {piece.copies > 1 && (
+          <span className="font-sans text-[13px] font-normal text-soft">make {piece.copies}</span>
+        )}
+        <HeightOf piece={piece} size={size} />
+        <span className="ml-auto font-sans font-normal">
+          <HoldButton what={`this piece in ${size.label}`} counts={counts} />
+        </span>
+      </h2>
+      <div className="mt-2 flex flex-wrap items-start gap-6">
+        {strip && <PieceStrip piece={piece} rows={strip.rows} others={others} ends={ends} onEven={setEven} />}
+        <ol className="min-w-[17rem] flex-1 space-y-1.5">
+          {piece.passages.map((passage, i) => (
+            <li key={i}>
+              {passage.kind === 'shape' ? (
+                <ShapedPassage passage={passage} index={i} piece={piece} size={size} plan={plan} />
+              ) : (
+                passageSentence(passage, fabrics)
+              )}
+            </li>
+          ))}
+        </ol>
+      </div>
+    </section>
+  );
+}
+
+/** How the rows of the piece come together. */
+function HeightOf({ piece, size }: { piece: PlannedPiece; size: ScreenSize }) {
+  const reasons = explainHeight(piece.height, size.quantities);
+  return (
+    <span className="font-sans text-[13px] font-normal text-soft">
+      {reasons.map((reason, i) => (
+        <button
+          key={i}
+          type="button"
+          className="mr-1 underline decoration-line underline-offset-4 hover:decoration-ink"
+          onClick={() => reason.from?.kind === 'quantity' && select({ kind: 'quantity', id: reason.from.id })}
+        >
+          {inWords(reason.label, 'cm').toLowerCase()} {inWords(reason.figure, 'cm')}
+        </button>
+      ))}
+    </span>
+  );
+}
+
+/** A shaping: its sentence, what may be chosen about it, why it is so, and what it is in the other sizes. */
+function ShapedPassage({
+  passage,
+  index,
+  piece,
+  size,
+  plan,
+}: {
+  passage: Shape;
+  index: number;
+  piece: PlannedPiece;
+  size: ScreenSize;
+  plan: ScreenPlan;
+}) {
+  const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.label ?? id;
+  const first = piece.passages.findIndex(
+    (other) => other.kind === 'shape' && other.of.rows === passage.of.rows,
+  );
+  return (
+    <div className="border-l-2 border-ink pl-3">
+      <p data-testid={`sentence-${piece.id}`}>{shapeSentence(passage)}</p>
+      {/* Two shoulders share their style: it is chosen at the first. */}
+      {first === index && (
+        <>
+          <ShapeControls passage={passage} />
+          <details className="mt-1 text-[13px]">
+            <summary>Why these rows</summary>
+            <ReasonList reasons={explainShaping(passage, label)} />
+          </details>
+          {plan.sizes.length > 1 && (
+            <details className="mt-1 text-[13px]">
+              <summary>In every size</summary>
+              <SizesOf plan={plan} piece={piece.id} index={index} chosen={size.id} />
+            </details>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function ReasonList({ reasons }: { reasons: readonly Reason[] }) {
+  const units = useUnits();
+  return (
+    <ol className="mt-1 ml-1 border-l-2 border-line pl-3">
+      {reasons.map(({ label, figure, note, from }, i) => (
+        <li key={i} className="pb-1">
+          <span className="flex justify-between gap-3">
+            {from?.kind === 'quantity' ? (
+              <button
+                type="button"
+                className="text-left underline decoration-line underline-offset-4 hover:decoration-ink"
+                onClick={() => select({ kind: 'quantity', id: from.id })}
+              >
+                {inWords(label, units)}
+              </button>
+            ) : (
+              <span>{inWords(label, units)}</span>
+            )}
+            <strong className="text-right">{inWords(figure, units)}</strong>
+          </span>
+          {note && <span className="block text-[12.5px] text-soft">{inWords(note, units)}</span>}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** The same passage in all sizes, to choose one by. */
+function SizesOf({
+  plan,
+  piece,
+  index,
+  chosen,
+}: {
+  plan: ScreenPlan;
+  piece: string;
+  index: number;
+  chosen: string;
+}) {
+  return (
+    <ul className="mt-1 space-y-0.5">
+      {plan.sizes.map((size) => {
+        const passage = size.pieces.find(({ id }) => id === piece)?.passages[index];
+        return (
+          <li key={size.id}>
+            <button
+              type="button"
+              aria-current={size.id === chosen}
+              className={`w-full rounded px-1.5 text-left ${size.id === chosen ? 'bg-ink text-sheet' : 'hover:bg-tape'}`}
+              onClick={() => setSize(size.id)}
+            >
+              <strong className="mr-2">{size.label}</strong>
+              {passage?.kind === 'shape' ? shapeSentence(passage) : 'worked in another way'}
+            </button>
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -1,14 +1,9 @@
-import { ratesInWords, type Passage, type PlannedPiece } from '@upfell/core';
+import type { Passage, PlannedPiece } from '@upfell/core';
 import { useSizePlan } from '../design/useSizePlan';
 import { RowStrip } from './RowStrip';
+import { shapeSentence } from './sentences';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
-
-/** "Increase at both edges every 3rd row 11 times, ...: 38 to 70 stitches in 47 rows". */
-export function shapeSentence({ schedule, where, to }: Shape): string {
-  if (schedule.events.length === 0) return `Work even: ${schedule.start} stitches to row ${to}`;
-  return `${schedule.direction > 0 ? 'Increase' : 'Decrease'} at ${where === 'both edges' ? 'both edges' : 'the neck edge'} ${ratesInWords(schedule)}: ${schedule.start} to ${schedule.end} stitches, to row ${to}`;
-}
 
 /** The shaped passages of a piece, each with the row it begins with. */
 export function shapesOf(piece: PlannedPiece): { passage: Shape; first: number; part: string }[] {

@@ -2,10 +2,10 @@ import { useDocument } from '../design/useSizePlan';
 import { edit } from '../state/designStore';
 
 const WORDS = [
-  [0, 'each size as near as it can be'],
-  [40, 'gently evened'],
-  [80, 'clearly evened'],
-  [101, 'as even as the lengths allow'],
+  [0, 'each size is as near to its length as it can be'],
+  [40, 'steps are gently evened'],
+  [80, 'steps are clearly evened'],
+  [101, 'steps are as even as the lengths allow'],
 ] as const;
 
 /** How strongly the steps from size to size are made even. */
@@ -34,7 +34,7 @@ export function EvenRange() {
           }}
         />
       </label>
-      <p className="text-[12.5px] text-soft">Counts never fall where lengths rise; steps {word}.</p>
+      <p className="text-[12.5px] text-soft">Counts never fall where lengths rise; {word}.</p>
     </>
   );
 }

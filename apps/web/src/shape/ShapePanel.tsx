@@ -3,13 +3,12 @@ import {
   completeBody,
   easeOver,
   forSize,
+  NECK_SHAPES,
   ORDERS,
   partsOf,
-  readDropShoulderStyle,
   type Design,
   type DropShoulderStyle,
   type Ease,
-  type Order,
   type PerSize,
 } from '@upfell/core';
 import { useChosenSize, useDocument } from '../design/useSizePlan';
@@ -19,30 +18,8 @@ import { ChoiceField, NumberField } from '../ui/fields';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { EaseScale } from './EaseScale';
 import { EvenRange } from './EvenRange';
+import { NECK_WORDS, ORDER_WORDS, part, useStyle } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
-
-const ORDER_WORDS: Record<Order, string> = {
-  'slow first': 'slow at the cuff, then faster',
-  'fast first': 'fast at the cuff, then slower',
-  mixed: 'mixed evenly',
-};
-
-/** The garment's style as the construction reads it, with every usual figure filled in. */
-function useStyle(): DropShoulderStyle {
-  const { garment, fabrics } = useDocument();
-  return readDropShoulderStyle(
-    garment,
-    fabrics.map(({ id }) => id),
-    [],
-  );
-}
-
-/** The object at `garment.key` of the document, made when it is not there. */
-function part(document: Draft<Design>, key: string): Record<string, unknown> {
-  const garment = document.garment as Record<string, unknown>;
-  if (typeof garment[key] !== 'object' || garment[key] === null) garment[key] = {};
-  return garment[key] as Record<string, unknown>;
-}
 
 /** How the garment sits: ease, lengths, neck, sleeves and bands of the drop-shoulder pullover. */
 export function ShapePanel() {
@@ -164,6 +141,13 @@ export function ShapePanel() {
         label="Front drop, 0 for a straight gap"
         value={style.neck.drop}
         put={(document, value) => void (part(document, 'neck')['drop'] = value)}
+      />
+      <ChoiceField
+        path="garment.neck.shape"
+        label="Line of the front"
+        value={style.neck.shape}
+        options={NECK_SHAPES.map((shape) => ({ value: shape, label: NECK_WORDS[shape] }))}
+        put={(document, shape) => void (part(document, 'neck')['shape'] = shape)}
       />
 
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>

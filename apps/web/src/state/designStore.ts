@@ -46,9 +46,14 @@ export function replaceDocument(document: Design): void {
  *
  * @param path the field, as paths are written in problems ("sizes[2].body.bust")
  * @param change what to do to the document
+ * @param joined whether this goes on with the last edit of the same field, however long ago: one drag is one step of undo
  * @returns null when taken, else the sentence for the field
  */
-export function edit(path: string, change: (document: Draft<Design>) => void): string | null {
+export function edit(
+  path: string,
+  change: (document: Draft<Design>) => void,
+  { joined: together = false }: { joined?: boolean } = {},
+): string | null {
   const { document } = useDesign.getState();
   if (!document) return null;
   const next = produce(document, change);
@@ -60,7 +65,7 @@ export function edit(path: string, change: (document: Draft<Design>) => void): s
     );
   const now = Date.now();
   const history = useDesign.temporal.getState();
-  const joined = lastEdit.path === path && now - lastEdit.at < SAME_EDIT;
+  const joined = lastEdit.path === path && (together || now - lastEdit.at < SAME_EDIT);
   if (joined) history.pause();
   useDesign.setState({ document: next });
   if (joined) history.resume();

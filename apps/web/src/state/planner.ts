@@ -2,7 +2,7 @@ import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Design, FieldProblem, Note, Reason, WhatIf } from '@upfell/core';
 import type { Planned, PlannerApi } from '../worker/plan.worker';
-import type { ScreenPlan, ScreenSize } from '../worker/screen';
+import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
 const PIN_TROUBLE = /^pin-/;
@@ -76,6 +76,11 @@ export function askWhatIf(
   counts: readonly number[],
 ): Promise<(WhatIf | null)[]> {
   return planner().tryCounts(size, quantity, counts);
+}
+
+/** The rows of a size's pieces as they lie. */
+export function askStrips(size: string): Promise<PieceStrip[]> {
+  return planner().strips(size);
 }
 
 /** What a changed document would change in the counts. */

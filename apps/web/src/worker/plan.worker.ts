@@ -13,7 +13,7 @@ import {
   type Reason,
   type WhatIf,
 } from '@upfell/core';
-import { forScreen, type ScreenSize } from './screen';
+import { forScreen, stripOf, type PieceStrip, type ScreenSize } from './screen';
 
 /** The plan made last, with all that is not sent along, and the sizes it was made of. */
 let last: Plan | null = null;
@@ -100,6 +100,11 @@ function tryCounts(size: string, quantity: string, counts: readonly number[]): (
   });
 }
 
-const api = { planDocument, because, compare, tryCounts };
+/** The rows of a size's pieces as they lie; empty when the size has no pieces. */
+function strips(size: string): PieceStrip[] {
+  return last?.sizes.find(({ id }) => id === size)?.pieces.map(stripOf) ?? [];
+}
+
+const api = { planDocument, because, compare, tryCounts, strips };
 export type PlannerApi = typeof api;
 expose(api);

@@ -1,4 +1,13 @@
-import { outlines, type Outline, type Plan, type PlannedQuantity, type SizePlan } from '@upfell/core';
+import {
+  outlines,
+  rowSpans,
+  type Outline,
+  type Plan,
+  type PlannedPiece,
+  type PlannedQuantity,
+  type RowSpan,
+  type SizePlan,
+} from '@upfell/core';
 
 /**
  * One size for the screen. Rows are replaced by outlines in cm, which are all that drawings need, and reasons stay here until one
@@ -22,5 +31,32 @@ export function forScreen(size: SizePlan): ScreenSize {
     outlines: Object.fromEntries(size.pieces.map(({ id, rows, sections }) => [id, outlines(rows, sections)])),
     pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
+  };
+}
+
+/** One row of a strip: where it lies (cm), its stitches, and whether it changes them. */
+export interface StripRow extends RowSpan {
+  count: number;
+  side: 'RS' | 'WS';
+  shaped: boolean;
+}
+
+/** A piece as rows for the row strips; sent only when that step is looked at. */
+export interface PieceStrip {
+  piece: string;
+  rows: StripRow[];
+}
+
+/** The rows of a piece as they lie. A row that takes up fewer stitches than there are leaves some: it shapes, too. */
+export function stripOf({ id, rows, sections }: PlannedPiece): PieceStrip {
+  const counts = new Map<string, number>();
+  return {
+    piece: id,
+    rows: rowSpans(rows, sections).map((span, i): StripRow => {
+      const { count, side, part } = rows[i]!;
+      const before = counts.get(part);
+      counts.set(part, count);
+      return { ...span, count, side, shaped: before !== undefined && before !== count };
+    }),
   };
 }

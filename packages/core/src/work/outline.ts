@@ -8,10 +8,14 @@ export interface OutlineScale {
   rows: number;
 }
 
-/** Where a row lies across the piece, from the left end of row 1. */
-interface Span {
+/** Where a row lies on its piece, in the scale's unit: across from the left end of row 1, and upwards from its lower edge. */
+export interface RowSpan {
+  part: string;
+  n: number;
   left: number;
   right: number;
+  low: number;
+  high: number;
 }
 
 /** One part of a piece as a closed outline: up the left side, down the right. */
@@ -20,28 +24,26 @@ export interface Outline {
   points: readonly (readonly [x: number, y: number])[];
 }
 
+const PLAIN: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }];
+
 /**
- * The outlines of a piece's parts, from its rows alone: increases and decreases at an end of a row move that end, the
+ * Where each row of a piece lies, from its rows alone: increases and decreases at an end of a row move that end, the
  * others widen the row to both sides.
  *
  * @param rows the rows of one piece
  * @param scales stitches and rows for each cm (or other unit) from a row on; without them one stitch and one row are 1
  */
-export function outlines(
-  rows: readonly Row[],
-  scales: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }],
-): Outline[] {
+export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] = PLAIN): RowSpan[] {
   const scaleAt = (n: number) => scales.findLast(({ first }) => first <= n) ?? scales[0]!;
   const heightAt = (n: number) =>
     scales.reduce((sum, { first, rows: perUnit }, i) => {
       const last = Math.min(n, (scales[i + 1]?.first ?? Infinity) - 1);
       return sum + Math.max(0, last - first + 1) / perUnit;
     }, 0);
-  const spans = new Map<string, Map<number, Span>>();
-  const parts = new Map<string, { low: number; high: number; span: Span }[]>();
-  for (const row of rows) {
+  const known = new Map<string, Map<number, RowSpan>>();
+  return rows.map((row) => {
     const source = row.from.find(isTake);
-    const below = source && spans.get(source.part)?.get(source.n);
+    const below = source && known.get(source.part)?.get(source.n);
     const scale = scaleAt(row.n);
     const width = row.count / scale.stitches;
     const changed = source && scaleAt(source.n) !== scale;
@@ -51,25 +53,34 @@ export function outlines(
         : below
           ? below.left + (source!.at + endShifts(row).left) / scale.stitches
           : 0;
-    const span = { left, right: left + width };
-    const ofPart = spans.get(row.part) ?? new Map<number, Span>();
-    spans.set(row.part, ofPart.set(row.n, span));
-    const entry = { low: heightAt(row.n - 1), high: heightAt(row.n), span };
-    const list = parts.get(row.part);
-    if (list) list.push(entry);
-    else parts.set(row.part, [entry]);
+    const { part, n } = row;
+    const span = { part, n, left, right: left + width, low: heightAt(n - 1), high: heightAt(n) };
+    const ofPart = known.get(part);
+    if (ofPart) ofPart.set(n, span);
+    else known.set(part, new Map([[n, span]]));
+    return span;
+  });
+}
+
+/** The outlines of a piece's parts (see `rowSpans`). */
+export function outlines(rows: readonly Row[], scales: readonly OutlineScale[] = PLAIN): Outline[] {
+  const parts = new Map<string, RowSpan[]>();
+  for (const span of rowSpans(rows, scales)) {
+    const list = parts.get(span.part);
+    if (list) list.push(span);
+    else parts.set(span.part, [span]);
   }
   return [...parts].map(([part, list]) => ({ part, points: trace(list) }));
 }
 
 /** Corner points of stacked rows; points on a straight edge are left out. */
-function trace(list: readonly { low: number; high: number; span: Span }[]): [number, number][] {
+function trace(list: readonly RowSpan[]): [number, number][] {
   const up: [number, number][] = [];
   const down: [number, number][] = [];
-  for (const { low, high, span } of list) {
+  for (const { low, high, left, right } of list) {
     for (const y of [low, high]) {
-      up.push([span.left, y]);
-      down.push([span.right, y]);
+      up.push([left, y]);
+      down.push([right, y]);
     }
   }
   return [...straightened(up), ...straightened(down).reverse()];

@@ -1,0 +1,213 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Outline, PlannedPiece } from '@upfell/core';
+import type { StripRow } from '../worker/screen';
+import type { EvenEnd } from './evenRows';
+import { idealLines } from './idealLine';
+
+const MARGIN = 34;
+const WIDEST = 430;
+const TALLEST = 300;
+
+interface Props {
+  piece: PlannedPiece;
+  rows: readonly StripRow[];
+  /** The piece in the other sizes, when the range is laid over it. */
+  others: readonly (readonly Outline[])[];
+  ends: readonly EvenEnd[];
+  onEven: (end: EvenEnd, rows: number, dragging: boolean) => void;
+}
+
+/**
+ * A piece as its rows lie, foundation below: shaping rows are dark and carry their count, the line that the steps follow is
+ * dashed. The first and last shaping row can be dragged where the style leaves them free.
+ */
+export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
+  const drawn = [...rows, ...others.flatMap((one) => one.flatMap(({ points }) => points.map(spot)))];
+  const left = Math.min(...drawn.map((one) => one.left));
+  const right = Math.max(...drawn.map((one) => one.right));
+  const top = Math.max(...drawn.map(({ high }) => high));
+  const scale = Math.min(WIDEST / (right - left), TALLEST / top);
+  const width = (right - left) * scale;
+  const height = top * scale;
+  const x = (cm: number) => MARGIN + (cm - left) * scale;
+  const y = (cm: number) => 6 + height - cm * scale;
+  const most = Math.max(...rows.map(({ n }) => n));
+  const shapes = piece.passages.filter((passage) => passage.kind === 'shape');
+  const path = (points: readonly (readonly [number, number])[]) =>
+    points.map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${x(a)},${y(b)}`).join('');
+  const labelled = spacedOut(
+    rows.filter(({ shaped }) => shaped),
+    10 / scale,
+  );
+  return (
+    <svg
+      width={width + 2 * MARGIN}
+      height={height + 12}
+      className="block shrink-0"
+      role="group"
+      aria-label={`${piece.label} as rows`}
+      data-testid={`strip-${piece.id}`}
+    >
+      {rows.map((row) => (
+        <rect
+          key={`${row.part} ${row.n}`}
+          x={x(row.left)}
+          y={y(row.high)}
+          width={(row.right - row.left) * scale}
+          height={Math.max(0.6, (row.high - row.low) * scale - 0.7)}
+          fill={row.shaped ? '#20303a' : row.side === 'RS' ? '#e3d8bf' : '#eee6d3'}
+        >
+          <title>{`Row ${row.n} (${row.side}): ${row.count} stitches`}</title>
+        </rect>
+      ))}
+      {others.map((outlinesOf, i) =>
+        outlinesOf.map(({ part, points }) => (
+          <path
+            key={`${i} ${part}`}
+            d={`${path(points)}Z`}
+            fill="none"
+            stroke="#8a7650"
+            strokeWidth={0.7}
+            opacity={0.6}
+          />
+        )),
+      )}
+      {shapes.map((passage, i) =>
+        idealLines(
+          passage,
+          rows.filter(({ part }) => part === passage.part),
+        ).map((line, side) => (
+          <path
+            key={`${i} ${side}`}
+            d={path(line)}
+            fill="none"
+            stroke="#a3341f"
+            strokeWidth={1.3}
+            strokeDasharray="4 3"
+            data-testid="ideal-line"
+          />
+        )),
+      )}
+      {labelled.map((row) => (
+        <text
+          key={`${row.part} ${row.n}`}
+          x={x(right) + 4}
+          y={y((row.low + row.high) / 2) + 3.5}
+          fontSize={10}
+          fill="#20303a"
+        >
+          {row.count}
+        </text>
+      ))}
+      {rows
+        .filter(({ n }) => n === 1 || n === most || (n % 10 === 0 && most - n > 3))
+        .filter(({ n }, i, all) => all.findIndex((other) => other.n === n) === i)
+        .map((row) => (
+          <text
+            key={row.n}
+            x={MARGIN - 5}
+            y={y((row.low + row.high) / 2) + 3.5}
+            fontSize={10}
+            textAnchor="end"
+            fill="#52606a"
+          >
+            {row.n}
+          </text>
+        ))}
+      {ends.map((end) => (
+        <EvenHandle
+          key={end.field}
+          end={end}
+          most={most}
+          rowHeight={(rows[0]!.high - rows[0]!.low) * scale}
+          x1={MARGIN - 2}
+          x2={MARGIN + width + 2}
+          y={y(edgeOf(end, rows, most))}
+          onEven={onEven}
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** Rows at least so far apart, cm: counts that would lie on one another are left to the tooltip. */
+function spacedOut(rows: readonly StripRow[], apart: number): StripRow[] {
+  const kept: StripRow[] = [];
+  for (const row of rows) if (kept.every(({ low }) => Math.abs(low - row.low) >= apart)) kept.push(row);
+  return kept;
+}
+
+const spot = ([x, y]: readonly [number, number]) => ({ left: x, right: x, high: y });
+
+/** Height of the line between even and shaped rows, cm. */
+function edgeOf(end: EvenEnd, rows: readonly StripRow[], most: number): number {
+  const n = end.at === 'start' ? end.rows : most - end.rows;
+  return rows.find((row) => row.n === n)?.high ?? 0;
+}
+
+/** The line between even and shaped rows: dragged, or moved by the arrow keys, a row at a time. */
+function EvenHandle({
+  end,
+  most,
+  rowHeight,
+  x1,
+  x2,
+  y,
+  onEven,
+}: {
+  end: EvenEnd;
+  most: number;
+  rowHeight: number;
+  x1: number;
+  x2: number;
+  y: number;
+  onEven: Props['onEven'];
+}) {
+  const drag = useRef<{ y: number; rows: number; last: number } | null>(null);
+  const clamp = (rows: number) => Math.max(1, Math.min(end.most, rows));
+  const upwards = end.at === 'start' ? 1 : -1;
+  const move = (event: PointerEvent) => {
+    const from = drag.current;
+    if (!from) return;
+    const rows = clamp(from.rows + upwards * Math.round((from.y - event.clientY) / rowHeight));
+    if (rows === from.last) return;
+    onEven(end, rows, from.last !== from.rows);
+    from.last = rows;
+  };
+  const key = (event: KeyboardEvent) => {
+    const by = { ArrowUp: upwards, ArrowDown: -upwards, PageUp: 5 * upwards, PageDown: -5 * upwards }[
+      event.key
+    ];
+    if (by === undefined) return;
+    event.preventDefault();
+    const rows = clamp(end.rows + by);
+    if (rows !== end.rows) onEven(end, rows, false);
+  };
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={end.label}
+      aria-orientation="vertical"
+      aria-valuemin={1}
+      aria-valuemax={Math.max(1, end.most)}
+      aria-valuenow={end.rows}
+      aria-valuetext={`${end.rows} rows of ${most}`}
+      className="even-handle cursor-ns-resize"
+      data-testid={`handle-${end.field}`}
+      onKeyDown={key}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        drag.current = { y: event.clientY, rows: end.rows, last: end.rows };
+      }}
+      onPointerMove={move}
+      onPointerUp={() => (drag.current = null)}
+      onPointerCancel={() => (drag.current = null)}
+    >
+      <title>{`${end.label}: ${end.rows}. Drag, or use the arrow keys.`}</title>
+      <rect x={x1} y={y - 7} width={x2 - x1} height={14} fill="transparent" />
+      <line x1={x1} x2={x2} y1={y} y2={y} stroke="#1f5f5b" strokeWidth={1.6} />
+      <circle cx={x2} cy={y} r={4.5} fill="#fffdf7" stroke="#1f5f5b" strokeWidth={1.8} />
+    </g>
+  );
+}

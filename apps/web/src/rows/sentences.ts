@@ -1,0 +1,40 @@
+import { amountOf, ratesInWords, type Fabric, type Passage } from '@upfell/core';
+
+type Shape = Extract<Passage, { kind: 'shape' }>;
+
+/** "Increase at both edges every 3rd row 11 times, ...: 38 to 70 stitches, to row 47". */
+export function shapeSentence({ schedule, where, to }: Shape): string {
+  if (schedule.events.length === 0) return `Work even: ${schedule.start} stitches to row ${to}`;
+  const grow = schedule.direction > 0;
+  const ends = `${schedule.start} to ${schedule.end} stitches, to row ${to}`;
+  if (where.at === 'one edge') {
+    const steps = schedule.events.map((row, i) => `${amountOf(schedule, i)} in row ${row}`);
+    return `${grow ? 'Add' : 'Take off'} at ${where.edge} ${steps.join(', ')}: ${ends}`;
+  }
+  const place = where.at === 'both edges' ? 'at both edges' : `at ${schedule.perEvent} places`;
+  return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
+}
+
+/** A passage in a sentence. */
+export function passageSentence(passage: Passage, fabrics: readonly Fabric[]): string {
+  switch (passage.kind) {
+    case 'start':
+      return passage.along
+        ? `Pick up ${passage.stitches} stitches along ${passage.along}`
+        : `Chain ${passage.stitches + passage.extra}, row 1 has ${passage.stitches} stitches`;
+    case 'even':
+      return `Work even to row ${passage.to}`;
+    case 'change':
+      return `Row ${passage.to}: change to ${fabrics.find(({ id }) => id === passage.fabric)?.name ?? passage.fabric}, ${passage.stitches} stitches`;
+    case 'mark':
+      return `Mark both ends: ${passage.meaning}`;
+    case 'go on':
+      return `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
+    case 'short':
+      return `${passage.label}: ${passage.shortRows.rows.length} short rows${passage.shortRows.closing ? ', closed by a row over all' : ''}`;
+    case 'unite':
+      return `${passage.label}: join ${passage.from.map(({ take }) => take).join(' + ')} stitches${passage.chains.some((chains) => chains > 0) ? ` with ${passage.chains.join(' and ')} chains` : ''}`;
+    case 'shape':
+      return shapeSentence(passage);
+  }
+}
