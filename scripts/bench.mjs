@@ -14,7 +14,7 @@ await bundle({
   platform: 'node',
   format: 'esm',
   conditions: ['source'],
-  external: ['selenium-webdriver', 'selenium-webdriver/*', 'highs'],
+  external: ['selenium-webdriver', 'selenium-webdriver/*', 'highs', 'hyperformula'],
   logLevel: 'warning',
 });
 run(process.execPath, ['--expose-gc', outfile, root]);

@@ -31,7 +31,7 @@ export function passageSentence(passage: Passage, fabrics: readonly Fabric[]): s
     case 'go on':
       return `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
     case 'short':
-      return `${passage.label}: ${passage.shortRows.rows.length} short rows${passage.shortRows.closing ? ', closed by a row over all' : ''}`;
+      return `${passage.label}: ${passage.shortRows.rows.length} short ${passage.shortRows.rows.length === 1 ? 'row' : 'rows'}${passage.shortRows.closing ? ', closed by a row over all' : ''}`;
     case 'unite':
       return `${passage.label}: join ${passage.from.map(({ take }) => take).join(' + ')} stitches${passage.chains.some((chains) => chains > 0) ? ` with ${passage.chains.join(' and ')} chains` : ''}`;
     case 'shape':

@@ -1,4 +1,4 @@
-import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
+import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
 import type { NeckShape } from './curve.js';
 import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
 import { amountOf, type Schedule } from './schedule.js';
@@ -169,7 +169,7 @@ function addRow(
   state.first = null;
   state.n += 1;
   let count = by + add;
-  for (const source of sources) if (!('along' in source)) count += source.take;
+  for (const source of sources) if (isTake(source)) count += source.take;
   state.count = count;
   state.side = round === 'joined' || round === 'spiral' ? 'RS' : state.side === 'RS' ? 'WS' : 'RS';
   const row: Row = { n: state.n, part: state.name, side: state.side, from: sources, steps, count, by, add };
@@ -245,7 +245,7 @@ function oneEdge(rows: Row[], state: PartState, change: number, edge: 'left' | '
   const left = edge === 'left' ? many : 0;
   const source = state.first?.[0];
   const whole: Take =
-    source && !('along' in source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
+    source && isTake(source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
   addRow(rows, state, [{ do: 'work', times: state.count - many }], 0, {
     from: [{ ...whole, at: whole.at + left, take: state.count - many }],
   });

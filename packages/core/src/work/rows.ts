@@ -29,6 +29,7 @@ export interface Take {
   take: number;
   /** Live stitches of that row passed over on the left before the first one taken. */
   at: number;
+  along?: undefined;
 }
 
 /** An edge along which stitches are picked up: row ends of rows first to last, or the underside of cast stitches. */
@@ -39,7 +40,7 @@ export type PickUp =
 export type Source = Take | PickUp;
 
 export function isTake(source: Source): source is Take {
-  return !('along' in source);
+  return source.along === undefined;
 }
 
 /** How a round closes: joined and worked on from the same side, joined and turned, or going on in a spiral. */
