@@ -13,7 +13,7 @@ export interface LinearRelation {
   times: readonly number[];
   total: number;
   /** Value of the last variable for which the relation holds; always where it is left out. */
-  when?: number;
+  when?: number | undefined;
 }
 
 /** The values first, first + step, ... (size of them) with a cost each; `offset` is the caller's index of `first`. */
@@ -49,123 +49,136 @@ interface Table {
   choice: Int32Array;
 }
 
-/** A step made ready: the relations and tables seen from its scope. */
+/** Fields of a relation as a step sees it, before its slope along each scope variable. */
+const REST = 0;
+const FACTOR = 1;
+const EQUAL = 2;
+/** Place of the condition: in the scope, -1 for the own variable, -2 for none; and the index for which the relation holds. */
+const CONDITION = 3;
+const CONDITION_IS = 4;
+const SLOPES = 5;
+
+/** A step made ready: the relations and tables seen from its scope. Its figures lie in two plain arrays, which keeps it quick. */
 class Worker {
   readonly width: number;
   readonly own: WindowedVariable;
-  readonly strides: number[] = [];
+  readonly strides: Int32Array;
   readonly cells: number = 1;
   /** Indexes of the scope's values that are looked at. */
-  readonly at: number[];
+  readonly at: Int32Array;
   /** Indexes of the own values that the relations allow: from low to high, less those marked in `barred`. */
   low = 0;
   high = 0;
   barred = 0;
-  private readonly rest: number[];
-  private readonly slopes: number[][];
-  private readonly moves: number[][];
-  private readonly ownMoves: number[];
-  private readonly bases: number[];
-  /** For each relation the place of its condition: in the scope, -1 for the own variable, -2 for none. */
-  private readonly conditionAt: number[];
-  /** For each relation the index of the condition's value for which it holds. */
-  private readonly conditionIs: number[];
+  /** For each relation the fields above, and its slope along each scope variable. */
+  private readonly relations: Float64Array;
+  /** The tables used up here; for each where its cells begin, how far an own step moves in it, and each scope step. */
+  private readonly used: Table[] = [];
+  private readonly moves: Int32Array;
 
   constructor(
     private readonly problem: EliminationProblem,
     readonly step: Step,
     workers: readonly Worker[],
-    private readonly tables: readonly Table[],
+    tables: readonly Table[],
   ) {
     const { variables, relations: all } = problem;
     const { variable, scope, relations, tables: used } = step;
-    this.width = scope.length;
+    const width = scope.length;
+    this.width = width;
     this.own = variables[variable]!;
-    for (let s = 0; s < this.width; s += 1) {
-      this.strides.push(this.cells);
+    this.strides = new Int32Array(width);
+    this.at = new Int32Array(width);
+    for (let s = 0; s < width; s += 1) {
+      this.strides[s] = this.cells;
       this.cells *= variables[scope[s]!]!.size;
       if (this.cells > LARGEST_TABLE) break;
     }
-    this.at = new Array<number>(this.width).fill(0);
-    this.rest = relations.map(({ at, scope: places }) => {
-      const { times, total } = all[at]!;
-      return places.reduce(
-        (sum, place, s) => (place < 0 ? sum : sum - times[place]! * variables[scope[s]!]!.first),
-        total,
-      );
-    });
-    this.slopes = relations.map(({ at, scope: places }) =>
-      places.map((place, s) => (place < 0 ? 0 : all[at]!.times[place]! * variables[scope[s]!]!.step)),
-    );
-    this.moves = used.map(({ step: from, scope: places }) =>
-      places.map((place) => (place < 0 ? 0 : workers[from]!.strides[place]!)),
-    );
-    this.ownMoves = used.map(({ step: from, own }) => workers[from]!.strides[own]!);
-    this.bases = new Array<number>(used.length).fill(0);
-    this.conditionAt = new Array<number>(relations.length).fill(-2);
-    this.conditionIs = new Array<number>(relations.length).fill(0);
+    this.relations = new Float64Array(relations.length * (SLOPES + width));
     for (let r = 0; r < relations.length; r += 1) {
-      const { at, scope: places, own } = relations[r]!;
-      const { when, variables: tied } = all[at]!;
+      const { at, own, scope: places } = relations[r]!;
+      const { equal, times, total, when, variables: tied } = all[at]!;
+      const base = r * (SLOPES + width);
+      let rest = total;
+      for (let s = 0; s < width; s += 1) {
+        const place = places[s]!;
+        if (place < 0) continue;
+        const { first, step: by } = variables[scope[s]!]!;
+        rest -= times[place]! * first;
+        this.relations[base + SLOPES + s] = times[place]! * by;
+      }
+      this.relations[base + REST] = rest;
+      this.relations[base + FACTOR] = times[own]!;
+      this.relations[base + EQUAL] = equal ? 1 : 0;
+      this.relations[base + CONDITION] = -2;
       if (when === undefined) continue;
       const last = tied.length - 1;
       const condition = variables[tied[last]!]!;
-      this.conditionAt[r] = own === last ? -1 : places.indexOf(last);
-      this.conditionIs[r] = (when - condition.first) / condition.step;
+      this.relations[base + CONDITION] = own === last ? -1 : places.indexOf(last);
+      this.relations[base + CONDITION_IS] = (when - condition.first) / condition.step;
+    }
+    this.moves = new Int32Array(used.length * (2 + width));
+    for (let t = 0; t < used.length; t += 1) {
+      const { step: from, own, scope: places } = used[t]!;
+      const base = t * (2 + width);
+      const { strides } = workers[from]!;
+      this.used.push(tables[from]!);
+      this.moves[base + 1] = strides[own]!;
+      for (let s = 0; s < width; s += 1) this.moves[base + 2 + s] = places[s]! < 0 ? 0 : strides[places[s]!]!;
     }
   }
 
   /** Whether the own variable follows from the others, so that its values need not be searched. */
   get bound(): boolean {
-    return this.step.relations.some(
-      ({ at }, r) => this.problem.relations[at]!.equal && this.conditionAt[r] === -2,
-    );
+    const size = SLOPES + this.width;
+    for (let base = 0; base < this.relations.length; base += size)
+      if (this.relations[base + EQUAL] === 1 && this.relations[base + CONDITION] === -2) return true;
+    return false;
   }
 
   /** Finds the own values that the relations allow beside the scope's values in `at`; false when there are none. */
   reach(): boolean {
-    const all = this.problem.relations;
-    const { relations, tables: used } = this.step;
-    const { own, at, width } = this;
+    const { at, width, relations, moves } = this;
+    const { first, step, size } = this.own;
     let low = 0;
-    let high = own.size - 1;
+    let high = size - 1;
     let barred = 0;
-    for (let r = 0; r < relations.length && low <= high; r += 1) {
-      const { at: place, own: ownPlace } = relations[r]!;
-      const condition = this.conditionAt[r]!;
-      const needed = this.conditionIs[r]!;
-      if (condition >= 0 && at[condition] !== needed) continue;
-      const { equal, times } = all[place]!;
-      const ownTimes = times[ownPlace]!;
-      const slope = this.slopes[r]!;
-      let left = this.rest[r]!;
-      for (let s = 0; s < width; s += 1) left -= slope[s]! * at[s]!;
+    for (let base = 0; base < relations.length; base += SLOPES + width) {
+      const condition = relations[base + CONDITION]!;
+      if (condition >= 0 && at[condition] !== relations[base + CONDITION_IS]) continue;
+      let left = relations[base + REST]!;
+      for (let s = 0; s < width; s += 1) left -= relations[base + SLOPES + s]! * at[s]!;
+      const equal = relations[base + EQUAL] === 1;
       if (condition === -1) {
         // The own variable is only the condition: the value that would call up a broken relation is barred.
+        const needed = relations[base + CONDITION_IS]!;
         const broken = equal ? Math.abs(left) > EPSILON : left < -EPSILON;
-        if (broken && needed >= 0 && needed < own.size) barred |= 1 << needed;
+        if (broken && needed >= 0 && needed < size) barred |= 1 << needed;
         continue;
       }
-      const index = (left / ownTimes - own.first) / own.step;
+      const factor = relations[base + FACTOR]!;
+      const index = (left / factor - first) / step;
       if (equal) {
         const whole = Math.round(index);
-        if (Math.abs(whole - index) > EPSILON) low = high + 1;
-        else {
-          if (whole > low) low = whole;
-          if (whole < high) high = whole;
-        }
-      } else if (ownTimes > 0) high = Math.min(high, Math.floor(index + EPSILON));
-      else low = Math.max(low, Math.ceil(index - EPSILON));
+        if (whole < low || whole > high || Math.abs(whole - index) > EPSILON) return false;
+        low = whole;
+        high = whole;
+      } else if (factor > 0) {
+        const most = Math.floor(index + EPSILON);
+        if (most < high) high = most;
+      } else {
+        const least = Math.ceil(index - EPSILON);
+        if (least > low) low = least;
+      }
+      if (low > high) return false;
     }
     this.low = low;
     this.high = high;
     this.barred = barred;
-    if (low > high) return false;
-    for (let t = 0; t < used.length; t += 1) {
-      const move = this.moves[t]!;
-      let base = 0;
-      for (let s = 0; s < width; s += 1) base += move[s]! * at[s]!;
-      this.bases[t] = base;
+    for (let base = 0; base < moves.length; base += 2 + width) {
+      let cell = 0;
+      for (let s = 0; s < width; s += 1) cell += moves[base + 2 + s]! * at[s]!;
+      moves[base] = cell;
     }
     return true;
   }
@@ -173,10 +186,12 @@ class Worker {
   /** Cost of the own value k beside the scope's values that were reached for; Infinity where it cannot be. */
   costOf(k: number): number {
     if (this.barred !== 0 && (this.barred >> k) & 1) return Infinity;
-    const { tables: used } = this.step;
+    const { used, moves, width } = this;
     let cost = this.own.costs[k]!;
-    for (let t = 0; t < used.length; t += 1)
-      cost += this.tables[used[t]!.step]!.costs[this.bases[t]! + this.ownMoves[t]! * k]!;
+    for (let t = 0; t < used.length; t += 1) {
+      const base = t * (2 + width);
+      cost += used[t]!.costs[moves[base]! + moves[base + 1]! * k]!;
+    }
     return cost;
   }
 

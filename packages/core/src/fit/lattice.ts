@@ -99,29 +99,44 @@ export function latticesOf(
 
 /** The relations between the unknowns by their place; "at least" turned into "at most". */
 export function linearRelations(problem: Problem, lattices: readonly Lattice[]): LinearRelation[] {
-  const indexOf = new Map(lattices.map(({ id }, index) => [id, index]));
+  const indexOf = new Map<string, number>();
+  for (let i = 0; i < lattices.length; i += 1) indexOf.set(lattices[i]!.id, i);
   return problem.relations.map(({ kind, terms, total, when }) => {
     const sign = kind === 'at least' ? -1 : 1;
-    const variables = terms.map(({ of }) => indexOf.get(of)!);
-    const times = terms.map(({ times: each }) => sign * each);
-    const linear = { equal: kind === 'equal', total: sign * total };
-    return when
-      ? {
-          ...linear,
-          variables: [...variables, indexOf.get(when.choice)!],
-          times: [...times, 0],
-          when: when.is,
-        }
-      : { ...linear, variables, times };
+    const variables: number[] = [];
+    const times: number[] = [];
+    for (const term of terms) {
+      variables.push(indexOf.get(term.of)!);
+      times.push(sign * term.times);
+    }
+    const linear: LinearRelation = {
+      equal: kind === 'equal',
+      variables,
+      times,
+      total: sign * total,
+      when: when?.is,
+    };
+    if (when) {
+      variables.push(indexOf.get(when.choice)!);
+      times.push(0);
+    }
+    return linear;
   });
 }
 
 /** For each unknown the group of unknowns that relations tie together; groups do not touch each other's cost. */
 export function groupsOf(size: number, ties: readonly { variables: readonly number[] }[]): number[] {
-  const groups = Array.from({ length: size }, (_, i) => i);
-  const leader = (i: number): number => (groups[i] === i ? i : leader(groups[i]!));
-  for (const { variables } of ties)
-    for (const other of variables) groups[leader(other)] = leader(variables[0]!);
+  const groups: number[] = [];
+  for (let i = 0; i < size; i += 1) groups.push(i);
+  const leader = (i: number): number => {
+    let one = i;
+    while (groups[one] !== one) one = groups[one]!;
+    return one;
+  };
+  for (const { variables } of ties) {
+    const first = leader(variables[0]!);
+    for (let i = 1; i < variables.length; i += 1) groups[leader(variables[i]!)] = first;
+  }
   return groups.map((_, i) => leader(i));
 }
 

@@ -5,7 +5,7 @@ export interface Tie {
   equal: boolean;
   variables: readonly number[];
   /** Given where the relation hangs on a choice: it then fixes nothing for certain. */
-  when?: number;
+  when?: number | undefined;
 }
 
 /** One step: an unknown is chosen for every combination of those that it meets, and leaves a table over them. */
@@ -35,14 +35,22 @@ export function orderOf(
   sizes: readonly number[],
   memory?: OrderMemory,
 ): readonly Step[] {
-  const key =
-    memory &&
-    `${sizes.length}:${ties.map((tie) => (isFirm(tie) ? '=' : '<') + tie.variables.join(',')).join(';')}`;
+  const key = memory ? formOf(ties, sizes.length) : undefined;
   const known = key === undefined ? undefined : memory?.get(key);
   if (known) return known;
   const steps = findOrder(ties, sizes);
   if (key !== undefined) memory?.set(key, steps);
   return steps;
+}
+
+/** Who meets whom, as one word. */
+function formOf(ties: readonly Tie[], unknowns: number): string {
+  let form = `${unknowns}`;
+  for (const tie of ties) {
+    form += isFirm(tie) ? '=' : '<';
+    for (const variable of tie.variables) form += String.fromCharCode(32 + variable);
+  }
+  return form;
 }
 
 /** Whether a tie fixes one of its unknowns when the others are known. */
