@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Outline, PlannedPiece } from '@upfell/core';
 import type { StripRow } from '../worker/screen';
 import type { EvenEnd } from './evenRows';
@@ -164,6 +164,11 @@ function EvenHandle({
   onEven: Props['onEven'];
 }) {
   const drag = useRef<{ y: number; rows: number; last: number } | null>(null);
+  /** Where the keys have moved it to: they are quicker than the plan that follows them. */
+  const wanted = useRef(end.rows);
+  useEffect(() => {
+    wanted.current = end.rows;
+  }, [end.rows]);
   const clamp = (rows: number) => Math.max(1, Math.min(end.most, rows));
   const upwards = end.at === 'start' ? 1 : -1;
   const move = (event: PointerEvent) => {
@@ -180,8 +185,10 @@ function EvenHandle({
     ];
     if (by === undefined) return;
     event.preventDefault();
-    const rows = clamp(end.rows + by);
-    if (rows !== end.rows) onEven(end, rows, false);
+    const rows = clamp(wanted.current + by);
+    if (rows === wanted.current) return;
+    wanted.current = rows;
+    onEven(end, rows, false);
   };
   return (
     <g
