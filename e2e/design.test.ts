@@ -150,7 +150,9 @@ describe('a design', () => {
     await browser.type('[aria-describedby=hold-trouble]', '31');
     await browser.press('Hold');
     await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=drawer]')).toContain('Neck, width 31 cannot be held'),
+      expect(await browser.text('[data-testid=drawer]')).toContain(
+        'Neck, width 31 needs an odd number for Back, width',
+      ),
     );
     expect(await browser.text('[data-testid=drawer]')).toMatch(/30 or 32 works/);
     expect(await browser.text('[data-testid=big-count]')).toBe(good);

@@ -9,7 +9,8 @@ import {
 } from '@upfell/core';
 import { useDocument, useOld, useSizePlan, useUnits } from '../design/useSizePlan';
 import { HoldButton } from '../drawer/HoldButton';
-import { useStyle, part } from '../shape/style';
+import { NeckLineField, SleeveShapingFields } from '../shape/ShapingFields';
+import { part, useStyle } from '../shape/style';
 import { edit } from '../state/designStore';
 import { askStrips } from '../state/planner';
 import { select, setSize, useView } from '../state/view';
@@ -17,7 +18,6 @@ import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/scre
 import { evenEnds, evenLength, withValue, type EvenEnd } from './evenRows';
 import { PieceStrip } from './PieceStrip';
 import { passageSentence, shapeSentence } from './sentences';
-import { ShapeControls } from './ShapeControls';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -175,7 +175,10 @@ function ShapedPassage({
       {/* Two shoulders share their style: it is chosen at the first. */}
       {first === index && (
         <>
-          <ShapeControls passage={passage} />
+          <div className="max-w-[24rem]">
+            {passage.of.rows === 'sleeve.rows' && <SleeveShapingFields />}
+            {passage.of.rows === 'neck.drop' && <NeckLineField />}
+          </div>
           <details className="mt-1 text-[13px]">
             <summary>Why these rows</summary>
             <ReasonList reasons={explainShaping(passage, label)} />

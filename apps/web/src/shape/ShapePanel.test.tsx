@@ -37,12 +37,21 @@ describe('an ease', () => {
     expect(garment()['ease']).toBe(9.6);
   });
 
+  it('of the range: how even its steps are is set by a slider that says what it means', () => {
+    const slider = screen.getByLabelText('Even steps');
+    fireEvent.change(slider, { target: { value: '70' } });
+    expect(useDesign.getState().document!.range).toEqual({ even: 70 });
+    expect(slider.getAttribute('aria-valuetext')).toBe('steps are clearly evened');
+  });
+
   it('has another figure for one size, which the scale then moves', () => {
     fireEvent.click(screen.getAllByText('another for M alone')[0]!);
     expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 10 } });
     type('garment.ease.sizes.M', '14');
     expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 14 } });
-    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowRight' });
+    fireEvent.keyDown(screen.getByRole('slider', { name: 'Ease on the scale of classes' }), {
+      key: 'ArrowRight',
+    });
     expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 14.5 } });
     expect(screen.getByTestId('ease-class').textContent).toBe('+14.5 cm: loose');
     fireEvent.click(screen.getByLabelText('Ease, all round: M as all sizes'));
@@ -50,7 +59,7 @@ describe('an ease', () => {
   });
 
   it('moves on the scale by the keyboard, in one step of undo for a run of presses', () => {
-    const slider = screen.getByRole('slider');
+    const slider = screen.getByRole('slider', { name: 'Ease on the scale of classes' });
     for (let i = 0; i < 4; i += 1) fireEvent.keyDown(slider, { key: 'ArrowLeft' });
     expect(garment()['ease']).toBe(8);
     expect(screen.getByTestId('ease-class').textContent).toBe('+8.0 cm: classic');

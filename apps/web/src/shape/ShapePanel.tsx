@@ -3,8 +3,6 @@ import {
   completeBody,
   easeOver,
   forSize,
-  NECK_SHAPES,
-  ORDERS,
   partsOf,
   type Design,
   type DropShoulderStyle,
@@ -18,7 +16,8 @@ import { ChoiceField, NumberField } from '../ui/fields';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { EaseScale } from './EaseScale';
 import { EvenRange } from './EvenRange';
-import { NECK_WORDS, ORDER_WORDS, part, useStyle } from './style';
+import { NeckLineField, SleeveShapingFields } from './ShapingFields';
+import { part, useStyle } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 
 /** How the garment sits: ease, lengths, neck, sleeves and bands of the drop-shoulder pullover. */
@@ -142,13 +141,7 @@ export function ShapePanel() {
         value={style.neck.drop}
         put={(document, value) => void (part(document, 'neck')['drop'] = value)}
       />
-      <ChoiceField
-        path="garment.neck.shape"
-        label="Line of the front"
-        value={style.neck.shape}
-        options={NECK_SHAPES.map((shape) => ({ value: shape, label: NECK_WORDS[shape] }))}
-        put={(document, shape) => void (part(document, 'neck')['shape'] = shape)}
-      />
+      <NeckLineField />
 
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
       <ChoiceField
@@ -190,23 +183,7 @@ export function ShapePanel() {
         value={style.sleeve.shorter}
         put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
       />
-      <ChoiceField
-        path="garment.sleeve.order"
-        label="Shaping"
-        value={style.sleeve.order}
-        options={ORDERS.map((order) => ({ value: order, label: ORDER_WORDS[order] }))}
-        put={(document, order) => void (part(document, 'sleeve')['order'] = order)}
-      />
-      <ChoiceField
-        path="garment.sleeve.everyRow"
-        label="Shaping rows"
-        value={String(style.sleeve.everyRow)}
-        options={[
-          { value: '1', label: 'any row' },
-          { value: '2', label: 'right-side rows only' },
-        ]}
-        put={(document, every) => void (part(document, 'sleeve')['everyRow'] = Number(every))}
-      />
+      <SleeveShapingFields />
       <StyleEase
         path="garment.sleeve.evenAtCuff"
         label="Even above the cuff"

@@ -1,25 +1,6 @@
 import type { Draft } from 'immer';
-import {
-  readDropShoulderStyle,
-  type Design,
-  type DropShoulderStyle,
-  type NeckShape,
-  type Order,
-} from '@upfell/core';
+import { readDropShoulderStyle, type Design, type DropShoulderStyle } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
-
-export const ORDER_WORDS: Record<Order, string> = {
-  'slow first': 'slower at the cuff',
-  'fast first': 'faster at the cuff',
-  mixed: 'mixed evenly',
-};
-
-export const NECK_WORDS: Record<NeckShape, string> = {
-  round: 'round',
-  scoop: 'scoop',
-  V: 'V',
-  square: 'square',
-};
 
 /** The garment's style as the construction reads it, with every usual figure filled in. */
 export function useStyle(): DropShoulderStyle {

@@ -116,7 +116,9 @@ function undominated({ quantities }: Problem, all: readonly Candidate[], pull: n
     });
     if (!dominated) kept.push(way);
   }
-  return kept;
+  // In the order in which they were listed: of equally dear ways the lower counts come first.
+  const left = new Set(kept);
+  return all.filter((way) => left.has(way));
 }
 
 /** How unevenly a quantity steps from one size to the next: the change of its miss, cm. */

@@ -175,8 +175,8 @@ describe('schedule', () => {
     );
   });
 
-  // The handbook rule for "more or less right" spacing (from memory): divide the rows by the shapings; the remainder of the
-  // division is how many gaps are one row longer.
+  // The "more-or-less right" formula (Maggie Righetti, "Sweater Design in Plain English", 1990, from memory): divide the rows by
+  // the shapings; the remainder of the division is how many gaps are one row longer.
   it('agrees with the handbook’s division with remainder', () => {
     fc.assert(
       fc.property(anyRequest, ({ request, events }) => {

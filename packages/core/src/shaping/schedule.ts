@@ -57,8 +57,8 @@ export function slots({
 
 /**
  * Spreads the shaping as evenly as whole rows allow. With m possible rows and n events the gaps are floor(m / n) and
- * one more; m mod n of them are the wider kind (the usual hand rule, found in knitting handbooks as the "more or less
- * right" formula; from memory).
+ * one more; m mod n of them are the wider kind (the "more-or-less right"
+ * formula of hand knitting, as in Maggie Righetti, "Sweater Design in Plain English", 1990; from memory).
  *
  * @returns the rows of the events, or a sentence that says why they do not fit
  */

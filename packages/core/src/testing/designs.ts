@@ -112,6 +112,9 @@ export const anyDesign: fc.Arbitrary<Design> = fc
     worked: fc.constantFrom('up', 'down'),
     order: fc.constantFrom('slow first', 'fast first', 'mixed'),
     everyRow: fc.constantFrom(1, 2),
+    evenAtCuff: fc.constantFrom(0, 0, 4, { percent: 50 }),
+    evenAtTop: fc.constantFrom(0, 0, 3, { percent: 20 }),
+    shape: fc.constantFrom('round', 'scoop', 'V', 'square'),
     hem: fc.boolean(),
     cuff: fc.boolean(),
     gather: fc.constantFrom(1, 0.95, 0.85),
@@ -136,6 +139,9 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       worked,
       order,
       everyRow,
+      evenAtCuff,
+      evenAtTop,
+      shape,
     }) => {
       const [low, high] = ({ adult: [70, 150], child: [52, 78], baby: [40, 50] } as const)[group];
       let bust = Math.round((low + start * (high - low)) * 10) / 10;
@@ -153,11 +159,13 @@ export const anyDesign: fc.Arbitrary<Design> = fc
           ease: ease * small,
           widthLedBy,
           belowWaist: 20 * small,
-          neck: { width: null, drop: drop * small },
+          neck: { width: null, drop: drop * small, shape },
           sleeve: {
             worked,
             order,
             everyRow,
+            evenAtCuff,
+            evenAtTop,
             wristEase: 6,
             shorter: 0,
             fabric: elsewhere === 'sleeve' || elsewhere === 'both' ? 'other' : null,

@@ -1,7 +1,7 @@
 import { leastAreaSteps, neckCurve } from '../shaping/curve.js';
 import { rowsOf, type Passage } from '../shaping/passages.js';
 import { countsByRow, fromSteps, schedule, type ScheduleRequest } from '../shaping/schedule.js';
-import { capShortRows, slopedShortRows, type ShortRowResult } from '../shaping/shortRows.js';
+import { capShortRows, shoulderSteps, slopedShortRows, type ShortRowResult } from '../shaping/shortRows.js';
 import type { EdgePlace, Row } from '../work/rows.js';
 
 /** A piece worked in some way, with the edges that it must show: what a plan would state of it. */
@@ -303,6 +303,41 @@ export function slopedShoulder(): Specimen {
   };
 }
 
+/** A shoulder of 22 stitches in four steps: each second row leaves some at the armhole, the last ones stay live. */
+export function steppedShoulder(): Specimen {
+  const steps = shoulderSteps(22, 4);
+  let left = 22;
+  const counts = steps.slice(0, -1).flatMap((step) => [left, (left -= step)]);
+  const shape = fromSteps(22, 9, counts);
+  const rows = rowsOf([
+    start(22),
+    { kind: 'even', part: 'main', to: 8 },
+    {
+      kind: 'shape',
+      part: 'main',
+      to: 14,
+      schedule: shape,
+      where: { at: 'one edge', side: 'left', edge: 'the armhole edge' },
+      of: {},
+    },
+  ]);
+  return {
+    name: 'stepped shoulder',
+    rows,
+    edges: [
+      { place: { lies: 'foundation', part: 'main' }, count: 22 },
+      { place: ends('right', { part: 'main', first: 1, last: 14 }), count: 14, path: 'straight' },
+      { place: ends('left', { part: 'main', first: 1, last: 8 }), count: 8, path: 'straight' },
+      {
+        place: { ...ends('left', { part: 'main', first: 9, last: 14 }), stepped: true },
+        count: 6,
+        path: counts.map((count) => 22 - count),
+      },
+      { place: { lies: 'live', part: 'main', n: 14, from: 0, count: left }, count: left },
+    ],
+  };
+}
+
 /** One specimen of every way in which rows are worked. */
 export function specimens(): Specimen[] {
   return [
@@ -315,5 +350,6 @@ export function specimens(): Specimen[] {
     yoke('turned'),
     cap(),
     slopedShoulder(),
+    steppedShoulder(),
   ];
 }
