@@ -4,7 +4,7 @@ import type { StripRow } from '../worker/screen';
 import type { EvenEnd } from './evenRows';
 import { idealLines } from './idealLine';
 
-const MARGIN = 34;
+const MARGIN = 36;
 const WIDEST = 430;
 const TALLEST = 300;
 
@@ -91,7 +91,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
       {labelled.map((row) => (
         <text
           key={`${row.part} ${row.n}`}
-          x={x(right) + 4}
+          x={x(right) + 10}
           y={y((row.low + row.high) / 2) + 3.5}
           fontSize={10}
           fill="#20303a"

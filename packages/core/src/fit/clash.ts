@@ -30,7 +30,7 @@ export interface PinCheck {
 }
 
 /** Smaller sets tried once a clashing set is known, to be sure that none is smaller. */
-const MOST_TRIALS = 250;
+const MOST_TRIALS = 100;
 
 /**
  * Sorts a size's pins into those that hold and those that cannot: first each alone against its rule, then the smallest

@@ -94,12 +94,16 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
     } else {
       const shapes = all as Of<'shape'>[];
       lines.push(
-        ...writeShape(
-          shapes,
-          shapes.map((_, size) => at(first.part, size)),
-          stitch,
-          even,
-        ),
+        ...(asBefore(pieces, i)
+          ? [
+              line`Work as the first shoulder, with the neck edge at its other end. (${shapes.map(({ schedule }) => schedule.end)} sts)`,
+            ]
+          : writeShape(
+              shapes,
+              shapes.map((_, size) => at(first.part, size)),
+              stitch,
+              even,
+            )),
       );
       shapes.forEach(
         ({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }),
@@ -109,6 +113,21 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   }
   if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
   return lines;
+}
+
+/** Whether a second shoulder is shaped in the rows and by the amounts of the first. */
+function asBefore(pieces: readonly PlannedPiece[], i: number): boolean {
+  return pieces.every(({ passages }) => {
+    const here = passages[i]!;
+    const first = passages.slice(0, i).find(({ kind }) => kind === 'shape');
+    return (
+      here.kind === 'shape' &&
+      here.where.at === 'one edge' &&
+      first?.kind === 'shape' &&
+      first.part !== here.part &&
+      JSON.stringify(first.schedule) === JSON.stringify(here.schedule)
+    );
+  });
 }
 
 function range(from: number, to: number): string {
