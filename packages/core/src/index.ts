@@ -1,5 +1,5 @@
 /** The door of the core: everything that the applications use. */
-export { compareCounts, type CountChange, type FinishedChange } from './compare.js';
+export { compareCounts, type CountChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
 export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
@@ -94,15 +94,8 @@ export { readStyle as readDropShoulderStyle } from './garment/dropShoulder/style
 export { leadingMeasurement } from './garment/dropShoulder/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
-export { NECK_SHAPES, neckCurve, neckLine, type NeckShape } from './shaping/curve.js';
-export {
-  amountOf,
-  countsByRow,
-  ORDERS,
-  ratesInWords,
-  type Order,
-  type Schedule,
-} from './shaping/schedule.js';
+export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
+export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
 export type { Passage } from './shaping/passages.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';

@@ -1,11 +1,8 @@
-import { neckCurve, type Passage } from '@upfell/core';
+import { neckLine, type Passage } from '@upfell/core';
 import type { StripRow } from '../worker/screen';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 type Point = readonly [x: number, y: number];
-
-/** Points along a curved line. */
-const POINTS = 24;
 
 /**
  * The lines that a passage's steps follow, cm as the piece lies: a straight taper at both edges, or the line of a neck. Empty where
@@ -34,15 +31,11 @@ export function idealLines({ schedule, where, line, to }: Shape, rows: readonly 
   const { side } = where;
   const begun = row(first) ?? rows[0]!;
   const perStitch = (top.right - top.left) / top.count;
-  const curve = neckCurve(line.shape, line.half, line.drop);
   const outwards = side === 'right' ? -1 : 1;
   return [
-    Array.from({ length: POINTS + 1 }, (_, i): Point => {
-      const height = line.drop * (i / POINTS) ** 2;
-      return [
-        top[side] - outwards * (line.half - curve(height)) * perStitch,
-        begun.low + (height / line.drop) * (top.high - begun.low),
-      ];
-    }),
+    neckLine(line.shape, line.half, line.drop).map(([opened, height]): Point => [
+      top[side] - outwards * (line.half - opened) * perStitch,
+      begun.low + (height / line.drop) * (top.high - begun.low),
+    ]),
   ];
 }
