@@ -8,52 +8,102 @@ export const RIGHT_END = 4;
 /** No stretch. */
 export const NONE = -1;
 
+/** Fields of a stretch. */
+const KIND = 0;
+const ROW = 1;
+const FROM = 2;
+const TO = 3;
+const BEFORE = 4;
+const AFTER = 5;
+const BESIDE = 6;
+const WIDTH = 7;
+
 /**
  * The edge of a piece while it is worked: closed rings of what lies along it, seen from the right side and followed clockwise
  * (along the live stitches from left to right, down the right side, back along the foundation, up the left side). What has
  * been worked into is no longer in it. So edges are known by where they lie, whatever the planner called them.
  *
  * A stretch is stitches from..to (exclusive) of a row, or one end of a row; rows go by their place in working order.
- * Stretches are numbers into plain arrays: a piece has thousands, and they must not burden the memory.
+ * Stretches are numbers, their fields lie in one plain array: a piece has thousands, and they must not burden the memory.
  */
 export class Boundary {
-  readonly kind: number[] = [];
-  readonly row: number[] = [];
-  readonly from: number[] = [];
-  readonly to: number[] = [];
-  readonly before: number[] = [];
-  readonly after: number[] = [];
-  /** The next stretch of live (or cast) stitches of the same row, and the first of each row. */
-  private readonly beside: number[] = [];
-  private readonly firstLive: number[] = [];
-  private readonly firstBase: number[] = [];
+  private fields: Int32Array;
+  private many = 0;
+  /** The first stretch of live (and of cast) stitches of each row. */
+  private readonly firstLive: Int32Array;
+  private readonly firstBase: Int32Array;
+
+  /** @param rows how many rows the piece has */
+  constructor(rows: number) {
+    // Most rows lay down three stretches: their stitches and their two ends.
+    this.fields = new Int32Array((3 * rows + 8) * WIDTH);
+    const heads = new Int32Array(2 * rows).fill(NONE);
+    this.firstLive = heads.subarray(0, rows);
+    this.firstBase = heads.subarray(rows);
+  }
+
+  kind(stretch: number): number {
+    return this.fields[stretch * WIDTH + KIND]!;
+  }
+
+  row(stretch: number): number {
+    return this.fields[stretch * WIDTH + ROW]!;
+  }
+
+  from(stretch: number): number {
+    return this.fields[stretch * WIDTH + FROM]!;
+  }
+
+  to(stretch: number): number {
+    return this.fields[stretch * WIDTH + TO]!;
+  }
+
+  before(stretch: number): number {
+    return this.fields[stretch * WIDTH + BEFORE]!;
+  }
+
+  after(stretch: number): number {
+    return this.fields[stretch * WIDTH + AFTER]!;
+  }
+
+  /** The next stretch of live (or cast) stitches of the same row. */
+  private beside(stretch: number): number {
+    return this.fields[stretch * WIDTH + BESIDE]!;
+  }
 
   /** A new stretch that lies in no ring yet. */
   add(kind: number, row: number, from = 0, to = 0): number {
-    const made = this.kind.length;
-    this.kind.push(kind);
-    this.row.push(row);
-    this.from.push(from);
-    this.to.push(to);
-    this.before.push(made);
-    this.after.push(made);
-    this.beside.push(NONE);
+    const made = this.many;
+    const at = made * WIDTH;
+    if (at === this.fields.length) {
+      const wider = new Int32Array(2 * at);
+      wider.set(this.fields);
+      this.fields = wider;
+    }
+    const { fields } = this;
+    this.many += 1;
+    fields[at + KIND] = kind;
+    fields[at + ROW] = row;
+    fields[at + FROM] = from;
+    fields[at + TO] = to;
+    fields[at + BEFORE] = made;
+    fields[at + AFTER] = made;
+    fields[at + BESIDE] = NONE;
     if (kind === LIVE || kind === BASE) {
       const heads = this.headsOf(kind);
-      while (heads.length <= row) heads.push(NONE);
-      this.beside[made] = heads[row]!;
+      fields[at + BESIDE] = heads[row]!;
       heads[row] = made;
     }
     return made;
   }
 
-  private headsOf(kind: number): number[] {
+  private headsOf(kind: number): Int32Array {
     return kind === LIVE ? this.firstLive : this.firstBase;
   }
 
   link(a: number, b: number): void {
-    this.after[a] = b;
-    this.before[b] = a;
+    this.fields[a * WIDTH + AFTER] = b;
+    this.fields[b * WIDTH + BEFORE] = a;
   }
 
   /** Links stretches one after another. */
@@ -69,45 +119,44 @@ export class Boundary {
 
   /** Takes a stretch out of the edge for good. */
   drop(stretch: number): void {
-    this.before[stretch] = stretch;
-    this.after[stretch] = stretch;
+    this.link(stretch, stretch);
   }
 
   /** Whether a stretch lies in a ring with others. */
   lies(stretch: number): boolean {
-    return this.before[stretch] !== stretch;
+    return this.before(stretch) !== stretch;
   }
 
   /** The stretch of a row's live (or cast) stitches that holds from..to; NONE where some of them are gone. */
   holding(kind: number, row: number, from: number, to: number): number {
-    let one = this.headsOf(kind)[row] ?? NONE;
-    while (one !== NONE && (this.from[one]! > from || this.to[one]! < to)) one = this.beside[one]!;
+    let one = this.headsOf(kind)[row]!;
+    while (one !== NONE && (this.from(one) > from || this.to(one) < to)) one = this.beside(one);
     return one;
   }
 
   /** Calls for each stretch of a row's live (or cast) stitches. */
   each(kind: number, row: number, visit: (from: number, to: number) => void): void {
-    for (let one = this.headsOf(kind)[row] ?? NONE; one !== NONE; one = this.beside[one]!)
-      visit(this.from[one]!, this.to[one]!);
+    for (let one = this.headsOf(kind)[row]!; one !== NONE; one = this.beside(one))
+      visit(this.from(one), this.to(one));
   }
 
   /** Whether a row's live stitches are one stretch, which is then given; else NONE. */
   only(row: number): number {
-    const first = this.firstLive[row] ?? NONE;
-    return first !== NONE && this.beside[first] === NONE ? first : NONE;
+    const first = this.firstLive[row]!;
+    return first !== NONE && this.beside(first) === NONE ? first : NONE;
   }
 
   /** Takes a stretch from its row's list: it is about to be worked into. */
   forget(stretch: number): void {
-    const heads = this.headsOf(this.kind[stretch]!);
-    const row = this.row[stretch]!;
+    const heads = this.headsOf(this.kind(stretch));
+    const row = this.row(stretch);
     let one = heads[row]!;
     if (one === stretch) {
-      heads[row] = this.beside[stretch]!;
+      heads[row] = this.beside(stretch);
       return;
     }
-    while (this.beside[one] !== stretch) one = this.beside[one]!;
-    this.beside[one] = this.beside[stretch]!;
+    while (this.beside(one) !== stretch) one = this.beside(one);
+    this.fields[one * WIDTH + BESIDE] = this.beside(stretch);
   }
 
   /**
@@ -115,11 +164,11 @@ export class Boundary {
    * in its ring.
    */
   cut(stretch: number, from: number, to: number): void {
-    const row = this.row[stretch]!;
-    const kind = this.kind[stretch]!;
-    const [start, end] = [this.from[stretch]!, this.to[stretch]!];
-    this.from[stretch] = from;
-    this.to[stretch] = to;
+    const row = this.row(stretch);
+    const kind = this.kind(stretch);
+    const [start, end] = [this.from(stretch), this.to(stretch)];
+    this.fields[stretch * WIDTH + FROM] = from;
+    this.fields[stretch * WIDTH + TO] = to;
     // Clockwise, live and slipped stitches run from left to right, the underside of cast ones from right to left.
     const lowerFirst = kind !== BASE;
     if (start < from) this.insert(this.add(kind, row, start, from), stretch, lowerFirst);
@@ -127,7 +176,7 @@ export class Boundary {
   }
 
   private insert(made: number, beside: number, before: boolean): void {
-    const [a, b] = before ? [this.before[beside]!, beside] : [beside, this.after[beside]!];
+    const [a, b] = before ? [this.before(beside), beside] : [beside, this.after(beside)];
     this.link(a, made);
     this.link(made, b);
   }

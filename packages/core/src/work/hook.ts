@@ -52,7 +52,7 @@ class Hook {
   readonly faults: string[] = [];
   /** For each part its worked rows: from the row's number to its place in working order. */
   private readonly done = new Map<string, (number | undefined)[]>();
-  private readonly boundary = new Boundary();
+  private readonly boundary: Boundary;
   /** The ends of each row, as stretches of the edge. */
   private readonly leftEnds: number[] = [];
   private readonly rightEnds: number[] = [];
@@ -60,7 +60,9 @@ class Hook {
   private readonly lefts: number[] = [];
   private yarn: Yarn | null = null;
 
-  constructor(private readonly rows: readonly Row[]) {}
+  constructor(private readonly rows: readonly Row[]) {
+    this.boundary = new Boundary(rows.length);
+  }
 
   /** Works one row. */
   work(at: number): void {
@@ -93,7 +95,7 @@ class Hook {
     if (place === undefined) return false;
     const { boundary } = this;
     const old = boundary.only(place);
-    if (old === NONE || boundary.from[old] !== source.at || boundary.to[old] !== source.at + source.take)
+    if (old === NONE || boundary.from(old) !== source.at || boundary.to(old) !== source.at + source.take)
       return false;
     const made = this.makeStitches(row, source.take);
     this.counts[at] = made;
@@ -101,8 +103,8 @@ class Hook {
     boundary.forget(old);
     const left = this.leftEnds[at]!;
     const right = this.rightEnds[at]!;
-    const before = boundary.before[old]!;
-    const after = boundary.after[old]!;
+    const before = boundary.before(old);
+    const after = boundary.after(old);
     const live = boundary.add(LIVE, at, 0, made);
     boundary.link(left, live);
     boundary.link(live, right);
@@ -262,7 +264,7 @@ class Hook {
     }
     const used = new Set<number>();
     for (const [first, last] of taken)
-      for (let one = first; ; one = boundary.after[one]!) {
+      for (let one = first; ; one = boundary.after(one)) {
         used.add(one);
         if (one === last) break;
       }
@@ -282,7 +284,7 @@ class Hook {
     const casts = this.castsOf(row, at, taken.length);
     const gaps = taken.map(([, last], i) => {
       const next = taken[(i + 1) % taken.length]![0];
-      return { from: boundary.after[last]!, to: boundary.before[next]!, casts: casts[i + 1] };
+      return { from: boundary.after(last), to: boundary.before(next), casts: casts[i + 1] };
     });
     // What lies between two sources, and (for a round) between the last and the first, becomes an inner edge.
     gaps.forEach(({ from, to, casts: between }, i) => {
@@ -303,7 +305,7 @@ class Hook {
       trailing,
     ].filter((one) => one !== undefined);
     if (used.has(outer.to) || used.has(outer.from)) boundary.ring(own);
-    else boundary.chain([boundary.before[taken[0]![0]]!, ...own, boundary.after[taken.at(-1)![1]]!]);
+    else boundary.chain([boundary.before(taken[0]![0]), ...own, boundary.after(taken.at(-1)![1])]);
   }
 
   /** The stitches slipped over at the two ends of a row: they stay on the edge. */
@@ -317,13 +319,13 @@ class Hook {
     const end = taken.at(-1)![1];
     const isLive = (source: Source | undefined) => source !== undefined && isTake(source);
     const slipped = (stretch: number, a: number, b: number) =>
-      boundary.add(SLIPPED, boundary.row[stretch]!, a, b);
+      boundary.add(SLIPPED, boundary.row(stretch), a, b);
     return [
       first?.do === 'slip' && isLive(from[0])
-        ? slipped(start, boundary.from[start]!, boundary.from[start]! + first.times)
+        ? slipped(start, boundary.from(start), boundary.from(start) + first.times)
         : undefined,
       last?.do === 'slip' && steps.length > 1 && isLive(from.at(-1))
-        ? slipped(end, boundary.to[end]! - last.times, boundary.to[end]!)
+        ? slipped(end, boundary.to(end) - last.times, boundary.to(end))
         : undefined,
     ];
   }
@@ -404,9 +406,9 @@ class Hook {
       } else if (place.lies === 'row ends') {
         const found = place.stepped ? this.follow(place) : null;
         if (!found) continue;
-        for (let one = found[0]; one !== found[1]; one = boundary.after[one]!)
-          if (boundary.kind[one] === LIVE || boundary.kind[one] === BASE)
-            claim(boundary.kind[one]!, boundary.row[one]!, boundary.from[one]!, boundary.to[one]!);
+        for (let one = found[0]; one !== found[1]; one = boundary.after(one))
+          if (boundary.kind(one) === LIVE || boundary.kind(one) === BASE)
+            claim(boundary.kind(one), boundary.row(one), boundary.from(one), boundary.to(one));
       } else {
         const kind = place.lies === 'live' ? LIVE : BASE;
         claim(kind, this.placeOf(place.part, place.n), place.from, place.from + place.count);
@@ -435,7 +437,8 @@ class Hook {
     const { boundary, rows: all } = this;
     const { spans, side, stepped } = place;
     const ends = side === 'left' ? this.leftEnds : this.rightEnds;
-    const onwards = side === 'left' ? boundary.after : boundary.before;
+    const onwards = (stretch: number) =>
+      side === 'left' ? boundary.after(stretch) : boundary.before(stretch);
     let first = NONE;
     let before = NONE;
     for (const { part, first: from, last: to } of spans) {
@@ -446,8 +449,8 @@ class Hook {
         const end = ends[row]!;
         if (!boundary.lies(end)) return null;
         if (before !== NONE) {
-          let next = onwards[before]!;
-          while (stepped && next !== end && boundary.kind[next]! < LEFT_END) next = onwards[next]!;
+          let next = onwards(before);
+          while (stepped && next !== end && boundary.kind(next) < LEFT_END) next = onwards(next);
           if (next !== end) return null;
         } else first = end;
         before = end;
