@@ -1,4 +1,5 @@
 import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END, SLIPPED } from './boundary.js';
+import { astrayRow, countEdge, follow, lostStitches, rowAt, type Piece, type TakenStretch } from './edges.js';
 import { endShifts, makesOf, takesOf } from './steps.js';
 import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take } from './rows.js';
 
@@ -25,9 +26,6 @@ interface Yarn {
   end: 'left' | 'right' | 'joining';
 }
 
-/** For each source of a row the first and last stretch of the edge that it uses up, clockwise. */
-type TakenStretch = readonly [first: number, last: number];
-
 /**
  * The virtual hook: works row data stitch by stitch and reports what comes out. It knows nothing of the plan; a stitch
  * taken twice, a row worked into stitches that are not there, begun away from the yarn or turned the wrong way, or one that
@@ -41,26 +39,26 @@ export function workPiece(rows: readonly Row[]): WorkedPiece {
   return {
     counts: hook.counts,
     faults: hook.faults,
-    edge: (place) => hook.edge(place),
-    astray: (place, path) => hook.astray(place, path),
-    lost: (places) => hook.lost(places),
+    edge: (place) => countEdge(hook, place),
+    astray: (place, path) => astrayRow(hook, place, path),
+    lost: (places) => lostStitches(hook, places),
   };
 }
 
-class Hook {
+class Hook implements Piece {
   readonly counts: number[] = [];
   readonly faults: string[] = [];
   /** For each part its worked rows: from the row's number to its place in working order. */
-  private readonly done = new Map<string, (number | undefined)[]>();
-  private readonly boundary: Boundary;
+  readonly done = new Map<string, (number | undefined)[]>();
+  readonly boundary: Boundary;
   /** The ends of each row, as stretches of the edge. */
-  private readonly leftEnds: number[] = [];
-  private readonly rightEnds: number[] = [];
+  readonly leftEnds: number[] = [];
+  readonly rightEnds: number[] = [];
   /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
-  private readonly lefts: number[] = [];
+  readonly lefts: number[] = [];
   private yarn: Yarn | null = null;
 
-  constructor(private readonly rows: readonly Row[]) {
+  constructor(readonly rows: readonly Row[]) {
     this.boundary = new Boundary(rows.length);
   }
 
@@ -91,7 +89,7 @@ class Hook {
   private workPlain(row: Row, at: number): boolean {
     const source = row.from[0];
     if (row.round || row.from.length !== 1 || !source || !isTake(source) || !isPlain(row)) return false;
-    const place = this.placeOf(source.part, source.n);
+    const place = rowAt(this, source.part, source.n);
     if (place === undefined) return false;
     const { boundary } = this;
     const old = boundary.only(place);
@@ -119,10 +117,6 @@ class Hook {
 
   private fault({ part, n }: Row, what: string): void {
     this.faults.push(`${part} row ${n} ${what}`);
-  }
-
-  private placeOf(part: string, n: number): number | undefined {
-    return this.done.get(part)?.[n];
   }
 
   /** Rows are turned and begin where the yarn hangs, unless it is joined anew; rounds go on from the round before. */
@@ -165,7 +159,7 @@ class Hook {
         sum += source.makes;
         continue;
       }
-      const place = this.placeOf(source.part, source.n);
+      const place = rowAt(this, source.part, source.n);
       if (place !== undefined)
         sum += Math.max(0, Math.min(source.at + source.take, this.counts[place]!) - Math.max(0, source.at));
     }
@@ -173,7 +167,7 @@ class Hook {
   }
 
   private takeLive(row: Row, { part, n, take, at }: Take): TakenStretch | null {
-    const place = this.placeOf(part, n);
+    const place = rowAt(this, part, n);
     if (place === undefined) {
       this.fault(row, `is worked into ${part} row ${n}, which has not been worked`);
       return null;
@@ -194,13 +188,13 @@ class Hook {
   private pickUp(row: Row, source: PickUp): TakenStretch | null {
     const { part } = source;
     if (source.along === 'base') {
-      const place = this.placeOf(part, source.n);
+      const place = rowAt(this, part, source.n);
       const found = place === undefined ? null : this.cutOut(BASE, place, source.at, source.at + source.take);
       if (!found) this.fault(row, `picks up under ${part} row ${source.n}, where no free chains are`);
       return found;
     }
     const { along, first, last } = source;
-    const found = this.follow({ lies: 'row ends', side: along, spans: [{ part, first, last }] });
+    const found = follow(this, { lies: 'row ends', side: along, spans: [{ part, first, last }] });
     if (!found)
       this.fault(
         row,
@@ -247,7 +241,7 @@ class Hook {
   /** Where the row's first stitch lies: shaping at an end moves that end, any other widens the row to both sides. */
   private leftOf(row: Row): number {
     const take = row.from.find(isTake);
-    const place = take && this.placeOf(take.part, take.n);
+    const place = take && rowAt(this, take.part, take.n);
     return take && place !== undefined ? this.lefts[place]! + take.at + endShifts(row).left : 0;
   }
 
@@ -349,130 +343,6 @@ class Hook {
     }
     return found;
   }
-
-  /** Stitches or rows along an edge; NaN where it does not lie there. */
-  edge(place: EdgePlace): number {
-    switch (place.lies) {
-      case 'foundation': {
-        const first = this.rows.findIndex(({ part }) => part === place.part);
-        if (first < 0 || this.rows[first]!.from.length > 0) return NaN;
-        const count = this.counts[first]!;
-        return this.boundary.holding(BASE, first, 0, count) === NONE ? NaN : count;
-      }
-      case 'live':
-      case 'base': {
-        const row = this.placeOf(place.part, place.n);
-        if (row === undefined || place.count < 0) return NaN;
-        if (place.count === 0) return 0;
-        const kind = place.lies === 'live' ? LIVE : BASE;
-        return this.boundary.holding(kind, row, place.from, place.from + place.count) === NONE
-          ? NaN
-          : place.count;
-      }
-      case 'row ends':
-        return this.follow(place) ? rowsIn(place) : NaN;
-    }
-  }
-
-  astray(place: EdgePlace, path: 'straight' | readonly number[]): number {
-    if (place.lies !== 'row ends') return 0;
-    const right = place.side === 'right';
-    let start = NaN;
-    let i = 0;
-    for (const { part, first, last } of place.spans) {
-      const rows = this.done.get(part);
-      for (let n = first; n <= last; n += 1, i += 1) {
-        const row = rows?.[n];
-        if (row === undefined) return i;
-        const x = this.lefts[row]! + (right ? this.counts[row]! : 0);
-        if (i === 0) start = x;
-        if (x - start !== (path === 'straight' ? 0 : path[i]!)) return i;
-      }
-    }
-    return -1;
-  }
-
-  lost(places: readonly EdgePlace[]): string[] {
-    const { boundary } = this;
-    /** For each kind the claims in turn: row, from, to. */
-    const claims: Record<number, number[]> = { [LIVE]: [], [BASE]: [] };
-    const claim = (kind: number, row: number | undefined, from: number, to: number) => {
-      if (row !== undefined) claims[kind]!.push(row, from, to);
-    };
-    for (const place of places) {
-      if (place.lies === 'foundation') {
-        const first = this.rows.findIndex(({ part }) => part === place.part);
-        if (first >= 0) claim(BASE, first, 0, this.counts[first]!);
-      } else if (place.lies === 'row ends') {
-        const found = place.stepped ? this.follow(place) : null;
-        if (!found) continue;
-        for (let one = found[0]; one !== found[1]; one = boundary.after(one))
-          if (boundary.kind(one) === LIVE || boundary.kind(one) === BASE)
-            claim(boundary.kind(one), boundary.row(one), boundary.from(one), boundary.to(one));
-      } else {
-        const kind = place.lies === 'live' ? LIVE : BASE;
-        claim(kind, this.placeOf(place.part, place.n), place.from, place.from + place.count);
-      }
-    }
-    const lost: string[] = [];
-    for (const kind of [LIVE, BASE])
-      for (let row = 0; row < this.rows.length; row += 1)
-        boundary.each(kind, row, (from, to) => {
-          const stitch = firstUnclaimed(claims[kind]!, row, from, to);
-          if (stitch === NONE) return;
-          const { part, n } = this.rows[row]!;
-          const what = kind === LIVE ? 'is never worked into' : 'has an open underside';
-          lost.push(`${part} row ${n}: stitch ${stitch + 1} ${what}, and belongs to no edge`);
-        });
-    return lost;
-  }
-
-  /**
-   * Follows row ends along the edge: each must lie next to the one before it, upwards on the left side, downwards on the
-   * right.
-   *
-   * @returns the first and last stretch clockwise, or null where they do not lie so
-   */
-  private follow(place: Extract<EdgePlace, { lies: 'row ends' }>): TakenStretch | null {
-    const { boundary, rows: all } = this;
-    const { spans, side, stepped } = place;
-    const ends = side === 'left' ? this.leftEnds : this.rightEnds;
-    const onwards = (stretch: number) =>
-      side === 'left' ? boundary.after(stretch) : boundary.before(stretch);
-    let first = NONE;
-    let before = NONE;
-    for (const { part, first: from, last: to } of spans) {
-      const rows = this.done.get(part);
-      for (let n = from; n <= to; n += 1) {
-        const row = rows?.[n];
-        if (row === undefined || all[row]!.round) return null;
-        const end = ends[row]!;
-        if (!boundary.lies(end)) return null;
-        if (before !== NONE) {
-          let next = onwards(before);
-          while (stepped && next !== end && boundary.kind(next) < LEFT_END) next = onwards(next);
-          if (next !== end) return null;
-        } else first = end;
-        before = end;
-      }
-    }
-    if (first === NONE) return null;
-    return side === 'left' ? [first, before] : [before, first];
-  }
-}
-
-/** The first of a row's stitches from..to that no claim covers; NONE where all are. */
-function firstUnclaimed(claims: readonly number[], row: number, from: number, to: number): number {
-  let stitch = from;
-  for (let again = true; again && stitch < to;) {
-    again = false;
-    for (let i = 0; i < claims.length; i += 3)
-      if (claims[i] === row && claims[i + 1]! <= stitch && claims[i + 2]! > stitch) {
-        stitch = claims[i + 2]!;
-        again = true;
-      }
-  }
-  return stitch < to ? stitch : NONE;
 }
 
 /** Whether a row makes its stitches in the stitches below and nowhere else. */
@@ -480,8 +350,4 @@ function isPlain({ steps }: Row): boolean {
   for (const { do: what } of steps)
     if (what !== 'work' && what !== 'increase' && what !== 'decrease') return false;
   return true;
-}
-
-function rowsIn({ spans }: Extract<EdgePlace, { lies: 'row ends' }>): number {
-  return spans.reduce((sum, { first, last }) => sum + Math.max(0, last - first + 1), 0);
 }
