@@ -1,0 +1,45 @@
+import { inWords } from '../text/phrase.js';
+import { demoDesigns } from '../testing/designs.js';
+import { problemsOf } from '../testing/problems.js';
+import { sharedCounts } from './range.js';
+
+/** The first demo design's drafts with a rule of their own for the width, and counts made up for the check. */
+function told(multiple: number, targets: number[], counts: (number | null)[]) {
+  const draft = problemsOf(Object.values(demoDesigns())[0]!)[0]!;
+  const width = draft.quantities.find(({ id }) => id === 'back.width')!;
+  const drafts = targets.map((target, i) => ({
+    size: `Size ${i + 1}`,
+    quantities: [{ ...width, perCm: 2, rule: { multiple, plus: 0 }, target }],
+  }));
+  const fits = counts.map((count) => ({ counts: count === null ? null : { 'back.width': count } }));
+  return sharedCounts(drafts, fits).map(({ message, ...rest }) => ({
+    ...rest,
+    text: inWords(message, 'cm'),
+  }));
+}
+
+describe('sharedCounts', () => {
+  it('tells which sizes share a count and how far they are apart', () => {
+    expect(told(12, [50, 52, 56], [108, 108, 108])).toEqual([
+      {
+        level: 'tip',
+        code: 'sizes-share',
+        where: 'back.width',
+        text: expect.stringMatching(
+          /less than a repeat of 6.0 cm: Size 1 and Size 2 \(108, 2.0 cm apart\); Size 2 and Size 3 \(108, 4.0 cm apart\)\.$/,
+        ),
+      },
+    ]);
+  });
+
+  it('is silent where counts differ, lengths hardly do, there is no repeat, or a size has no counts', () => {
+    expect(told(12, [50, 52], [96, 108])).toEqual([]);
+    expect(told(12, [50, 50.3], [96, 96])).toEqual([]);
+    expect(told(1, [50, 52], [100, 100])).toEqual([]);
+    expect(told(12, [50, 52], [96, null])).toEqual([]);
+  });
+
+  it('does not call it a repeat’s doing where sizes are further apart than one', () => {
+    expect(told(12, [50, 57], [108, 108])).toEqual([]);
+  });
+});

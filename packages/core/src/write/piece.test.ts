@@ -1,0 +1,82 @@
+import { demoDesigns } from '../testing/designs.js';
+import type { PlannedPiece } from '../plan.js';
+import type { Passage } from '../shaping/passages.js';
+import { fromSteps } from '../shaping/schedule.js';
+import { capShortRows } from '../shaping/shortRows.js';
+import { writePiece } from './piece.js';
+import { lineToText } from './text.js';
+
+const [fabric] = Object.values(demoDesigns())[0]!.fabrics;
+const text = (...sizes: Passage[][]) =>
+  writePiece(
+    sizes.map((passages) => ({ passages, fabric: fabric!.id }) as unknown as PlannedPiece),
+    new Map([[fabric!.id, fabric!]]),
+  ).map(lineToText);
+
+const start = (stitches: number): Passage => ({
+  kind: 'start',
+  part: 'main',
+  stitches,
+  extra: 1,
+  along: null,
+});
+const even = (to: number, part = 'main'): Passage => ({ kind: 'even', part, to });
+
+describe('writePiece', () => {
+  it('writes short rows as the stitches that each of them goes over, and the row that closes them', () => {
+    const cap = (stitches: number): Passage => {
+      const result = capShortRows({ stitches, keep: 6, past: 3, step: 4 });
+      if (!result.ok) throw new Error(result.message);
+      return { kind: 'short', part: 'main', shortRows: result.shortRows, label: 'Cap' };
+    };
+    const lines = text([start(30), even(2), cap(30), even(12)]);
+    expect(lines.slice(2)).toEqual([
+      expect.stringMatching(/^Rows? 2/),
+      'Cap, short rows 3–7, turning at both ends: work over sts 13–18, 9–18, 9–22, 7–22, 7–24 of the last full row, one after the other.',
+      'Next row: work over all sts, closing the steps. (30 sts)',
+      expect.stringContaining('Rows 9–12'),
+      'Fasten off, leaving a tail for the seam.',
+    ]);
+  });
+
+  it('writes what is united, with chains between and the count of every size', () => {
+    const body = (front: number, chains: number): Passage => ({
+      kind: 'unite',
+      part: 'body',
+      from: [
+        { part: 'main', at: 0, take: front },
+        { part: 'main', at: front + 20, take: front },
+      ],
+      chains: [chains, chains],
+      round: 'joined',
+      label: 'Body',
+    });
+    const lines = text([start(80), even(9), body(30, 6)], [start(90), even(10), body(35, 8)]);
+    expect(lines.at(-2)).toBe(
+      'Body, rnd 10 (11): work 30 (35) sts, ch 6 (8), work 30 (35) sts, ch 6 (8); join. (72 (86) sts)',
+    );
+  });
+
+  it('writes shaping at one edge with the amount of every row', () => {
+    const neck: Passage = {
+      kind: 'shape',
+      part: 'main',
+      to: 8,
+      schedule: fromSteps(20, 4, [17, 16, 16, 15, 15]),
+      where: { at: 'one edge', side: 'left', edge: 'the neck edge' },
+      of: {},
+    };
+    const lines = text([start(20), even(3), neck]);
+    expect(lines.at(-3)).toContain('to take off more, sl st over them where the row begins at the neck edge');
+    expect(lines.at(-2)).toBe(
+      'Rows 4–8: at the neck edge take off row 4: 3 sts (17 left), row 5: 1 st (16 left), row 7: 1 st (15 left); work the other rows even. (15 sts)',
+    );
+  });
+
+  it('leaves out even rows that a size does not have only where no size has them', () => {
+    expect(text([start(20), even(1)]).filter((line) => line.startsWith('Rows'))).toEqual([]);
+    expect(
+      text([start(20), even(1)], [start(20), even(3)]).filter((line) => line.startsWith('Rows')),
+    ).toEqual([expect.stringMatching(/^Rows – \(2–3\):/)]);
+  });
+});
