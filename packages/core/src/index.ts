@@ -91,7 +91,7 @@ export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export type { DropShoulderStyle } from './garment/dropShoulder/style.js';
 export { readStyle as readDropShoulderStyle } from './garment/dropShoulder/style.js';
-export { leadingMeasurement } from './garment/dropShoulder/targets.js';
+export { leadingMeasurement } from './garment/shared/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';

@@ -7,11 +7,13 @@ import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
+import { evenRowsWished, taper } from '../shared/taper.js';
 import { finishedOf } from './finished.js';
-import { changeOfFabric, dropAboveUnderarm, heightOf, sameWidth, shouldersOf, taper } from './relations.js';
-import { evenRowsWished } from './taper.js';
+import { changeOfFabric, dropAboveUnderarm, heightOf, sameWidth, shouldersOf } from './relations.js';
+
 import { upperFabric, type DropShoulderStyle } from './style.js';
-import { armholeDepth, bodyLength, cuffRound, neckWidth, panelWidth, sleeveLength } from './targets.js';
+import { bodyLength, cuffRound, panelWidth } from '../shared/targets.js';
+import { armholeDepth, neckWidth, sleeveLength } from './targets.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
@@ -242,7 +244,7 @@ export function draft(input: Input): Draft {
 
   const tapered = taper(
     style.sleeve.everyRow,
-    evenRowsWished(style, size.id, perCm(sleeveFabric.gauge, 'rows')),
+    evenRowsWished(style.sleeve, size.id, perCm(sleeveFabric.gauge, 'rows')),
   );
   const relations: Relation[] = [
     sameWidth(),

@@ -1,5 +1,5 @@
 import type { Relation } from '../../fit/problem.js';
-import { needsShapingRows, sameCount, sumAtMost, sumIs, type RuleParts } from '../../fit/relations.js';
+import { sameCount, sumAtMost, sumIs } from '../../fit/relations.js';
 import { say } from '../../text/phrase.js';
 
 /** In one fabric side and armhole together are the panel's height. */
@@ -67,30 +67,4 @@ export function changeOfFabric(): Relation[] {
     sumAtMost({ id: 'change.fewer', rule }, { 'back.width': 1, 'back.upper': -2 }),
     sumAtMost({ id: 'change.more', rule }, { 'back.width': -2, 'back.upper': 1 }),
   ];
-}
-
-/**
- * The taper must come out in whole shaping rows (one stitch at both edges) and fit between the rows worked even at the
- * cuff and those at the top.
- *
- * @param even rows of the sleeve that do not shape: so many, and such a share of them all
- */
-export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number }): RuleParts {
-  return needsShapingRows(
-    {
-      id: 'taper',
-      rule: 'the sleeve goes from cuff to top in whole shaping rows that its length has room for',
-      says: (counts) =>
-        say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
-    },
-    {
-      from: 'sleeve.cuff',
-      to: 'sleeve.top',
-      rows: 'sleeve.rows',
-      perEvent: 2,
-      everyRow,
-      ...even,
-      helper: 'sleeve.shapings',
-    },
-  );
 }

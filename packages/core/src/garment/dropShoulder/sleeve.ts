@@ -2,10 +2,10 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import { countsByRow, mirrored } from '../../shaping/schedule.js';
-import { ends, must } from '../shared/pieces.js';
+import { countsByRow } from '../../shaping/schedule.js';
+import { ends } from '../shared/pieces.js';
+import { sleeveSchedule } from '../shared/taper.js';
 import type { DropShoulderStyle } from './style.js';
-import { shapedRows } from './taper.js';
 
 type Input = SizeInput<DropShoulderStyle>;
 
@@ -16,21 +16,13 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
   const rows = counts['sleeve.rows']!;
   const top = counts['sleeve.top']!;
   const cuff = counts['sleeve.cuff']!;
-  const { everyRow, order } = style.sleeve;
-  const shaped = shapedRows(style, size.id, rows, perCm(fabric.gauge, 'rows'));
-  // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so there the parity is that of rows + 1.
-  const parity = up ? 1 : (rows + 1) % 2;
-  const firstRow = everyRow === 2 && shaped.first % 2 !== parity ? shaped.first + 1 : shaped.first;
-  const upward = must({
-    start: cuff,
-    end: top,
-    perEvent: 2,
-    firstRow,
-    lastRow: shaped.last,
-    everyRow,
-    order,
+  const taper = sleeveSchedule(style.sleeve, size.id, {
+    rows,
+    top,
+    cuff,
+    rowsPerCm: perCm(fabric.gauge, 'rows'),
+    up,
   });
-  const taper = up ? upward : mirrored(upward, rows);
   const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
     end === 'start'
       ? { lies: 'foundation', part: 'main' }

@@ -1,22 +1,13 @@
-import { FieldReader, type FieldProblem, type JsonObject, type NumberWish } from '../../check/fields.js';
+import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
 import { NECK_SHAPES, type NeckShape } from '../../shaping/curve.js';
-import { ORDERS, type Order } from '../../shaping/schedule.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
-import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { easeOrNone, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { fabricOrNone, lengthWish, readTaper } from '../shared/style.js';
+import type { LengthStyle, WidthStyle } from '../shared/targets.js';
+import type { TaperStyle } from '../shared/taper.js';
 
 /** The style of a closed drop-shoulder pullover (craft: rectangles, tapered sleeves). Lengths in cm. */
-export interface DropShoulderStyle {
-  fabric: string;
-  /** Which measurement leads the width. */
-  widthLedBy: 'bust' | 'hip' | 'widest';
-  /** Added to the leading round, negative allowed. */
-  ease: PerSize<Ease>;
-  /** Added to the hip where that leads; null: as the ease. */
-  hipEase: PerSize<Ease> | null;
-  /** Which length leads: the back's, the front's over the bust, or the longer of them. */
-  lengthLedBy: 'back' | 'front' | 'longer';
-  /** Length below the waist; the body length is nape to waist plus this. A share is of nape to waist. */
-  belowWaist: PerSize<Ease>;
+export interface DropShoulderStyle extends WidthStyle, LengthStyle {
   /** Added to the body's armhole depth. */
   armholeEase: PerSize<Ease>;
   neck: {
@@ -28,7 +19,7 @@ export interface DropShoulderStyle {
     /** The line of the front neck. */
     shape: NeckShape;
   };
-  sleeve: {
+  sleeve: TaperStyle & {
     worked: 'up' | 'down';
     /** Another fabric than the body's; null: the same. */
     fabric: string | null;
@@ -38,12 +29,6 @@ export interface DropShoulderStyle {
     wristEase: PerSize<Ease>;
     /** Shorter than the arm by so much. */
     shorter: PerSize;
-    order: Order;
-    /** 1: shaping in any row; 2: in right-side rows only. */
-    everyRow: 1 | 2;
-    /** Worked even above the cuff and below the top, cm or a share of the sleeve's own rows. */
-    evenAtCuff: PerSize<Ease>;
-    evenAtTop: PerSize<Ease>;
   };
   /** Another fabric of back and front from the underarm up; null: the same. */
   upper: { fabric: string } | null;
@@ -67,13 +52,6 @@ export function readStyle(
     reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
   const neck = inside('neck', 'The neck');
   const sleeve = inside('sleeve', 'The sleeve');
-  const cm = (label: string, min: number, max: number, otherwise: number) => ({
-    label,
-    min,
-    max,
-    unit: 'cm',
-    otherwise,
-  });
   return {
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
     widthLedBy: reader.choice(
@@ -82,57 +60,45 @@ export function readStyle(
       ['bust', 'hip', 'widest'] as const,
       'bust',
     ),
-    ease: readEase(reader, 'ease', cm('The ease', -40, 80, USUAL.ease)),
-    hipEase: easeOrNone(reader, 'hipEase', cm('The ease at the hip', -40, 80, USUAL.ease)),
+    ease: readEase(reader, 'ease', lengthWish('The ease', -40, 80, USUAL.ease)),
+    hipEase: easeOrNone(reader, 'hipEase', lengthWish('The ease at the hip', -40, 80, USUAL.ease)),
     lengthLedBy: reader.choice(
       'lengthLedBy',
       'What leads the length',
       ['back', 'front', 'longer'] as const,
       'back',
     ),
-    belowWaist: readEase(reader, 'belowWaist', cm('The length below the waist', -30, 120, USUAL.belowWaist)),
-    armholeEase: readEase(reader, 'armholeEase', cm('The ease of the armhole', -5, 20, USUAL.armholeEase)),
+    belowWaist: readEase(
+      reader,
+      'belowWaist',
+      lengthWish('The length below the waist', -30, 120, USUAL.belowWaist),
+    ),
+    armholeEase: readEase(
+      reader,
+      'armholeEase',
+      lengthWish('The ease of the armhole', -5, 20, USUAL.armholeEase),
+    ),
     neck: {
       width:
         neck.object['width'] === undefined || neck.object['width'] === null
           ? null
-          : readPerSize(neck, 'width', cm('The neck width', 5, 60, 18)),
-      ease: easeOrNone(neck, 'ease', cm('The ease at the neck', -10, 80, 10)),
-      drop: readPerSize(neck, 'drop', cm('The front neck drop', 0, 25, USUAL.drop)),
+          : readPerSize(neck, 'width', lengthWish('The neck width', 5, 60, 18)),
+      ease: easeOrNone(neck, 'ease', lengthWish('The ease at the neck', -10, 80, 10)),
+      drop: readPerSize(neck, 'drop', lengthWish('The front neck drop', 0, 25, USUAL.drop)),
       shape: neck.choice('shape', 'The line of the front neck', NECK_SHAPES, 'round'),
     },
     sleeve: {
       worked: sleeve.choice('worked', 'The sleeve’s direction', ['up', 'down'] as const, 'up'),
       fabric: fabricOrNone(sleeve, 'The fabric of the sleeve', fabricIds),
-      upperArmEase: easeOrNone(sleeve, 'upperArmEase', cm('The ease at the upper arm', -10, 60, 8)),
-      wristEase: readEase(sleeve, 'wristEase', cm('The wrist ease', -3, 40, USUAL.wristEase)),
-      shorter: readPerSize(sleeve, 'shorter', cm('The shortening of the sleeve', 0, 60, 0)),
-      order: sleeve.choice('order', 'The order of the shaping', ORDERS, 'slow first'),
-      everyRow: sleeve.choice('everyRow', 'The rows with shaping', [1, 2] as const, 1),
-      evenAtCuff: readEase(sleeve, 'evenAtCuff', cm('The even part above the cuff', 0, 60, 0)),
-      evenAtTop: readEase(sleeve, 'evenAtTop', cm('The even part below the top', 0, 60, 0)),
+      upperArmEase: easeOrNone(sleeve, 'upperArmEase', lengthWish('The ease at the upper arm', -10, 60, 8)),
+      wristEase: readEase(sleeve, 'wristEase', lengthWish('The wrist ease', -3, 40, USUAL.wristEase)),
+      shorter: readPerSize(sleeve, 'shorter', lengthWish('The shortening of the sleeve', 0, 60, 0)),
+      ...readTaper(sleeve),
     },
     upper: readUpper(reader, fabricIds),
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),
     cuff: readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds),
   };
-}
-
-/** An ease that may be left out: null or missing is none. */
-function easeOrNone(
-  reader: FieldReader,
-  key: string,
-  wish: NumberWish & { otherwise: number },
-): PerSize<Ease> | null {
-  return reader.object[key] === undefined || reader.object[key] === null ? null : readEase(reader, key, wish);
-}
-
-/** A fabric that may be left out: null or missing is the body's. */
-function fabricOrNone(reader: FieldReader, label: string, fabricIds: readonly string[]): string | null {
-  const { fabric } = reader.object;
-  return fabric === undefined || fabric === null
-    ? null
-    : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
 }
 
 function readUpper(reader: FieldReader, fabricIds: readonly string[]): DropShoulderStyle['upper'] {

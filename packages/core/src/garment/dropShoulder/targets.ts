@@ -1,61 +1,14 @@
-import type { Reason } from '../../because/reason.js';
-import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
 import { USUAL_STRETCH } from '../../fabric/fabric.js';
+import type { Reason } from '../../because/reason.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
 import { widthOfOpening } from '../shared/neck.js';
 import { easeOver, forSize, type Ease } from '../shared/perSize.js';
 import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
+import { measured, type Target } from '../shared/targets.js';
 import { upperFabric, type DropShoulderStyle } from './style.js';
 
 type Input = SizeInput<DropShoulderStyle>;
-
-/** A length wanted, and how it came about. */
-export interface Target {
-  length: number;
-  reasons: readonly Reason[];
-}
-
-const WIDEST: readonly MeasurementId[] = ['shoulders', 'bust', 'waist', 'hip'];
-
-function measured({ size, body }: Input, id: MeasurementId): Reason {
-  return given(
-    say`${measurement(id).label}, size ${size.label}`,
-    body.body[id],
-    { kind: 'measurement', id },
-    body.derived.has(id) ? say`derived: ${body.derived.get(id)!.rule}` : undefined,
-  );
-}
-
-/** The ease that belongs to a measurement: the hip has its own where one is set. */
-function easeAt(style: DropShoulderStyle, id: MeasurementId, size: string): Ease {
-  return forSize(id === 'hip' ? (style.hipEase ?? style.ease) : style.ease, size);
-}
-
-/** Which measurement leads the width of this body: the one named, or the one that is widest with its ease. */
-export function leadingMeasurement(style: DropShoulderStyle, body: FullBody, size: string): MeasurementId {
-  if (style.widthLedBy !== 'widest') return style.widthLedBy;
-  const worn = (id: MeasurementId) => body[id] + easeOver(easeAt(style, id, size), body[id]);
-  return WIDEST.reduce((widest, id) => (worn(id) > worn(widest) ? id : widest));
-}
-
-/** The garment's round, and the width of one of its two panels. */
-export function panelWidth(input: Input): Target & { round: number } {
-  const { style, size, body } = input;
-  const lead = leadingMeasurement(style, body.body, size.id);
-  const ease = easeAt(style, lead, size.id);
-  const round = body.body[lead] + easeOver(ease, body.body[lead]);
-  const place = lead === 'hip' && style.hipEase ? 'garment.hipEase' : 'garment.ease';
-  return {
-    round,
-    length: round / 2,
-    reasons: [
-      measured(input, lead),
-      eased('Ease', ease, body.body[lead], { kind: 'style', id: place }),
-      becomes('Two panels', '÷ 2', round / 2),
-    ],
-  };
-}
 
 /** The neck's width: as wanted, from the neck round and its ease, or half the cross-back; at least what the head needs. */
 export function neckWidth(input: Input): Target & { drop: number } {
@@ -123,29 +76,6 @@ function neckWithEase(input: Input, ease: Ease, drop: number): Target {
   };
 }
 
-/** The body's length from the shoulder, finished: what hangs as long as wanted when the fabric has grown. */
-export function bodyLength(input: Input): Target {
-  const { style, size, fabrics } = input;
-  const { backWaist, frontLength, backLength } = input.body.body;
-  const reasons: Reason[] = [measured(input, 'backWaist')];
-  const over = frontLength - backLength;
-  let length = backWaist;
-  if (style.lengthLedBy === 'front' || (style.lengthLedBy === 'longer' && over > 0)) {
-    length += over;
-    reasons.push({
-      ...plus('The front is longer over the bust', over, length),
-      note: say`front ${cm(frontLength)} less back ${cm(backLength)}, from the neck point to the waist`,
-    });
-  }
-  const below = forSize(style.belowWaist, size.id);
-  reasons.push(
-    eased('Below the waist', below, backWaist, { kind: 'style', id: 'garment.belowWaist' }, length),
-  );
-  length += easeOver(below, backWaist);
-  const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, length);
-  return { length: worn.length, reasons: [...reasons, ...worn.reasons] };
-}
-
 /** The armhole's depth: the body's with its ease, or as deep as the upper arm with its own ease needs. */
 export function armholeDepth(input: Input): Target {
   const { style, size } = input;
@@ -171,19 +101,6 @@ export function armholeDepth(input: Input): Target {
         needed,
         say`the armhole with its ease would be ${cm(own)}`,
       ),
-    ],
-  };
-}
-
-/** The sleeve's round at the cuff. */
-export function cuffRound(input: Input): Target {
-  const { wrist } = input.body.body;
-  const ease = forSize(input.style.sleeve.wristEase, input.size.id);
-  return {
-    length: wrist + easeOver(ease, wrist),
-    reasons: [
-      measured(input, 'wrist'),
-      eased('Wrist ease', ease, wrist, { kind: 'style', id: 'garment.sleeve.wristEase' }),
     ],
   };
 }

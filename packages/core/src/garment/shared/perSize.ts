@@ -51,6 +51,15 @@ export function readEase(
   );
 }
 
+/** An ease that may be left out: null or missing is none. */
+export function easeOrNone(
+  reader: FieldReader,
+  key: string,
+  wish: NumberWish & { otherwise: number },
+): PerSize<Ease> | null {
+  return reader.object[key] === undefined || reader.object[key] === null ? null : readEase(reader, key, wish);
+}
+
 function readParts<T>(
   reader: FieldReader,
   key: string,

@@ -1,7 +1,6 @@
 import { plan } from '../../plan.js';
 import { demoDesigns } from '../../testing/designs.js';
-import { shapedRows, evenRowsWished } from './taper.js';
-import type { DropShoulderStyle } from './style.js';
+import { evenRowsWished, shapedRows, type TaperStyle } from './taper.js';
 
 const design = demoDesigns()['brackenlow-pullover']!;
 const withSleeve = (sleeve: object) => ({
@@ -34,7 +33,7 @@ describe('even rows of a sleeve', () => {
       for (const evenAtTop of [0, 3, { percent: 20 }])
         for (const everyRow of [1, 2] as const)
           for (let rows = 4; rows < 90; rows += 1) {
-            const style = { sleeve: { evenAtCuff, evenAtTop, everyRow } } as unknown as DropShoulderStyle;
+            const style = { evenAtCuff, evenAtTop, everyRow } as unknown as TaperStyle;
             const { spare, spareShare } = evenRowsWished(style, 'M', 1.1);
             const { first, last } = shapedRows(style, 'M', rows, 1.1);
             const odd = everyRow === 2 && first % 2 === 0 ? first + 1 : first;

@@ -1,0 +1,114 @@
+import type { Counts } from '../../fit/problem.js';
+import { needsShapingRows, type RuleParts } from '../../fit/relations.js';
+import { mirrored, type Order, type Schedule } from '../../shaping/schedule.js';
+import { say } from '../../text/phrase.js';
+import { must } from './pieces.js';
+import { forSize, type Ease, type PerSize } from './perSize.js';
+
+/** How a sleeve goes from cuff to top. */
+export interface TaperStyle {
+  order: Order;
+  /** 1: shaping in any row; 2: in right-side rows only. */
+  everyRow: 1 | 2;
+  /** Worked even above the cuff and below the top, cm or a share of the sleeve's own rows. */
+  evenAtCuff: PerSize<Ease>;
+  evenAtTop: PerSize<Ease>;
+}
+
+/** Rows at each end of the sleeve that are worked even whatever is wished: the first carries the cuff, the last the seam. */
+const FEWEST = 1;
+
+/** What the wishes for even rows leave to the shaping, as the fit is told it: never more room than there will be. */
+export function evenRowsWished(
+  sleeve: TaperStyle,
+  size: string,
+  rowsPerCm: number,
+): { spare: number; spareShare: number } {
+  const ends = [forSize(sleeve.evenAtCuff, size), forSize(sleeve.evenAtTop, size)];
+  const fixed = ends.map((wish) => (typeof wish === 'number' ? fixedRows(wish, rowsPerCm) : FEWEST));
+  const shares = ends.map((wish) => (typeof wish === 'number' ? 0 : Math.max(0, wish.percent) / 100));
+  // Where only right-side rows shape, the first of them may lie a row further on.
+  const parity = sleeve.everyRow === 2 ? 1 : 0;
+  return { spare: fixed[0]! + fixed[1]! + parity, spareShare: Math.min(0.95, shares[0]! + shares[1]!) };
+}
+
+/** The rows between which a sleeve of so many rows shapes, counted from the cuff. */
+export function shapedRows(
+  sleeve: TaperStyle,
+  size: string,
+  rows: number,
+  rowsPerCm: number,
+): { first: number; last: number } {
+  const rowsOf = (wish: Ease) =>
+    typeof wish === 'number'
+      ? fixedRows(wish, rowsPerCm)
+      : Math.max(FEWEST, Math.floor((rows * Math.max(0, wish.percent)) / 100));
+  return {
+    first: rowsOf(forSize(sleeve.evenAtCuff, size)) + 1,
+    last: rows - rowsOf(forSize(sleeve.evenAtTop, size)),
+  };
+}
+
+function fixedRows(length: number, rowsPerCm: number): number {
+  return Math.max(FEWEST, Math.round(length * rowsPerCm));
+}
+
+/**
+ * The taper must come out in whole shaping rows (one stitch at both edges) and fit between the rows worked even at the
+ * cuff and those at the top.
+ *
+ * @param even rows of the sleeve that do not shape: so many, and such a share of them all
+ */
+export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number }): RuleParts {
+  return needsShapingRows(
+    {
+      id: 'taper',
+      rule: 'the sleeve goes from cuff to top in whole shaping rows that its length has room for',
+      says: (counts: Counts) =>
+        say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+    },
+    {
+      from: 'sleeve.cuff',
+      to: 'sleeve.top',
+      rows: 'sleeve.rows',
+      perEvent: 2,
+      everyRow,
+      ...even,
+      helper: 'sleeve.shapings',
+    },
+  );
+}
+
+/**
+ * The sleeve's shaping rows: planned from the cuff up, and for a sleeve worked down the same rows from the other end.
+ *
+ * @param rows all rows of the sleeve
+ * @param up whether it is worked from the cuff up
+ */
+export function sleeveSchedule(
+  sleeve: TaperStyle,
+  size: string,
+  {
+    rows,
+    top,
+    cuff,
+    rowsPerCm,
+    up,
+  }: { rows: number; top: number; cuff: number; rowsPerCm: number; up: boolean },
+): Schedule {
+  const { everyRow, order } = sleeve;
+  const shaped = shapedRows(sleeve, size, rows, rowsPerCm);
+  // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so there the parity is that of rows + 1.
+  const parity = up ? 1 : (rows + 1) % 2;
+  const firstRow = everyRow === 2 && shaped.first % 2 !== parity ? shaped.first + 1 : shaped.first;
+  const upward = must({
+    start: cuff,
+    end: top,
+    perEvent: 2,
+    firstRow,
+    lastRow: shaped.last,
+    everyRow,
+    order,
+  });
+  return up ? upward : mirrored(upward, rows);
+}

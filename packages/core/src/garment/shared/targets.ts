@@ -1,0 +1,113 @@
+import type { Reason } from '../../because/reason.js';
+import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
+import { cm, say } from '../../text/phrase.js';
+import type { SizeInput } from '../construction.js';
+import { easeOver, forSize, type Ease, type PerSize } from './perSize.js';
+import { becomes, eased, given, plus, shrunk } from './quantity.js';
+
+/** A length wanted, and how it came about. */
+export interface Target {
+  length: number;
+  reasons: readonly Reason[];
+}
+
+/** The part of a style that says how wide a garment is. */
+export interface WidthStyle {
+  /** Which measurement leads the width. */
+  widthLedBy: 'bust' | 'hip' | 'widest';
+  /** Added to the leading round, negative allowed. */
+  ease: PerSize<Ease>;
+  /** Added to the hip where that leads; null: as the ease. */
+  hipEase: PerSize<Ease> | null;
+}
+
+/** The part of a style that says how long a garment is. */
+export interface LengthStyle {
+  fabric: string;
+  /** Which length leads: the back's, the front's over the bust, or the longer of them. */
+  lengthLedBy: 'back' | 'front' | 'longer';
+  /** Length below the waist; the body length is nape to waist plus this. A share is of nape to waist. */
+  belowWaist: PerSize<Ease>;
+}
+
+const WIDEST: readonly MeasurementId[] = ['shoulders', 'bust', 'waist', 'hip'];
+
+/** A body's measurement as the step that a chain of reasons begins with. */
+export function measured(
+  { size, body }: Pick<SizeInput<unknown>, 'size' | 'body'>,
+  id: MeasurementId,
+): Reason {
+  return given(
+    say`${measurement(id).label}, size ${size.label}`,
+    body.body[id],
+    { kind: 'measurement', id },
+    body.derived.has(id) ? say`derived: ${body.derived.get(id)!.rule}` : undefined,
+  );
+}
+
+/** The ease that belongs to a measurement: the hip has its own where one is set. */
+function easeAt(style: WidthStyle, id: MeasurementId, size: string): Ease {
+  return forSize(id === 'hip' ? (style.hipEase ?? style.ease) : style.ease, size);
+}
+
+/** Which measurement leads the width of this body: the one named, or the one that is widest with its ease. */
+export function leadingMeasurement(style: WidthStyle, body: FullBody, size: string): MeasurementId {
+  if (style.widthLedBy !== 'widest') return style.widthLedBy;
+  const worn = (id: MeasurementId) => body[id] + easeOver(easeAt(style, id, size), body[id]);
+  return WIDEST.reduce((widest, id) => (worn(id) > worn(widest) ? id : widest));
+}
+
+/** The garment's round: the leading measurement with its ease. */
+export function garmentRound(input: SizeInput<WidthStyle>): Target {
+  const { style, size, body } = input;
+  const lead = leadingMeasurement(style, body.body, size.id);
+  const ease = easeAt(style, lead, size.id);
+  const round = body.body[lead] + easeOver(ease, body.body[lead]);
+  const place = lead === 'hip' && style.hipEase ? 'garment.hipEase' : 'garment.ease';
+  return {
+    length: round,
+    reasons: [measured(input, lead), eased('Ease', ease, body.body[lead], { kind: 'style', id: place })],
+  };
+}
+
+/** The garment's round, and the width of one of its two panels. */
+export function panelWidth(input: SizeInput<WidthStyle>): Target & { round: number } {
+  const { length: round, reasons } = garmentRound(input);
+  return { round, length: round / 2, reasons: [...reasons, becomes('Two panels', '÷ 2', round / 2)] };
+}
+
+/** The body's length from the shoulder, finished: what hangs as long as wanted when the fabric has grown. */
+export function bodyLength(input: SizeInput<LengthStyle>): Target {
+  const { style, size, fabrics } = input;
+  const { backWaist, frontLength, backLength } = input.body.body;
+  const reasons: Reason[] = [measured(input, 'backWaist')];
+  const over = frontLength - backLength;
+  let length = backWaist;
+  if (style.lengthLedBy === 'front' || (style.lengthLedBy === 'longer' && over > 0)) {
+    length += over;
+    reasons.push({
+      ...plus('The front is longer over the bust', over, length),
+      note: say`front ${cm(frontLength)} less back ${cm(backLength)}, from the neck point to the waist`,
+    });
+  }
+  const below = forSize(style.belowWaist, size.id);
+  reasons.push(
+    eased('Below the waist', below, backWaist, { kind: 'style', id: 'garment.belowWaist' }, length),
+  );
+  length += easeOver(below, backWaist);
+  const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, length);
+  return { length: worn.length, reasons: [...reasons, ...worn.reasons] };
+}
+
+/** The sleeve's round at the cuff. */
+export function cuffRound(input: SizeInput<{ sleeve: { wristEase: PerSize<Ease> } }>): Target {
+  const { wrist } = input.body.body;
+  const ease = forSize(input.style.sleeve.wristEase, input.size.id);
+  return {
+    length: wrist + easeOver(ease, wrist),
+    reasons: [
+      measured(input, 'wrist'),
+      eased('Wrist ease', ease, wrist, { kind: 'style', id: 'garment.sleeve.wristEase' }),
+    ],
+  };
+}
