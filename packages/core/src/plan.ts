@@ -20,6 +20,7 @@ import { yarnOf } from './garment/yarnOf.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
 import { workPiece } from './work/hook.js';
+import { followMarkers } from './work/markers.js';
 import type { Row } from './work/rows.js';
 import type { YarnNeed } from './yarn/metres.js';
 
@@ -290,15 +291,31 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
-  const edges = piece.edges.map(({ id, label, axis, place, open, path }): WorkedEdge => {
+  const edges = piece.edges.map(({ id, label, axis, place, open, path, slant }): WorkedEdge => {
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
     const astray = path && count > 0 ? worked.astray(place, path) : -1;
     if (astray >= 0) throw refuse(`the edge ${id} is not where it should be in its row ${astray + 1}`);
-    return { id, label, axis, count, length: edgeLength(place, count, sections), open: open ?? false };
+    return {
+      id,
+      label,
+      axis,
+      count,
+      length: edgeLength(place, count, sections, slant ?? path),
+      open: open ?? false,
+    };
   });
+  for (const { part, first, last, from, to } of piece.markers ?? []) {
+    const between = rows.filter((row) => row.part === part && row.n >= first && row.n <= last);
+    const found = followMarkers(between, from);
+    const wrong = to.findIndex((place, i) => place !== found[i]);
+    if (wrong >= 0)
+      throw refuse(
+        `marker ${wrong + 1} comes to stitch ${found[wrong]} of row ${last}, planned ${to[wrong]}`,
+      );
+  }
   const height = Math.max(...rows.map(({ n }) => n));
-  const planned = piece.rows.reduce((sum, id) => sum + counts[id]!, 0);
+  const planned = piece.rows.reduce((sum, id) => sum + counts[id]!, piece.halfRows ?? 0);
   if (height !== planned) throw refuse(`it has ${height} rows, planned ${planned}`);
   const [lost] = worked.lost(piece.edges.map(({ place }) => place));
   if (lost) throw refuse(lost);

@@ -10,4 +10,13 @@ export interface Note {
   /** The measurement, quantity, join or pin it is about. */
   where: string;
   message: Phrase;
+  /** Settings near the ones chosen with which it would be well; each is one choice. */
+  fixes?: readonly Fix[];
+}
+
+/** A change of the style that a note offers. */
+export interface Fix {
+  label: Phrase;
+  /** Fields of the document; with a size, the field's figure for that size alone. */
+  set: readonly { path: string; value: string | number; size?: string }[];
 }

@@ -47,7 +47,9 @@ function inRates({ schedule, of, where, part }: Shape, label: Labels): Reason[] 
       ? 'both edges'
       : where.at === 'the round'
         ? 'places round the round'
-        : where.edge;
+        : where.at === 'across'
+          ? 'places across the row'
+          : where.edge;
   const rows = slots({ firstRow: room.first, lastRow: room.last, everyRow: room.everyRow });
   const gap = Math.floor(rows / events.length);
   const wider = rows % events.length;

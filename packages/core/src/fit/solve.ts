@@ -1,4 +1,4 @@
-import { costOfCounts, type Problem } from './problem.js';
+import { costOfCounts, holds, type Problem, type Relation } from './problem.js';
 import { eliminate } from './eliminate.js';
 import {
   costAt,
@@ -38,10 +38,29 @@ const FIRST_WINDOW = 3;
  * better answer; the window is then widened to exactly that bound and solved again, which proves the optimum. Where
  * the window holds no answer it is doubled until it spans all counts, which proves that there is none.
  *
+ * Relations that only bound a sum are looked at when an answer breaks them: the optimum without them that obeys them all
+ * the same is the optimum with them. Most never bind, and each left out makes the rest fall apart into smaller problems.
+ *
  * @returns the counts and their cost in cm (without ties), "infeasible", or "too hard" when the tables of the
  *   elimination would pass their bound
  */
 export function solve(problem: Problem, options: SolveOptions = {}): SolveResult {
+  const firm: Relation[] = [];
+  let waiting: Relation[] = [];
+  for (const relation of problem.relations)
+    (relation.kind === 'equal' || relation.when ? firm : waiting).push(relation);
+  for (;;) {
+    const answer = solveFirm({ ...problem, relations: firm }, options);
+    if (answer.kind !== 'solved') return answer;
+    const left: Relation[] = [];
+    for (const relation of waiting) (holds(relation, answer.counts) ? left : firm).push(relation);
+    if (left.length === waiting.length) return answer;
+    waiting = left;
+  }
+}
+
+/** The optimum where all relations are looked at from the start. */
+function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
   const { bounds = {}, prefer = {}, orders, anyAnswer = false } = options;
   let lattices = latticesOf(problem, bounds, prefer);
   if (!lattices) return { kind: 'infeasible' };

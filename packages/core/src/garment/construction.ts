@@ -48,6 +48,17 @@ export interface EdgeProgram {
    * the hook so.
    */
   path?: 'straight' | readonly number[];
+  /** As `path`, only to measure a stepped edge by, where shaping inside the rows moves their ends as well. */
+  slant?: readonly number[];
+}
+
+/** Where markers hang in the first and the last of some rows of a part. */
+export interface MarkerRun {
+  part: string;
+  first: number;
+  last: number;
+  from: readonly number[];
+  to: readonly number[];
 }
 
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
@@ -61,8 +72,15 @@ export interface PieceProgram {
   work: 'rows' | 'rounds';
   /** Quantities that together are the piece's rows from beginning to end. */
   rows: readonly string[];
+  /** Rows besides, that are half a row each and so add no height: short rows out from the joining of a round and back. */
+  halfRows?: number;
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];
+  /**
+   * Markers moved up row by row: where they hang in one row of a part (stitches to the left of each), and where they must
+   * have come to in a later one.
+   */
+  markers?: readonly MarkerRun[];
   /** Quantities that the worked piece must show: the sum of these edges as the hook counted them. */
   expects: readonly { quantity: string; edges: readonly string[] }[];
 }

@@ -1,8 +1,12 @@
 import type { Construction } from './construction.js';
 import { dropShoulder } from './dropShoulder/dropShoulder.js';
+import { raglan } from './raglan/raglan.js';
 
 /** Every construction that a design can name. The style type is the construction's own affair. */
-export const CONSTRUCTIONS: readonly Construction<unknown>[] = [dropShoulder as Construction<unknown>];
+export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
+  dropShoulder as Construction<unknown>,
+  raglan as Construction<unknown>,
+];
 
 /** Finds a construction by the name that designs use. */
 export function constructionOf(id: unknown): Construction<unknown> | undefined {

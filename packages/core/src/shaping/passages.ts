@@ -1,5 +1,7 @@
+import { takesOf } from '../work/steps.js';
 import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
 import type { NeckShape } from './curve.js';
+import { countsAfterRow, shapedRowsOf, stepsBesideLines, type LineSection, type LineWay } from './lines.js';
 import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
 import { amountOf, type Schedule } from './schedule.js';
 import type { ShortRows } from './shortRows.js';
@@ -9,7 +11,9 @@ export type ShapePlace =
   | { at: 'both edges' }
   /** `edge` is what people call it: "the neck edge". */
   | { at: 'one edge'; side: 'left' | 'right'; edge: string }
-  | { at: 'the round' };
+  | { at: 'the round' }
+  /** Spread over a flat row, with plain stitches at both ends. */
+  | { at: 'across' };
 
 /** Ids of quantities that a schedule hangs on, to follow it to its reasons. */
 export interface ShapedCounts {
@@ -31,7 +35,16 @@ export interface ShapedLine {
  */
 export type Passage =
   /** A foundation chain of `stitches` + `extra`, or stitches picked up along an edge (then `extra` is 0). */
-  | { kind: 'start'; part: string; stitches: number; extra: number; along: string | null; round?: RoundWay }
+  | {
+      kind: 'start';
+      part: string;
+      stitches: number;
+      extra: number;
+      along: string | null;
+      /** What lies along there, from left to right: live stitches of another piece, or chains made between them. */
+      over?: readonly { label: string; count: number; chain: boolean }[];
+      round?: RoundWay;
+    }
   /** Rows worked even until row `to` of the part is done. */
   | { kind: 'even'; part: string; to: number; note?: string }
   /** One row in which another fabric begins, with as many stitches as that one wants, the change spread evenly. */
@@ -47,6 +60,18 @@ export type Passage =
       of: ShapedCounts;
       /** The line that its steps follow, where that is not a straight one. */
       line?: ShapedLine;
+    }
+  /** Rows shaped beside lines (the raglan lines of a yoke, the sides of a body) until row `to` is done. */
+  | {
+      kind: 'lines';
+      part: string;
+      to: number;
+      /** From left to right. */
+      sections: readonly LineSection[];
+      line: LineWay;
+      /** What the lines are called: "raglan line", "side". */
+      name: string;
+      of: ShapedCounts;
     }
   /** Short rows over the last row, and the row that closes them. */
   | { kind: 'short'; part: string; shortRows: ShortRows; label: string }
@@ -69,6 +94,10 @@ export type Passage =
       /** Chains after each of the parts, as many entries as parts; the last of a row is at its end. */
       chains: readonly number[];
       round?: RoundWay;
+      /** The yarn is joined anew where the row begins. */
+      rejoin?: boolean;
+      /** Shaping beside lines in the same row. */
+      lines?: { sections: readonly LineSection[]; line: LineWay };
       label: string;
     }
   /** A marker in both ends of the last row worked. */
@@ -139,6 +168,9 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
       case 'shape':
         workShaped(rows, part(passage.part), passage);
         break;
+      case 'lines':
+        workLines(rows, part(passage.part), passage);
+        break;
       case 'short':
         workShort(rows, part(passage.part), passage.shortRows);
         break;
@@ -203,10 +235,28 @@ function workShaped(
         addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
         shapingRound += 1;
         break;
+      case 'across':
+        addRow(rows, state, stepsAcross(state.count, change), change);
+        break;
       case 'one edge':
         oneEdge(rows, state, change, where.side);
     }
   });
+  workEven(rows, state, to);
+}
+
+function workLines(
+  rows: Row[],
+  state: PartState,
+  { sections, line, to }: Extract<Passage, { kind: 'lines' }>,
+): void {
+  for (const row of shapedRowsOf(sections)) {
+    if (row > to) break;
+    if (row <= state.n) continue;
+    workEven(rows, state, row - 1);
+    const { steps, by, add } = stepsBesideLines(sections, countsAfterRow(sections, row - 1), line, row);
+    addRow(rows, state, steps, by, { add });
+  }
   workEven(rows, state, to);
 }
 
@@ -251,7 +301,10 @@ function oneEdge(rows: Row[], state: PartState, change: number, edge: 'left' | '
   });
 }
 
-/** Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. */
+/**
+ * Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. Over a round spans
+ * may reach back across its joining: places below 0 lie before it.
+ */
 function workShort(rows: Row[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
   /** What lies on the hook from left to right: rows and the places of their stitches, one for each stitch of the base. */
   const surface: { n: number; at: number }[] = Array.from({ length: stitches }, (_, at) => ({
@@ -260,7 +313,8 @@ function workShort(rows: Row[], state: PartState, { stitches, rows: short, closi
   }));
   const spanOf = (from: number, to: number): Take[] => {
     const takes: Take[] = [];
-    for (const { n, at } of surface.slice(from, to)) {
+    for (let i = from; i < to; i += 1) {
+      const { n, at } = surface[(i + stitches) % stitches]!;
       const last = takes.at(-1);
       if (last?.n === n && last.at + last.take === at) last.take += 1;
       else takes.push({ part: state.name, n, take: 1, at });
@@ -269,12 +323,12 @@ function workShort(rows: Row[], state: PartState, { stitches, rows: short, closi
   };
   const cover = (from: number, to: number, flat: boolean) => {
     addRow(rows, state, [{ do: 'work', times: to - from }], 0, { from: spanOf(from, to), flat });
-    for (let i = from; i < to; i += 1) surface[i] = { n: state.n, at: i - from };
+    for (let i = from; i < to; i += 1) surface[(i + stitches) % stitches] = { n: state.n, at: i - from };
   };
   short.forEach(({ from, to }, i) => {
     // The first short row begins inside the full row: the yarn is joined there unless it hangs at that end.
     if (i === 0) {
-      const yarn = state.round ? -1 : state.side === 'RS' ? 0 : stitches;
+      const yarn = state.round ? 0 : state.side === 'RS' ? 0 : stitches;
       const begin = state.side === 'RS' ? from : to;
       state.rejoin ||= begin !== yarn;
     }
@@ -291,7 +345,7 @@ function unite(
   rows: Row[],
   parts: Map<string, PartState>,
   part: (name: string) => PartState,
-  { part: name, from, chains, round }: Extract<Passage, { kind: 'unite' }>,
+  { part: name, from, chains, round, rejoin = false, lines }: Extract<Passage, { kind: 'unite' }>,
 ): void {
   const states = from.map((source) => part(source.part));
   const n = Math.max(...states.map((state) => state.n));
@@ -301,7 +355,7 @@ function unite(
     count: 0,
     first: null,
     side: states.at(-1)!.side,
-    rejoin: false,
+    rejoin,
     ...(round ? { round } : {}),
   };
   parts.set(name, state);
@@ -315,5 +369,39 @@ function unite(
     { do: 'work', times: take },
     ...(chains[i]! > 0 ? [{ do: 'cast' as const, times: chains[i]! }] : []),
   ]);
-  addRow(rows, state, steps, 0, { add: chains.reduce((sum, chain) => sum + chain, 0), from: sources });
+  const add = chains.reduce((sum, chain) => sum + chain, 0);
+  if (!lines) return addRow(rows, state, steps, 0, { add, from: sources });
+  const shaped = stepsBesideLines(lines.sections, countsAfterRow(lines.sections, n), lines.line, n + 1);
+  let at = 0;
+  const shapedSteps = sources.reduce<Step[]>((all, { take }, i) => {
+    const before = at + take;
+    at = before + chains[i]!;
+    return castInside(all, before, chains[i]!);
+  }, shaped.steps);
+  addRow(rows, state, shapedSteps, shaped.by, { add, from: sources });
+}
+
+/**
+ * Steps in which `many` stitches from place `at` on are cast instead of worked.
+ *
+ * @throws RangeError when the row shapes there
+ */
+function castInside(steps: readonly Step[], at: number, many: number): Step[] {
+  if (many === 0) return [...steps];
+  let place = 0;
+  let found = false;
+  const cut = steps.flatMap((step): Step[] => {
+    const first = place;
+    // Where chains are cast already there are stitches to come, so that they count here.
+    place += step.do === 'cast' ? step.times : takesOf(step) * step.times;
+    if (step.do !== 'work' || first > at || place < at + many) return [step];
+    found = true;
+    return [
+      { do: 'work' as const, times: at - first },
+      { do: 'cast' as const, times: many },
+      { do: 'work' as const, times: place - at - many },
+    ].filter(({ times }) => times > 0);
+  });
+  if (!found) throw new RangeError(`${many} chains are to lie where a row shapes`);
+  return cut;
 }

@@ -92,3 +92,46 @@ export function slopedShortRows(stitches: number, turns: number, side: 'left' | 
 export function shoulderSteps(stitches: number, steps: number): number[] {
   return spreadLargerFirst(stitches, Math.min(steps, stitches));
 }
+
+/**
+ * Short rows that raise the back of a neck (so that its front lies lower): there and back over the back and a part of the
+ * sleeves, each turn further out than the one before, then a full row over all stitches.
+ *
+ * In a round the rows begin at its joining in the centre back, the first turning round over one half and the last one coming
+ * back to the joining, so that both halves get the same rows. In a flat row the yarn is joined where the first one begins.
+ *
+ * @param centre the middle of the back, in stitches from the left; 0 for a round
+ * @param reach how far from the middle each turn lies, rising
+ * @param ring whether the row below is a round
+ */
+export function neckShortRows(
+  stitches: number,
+  centre: number,
+  reach: readonly number[],
+  ring: boolean,
+): ShortRows {
+  const rows: ShortRow[] = [];
+  if (ring) {
+    let left = 0;
+    let right = 0;
+    for (const far of reach) {
+      right = far;
+      rows.push({ from: 0 - left, to: right });
+      left = far;
+      rows.push({ from: 0 - left, to: right });
+    }
+    rows.push({ from: 0 - left, to: 0 });
+  } else {
+    let before = 0;
+    for (const far of reach) {
+      // The row runs from the last turn on one side to the next on the other.
+      rows.push(
+        { from: centre - (before || far), to: centre + far },
+        { from: centre - far, to: centre + far },
+      );
+      before = far;
+    }
+  }
+  const most = reach.at(-1) ?? 0;
+  return { stitches, rows, keptLeft: stitches - 2 * most, keptRight: 0, closing: true };
+}

@@ -9,8 +9,11 @@
 export type Step =
   /** One stitch in each of the next `times` stitches. */
   | { do: 'work'; times: number }
-  /** Two stitches in one (or `makes`), `times` times. */
-  | { do: 'increase'; times: number; makes?: number }
+  /**
+   * Two stitches in one (or `makes`), `times` times. In a line of shaping, `line` says how many of those made lie before the
+   * one that goes on as the line.
+   */
+  | { do: 'increase'; times: number; makes?: number; line?: number }
   /** Two stitches together (or `takes`), `times` times. */
   | { do: 'decrease'; times: number; takes?: number }
   /** Slip stitches over the next `times` stitches at an end of the row: closed, they stay as an edge. */

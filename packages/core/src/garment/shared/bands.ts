@@ -157,3 +157,55 @@ export function bandPiece(
     ],
   };
 }
+
+/** A band picked up along an edge: its stitches run along it, its rows are its width. */
+export function pickedBand(
+  id: string,
+  label: string,
+  copies: number,
+  fabric: Fabric,
+  along: string,
+  counts: Counts,
+): PieceProgram {
+  const stitches = counts[`${id}.stitches`]!;
+  const rows = counts[`${id}.rows`]!;
+  return {
+    id,
+    label,
+    copies,
+    fabric,
+    work: 'rows',
+    rows: [`${id}.rows`],
+    passages: [
+      { kind: 'start', part: 'main', stitches, extra: 0, along },
+      { kind: 'even', part: 'main', to: rows },
+    ],
+    edges: [
+      {
+        id: `${id}.joined`,
+        label: `${label}, joined edge`,
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      {
+        id: `${id}.free`,
+        label: `${label}, free edge`,
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
+        open: true,
+      },
+      ...(['left', 'right'] as const).map((side) => ({
+        id: `${id}.end-${side}`,
+        label: `${label}, ${side} end`,
+        axis: 'rows' as const,
+        place: ends(side, { part: 'main', first: 1, last: rows }),
+        path: 'straight' as const,
+        open: true,
+      })),
+    ],
+    expects: [
+      { quantity: `${id}.stitches`, edges: [`${id}.joined`] },
+      { quantity: `${id}.rows`, edges: [`${id}.end-left`] },
+    ],
+  };
+}

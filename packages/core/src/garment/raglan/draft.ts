@@ -1,0 +1,258 @@
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts, Relation } from '../../fit/problem.js';
+import { parity, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
+import { say, type Phrase } from '../../text/phrase.js';
+import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
+import { becomes, given, plus, quantity } from '../shared/quantity.js';
+import { draftBelow, type Drafted } from '../yoke/below.js';
+import { finishedOf } from '../yoke/finished.js';
+import { falls } from '../yoke/front.js';
+import { draftDrop, draftNeckband, frontAtNeck } from '../yoke/neck.js';
+import { isOpen } from '../yoke/style.js';
+import { neckTargets, openingWidth, yokeDepth, type NeckTargets } from '../yoke/targets.js';
+import { feasibility } from './feasible.js';
+import { firstShapingRow, gainsOf, lineShares } from './lines.js';
+import type { RaglanStyle } from './style.js';
+
+type Input = SizeInput<RaglanStyle>;
+
+/** Drafts a raglan from the neck down for one body. */
+export function draft(input: Input): Draft {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const opening = openingWidth(input);
+  const neck = neckTargets(input, (4 * style.line.stitches) / perCm(fabric.gauge, 'stitches'));
+  const below = draftBelow(input, neck);
+  const drop = draftDrop(input, neck, opening);
+  const band = draftNeckband(input, neck, opening);
+  const quantities = [
+    ...neckQuantities(input, neck, opening),
+    ...yokeRows(input),
+    ...drop.quantities,
+    ...below.quantities,
+    ...band.quantities,
+  ];
+  const grown = growth(style);
+  return {
+    quantities,
+    helpers: [...grown.helpers, ...below.helpers],
+    relations: [
+      neckSum(style),
+      frontOf(style),
+      ...grown.relations,
+      ...drop.relations,
+      ...below.relations,
+      ...band.relations,
+    ],
+    finished: finishedOf(input, below.targets, neck, band.edge),
+    notes: feasibility(input, below.targets, neck),
+  };
+}
+
+/** The parts that the neck begins with. */
+function neckQuantities(input: Input, neck: NeckTargets, opening: number): DraftQuantity[] {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const open = isOpen(style);
+  const { start } = frontAtNeck(input, neck, opening);
+  const fronts = open || falls(style) ? 2 * start : start;
+  const first = neck.round.length - neck.front + fronts;
+  const lines = (4 * style.line.stitches) / stitches;
+  const share = { kind: 'style', id: 'garment.neck.sleeveShare' } as const;
+  const part = (id: string, label: string, target: number, because: DraftQuantity['because']) =>
+    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.15, because });
+  const round = given('Neck, all round', neck.round.length, { kind: 'quantity', id: 'neck.round' });
+  const rest = [
+    round,
+    plus(`The four lines, ${style.line.stitches} stitches each`, -lines, neck.round.length - lines),
+  ];
+  return [
+    quantity({
+      id: 'neck.round',
+      label: 'Neck, stitches to begin with',
+      fabric,
+      axis: 'stitches',
+      target: first,
+      weight: 0.6,
+      rounding: open ? 'nearest' : 'not under',
+      because: [
+        ...neck.round.reasons,
+        ...(first === neck.round.length
+          ? []
+          : [plus('The front begins narrower', first - neck.round.length, first)]),
+      ],
+    }),
+    part('neck.back', 'Back of the neck', neck.back, [
+      ...rest,
+      becomes('Half of what the sleeves leave', `× ${50 - style.neck.sleeveShare} %`, neck.back),
+    ]),
+    part(
+      'neck.front',
+      open || falls(style) ? 'Front of the neck, each' : 'Front of the neck',
+      start,
+      falls(style)
+        ? [given('As few as can be worked', start)]
+        : [
+            ...rest,
+            becomes('Half of what the sleeves leave', `× ${50 - style.neck.sleeveShare} %`, neck.front),
+            ...(open
+              ? [
+                  plus('What lies between the fronts', -opening, neck.front - opening),
+                  becomes('Two fronts', '÷ 2', (neck.front - opening) / 2),
+                ]
+              : []),
+          ],
+    ),
+    part('neck.sleeve', 'Sleeve at the neck, each', neck.sleeve, [
+      ...rest,
+      { ...becomes('Share of each sleeve', `× ${style.neck.sleeveShare} %`, neck.sleeve), from: share },
+    ]),
+  ];
+}
+
+function yokeRows(input: Input): DraftQuantity[] {
+  const { length, reasons } = yokeDepth(input);
+  return [
+    quantity({
+      id: 'yoke.rows',
+      label: 'Yoke, depth',
+      fabric: input.fabrics.get(input.style.fabric)!,
+      axis: 'rows',
+      target: length,
+      weight: 0.7,
+      because: reasons,
+      min: 4,
+    }),
+  ];
+}
+
+/** The neck's parts and the lines between them are its first stitches. */
+function neckSum(style: RaglanStyle): Relation {
+  const separate = isOpen(style) || falls(style);
+  const { stitches } = style.line;
+  return sumIs(
+    {
+      id: 'neck',
+      rule: 'back, front, two sleeves and the four lines are the neck',
+      says: (counts) =>
+        say`Neck: ${counts['neck.back']!} back + ${separate ? '2 × ' : ''}${counts['neck.front']!} front + 2 × ${counts['neck.sleeve']!} sleeve + 4 × ${stitches} line = ${counts['neck.round']!}`,
+    },
+    // A level closed front is as wide as the back.
+    separate
+      ? { 'neck.back': 1, 'neck.front': 2, 'neck.sleeve': 2, 'neck.round': -1 }
+      : { 'neck.back': 2, 'neck.sleeve': 2, 'neck.round': -1 },
+    -4 * stitches,
+  );
+}
+
+/** What the front begins with, so that it comes out right at the underarm with the back's own increases. */
+function frontOf(style: RaglanStyle): Relation {
+  const says = (counts: Counts) =>
+    say`Front: grows by ${gainsOf(style, counts).body} at each line, as the back, to ${counts['front.width']!}`;
+  const rule = 'the front grows along its raglan lines as the back does';
+  if (isOpen(style))
+    return sumIs(
+      { id: 'grow.front', rule, says },
+      {
+        'front.width': 2,
+        'neck.front': -2,
+        ...(falls(style) ? { 'neck.width': -1 } : {}),
+        'back.width': -1,
+        'neck.back': 1,
+      },
+    );
+  return falls(style)
+    ? sumIs({ id: 'grow.front', rule, says }, { 'neck.front': 2, 'neck.width': 1, 'neck.back': -1 })
+    : sumIs({ id: 'grow.front', rule, says }, { 'neck.front': 1, 'neck.back': -1 });
+}
+
+/** From the neck to the underarm: back and sleeve gain the same at both their lines, and no more than the rows allow. */
+function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
+  const { body, sleeve } = lineShares(style);
+  const { everyRow, most } = style.rates;
+  const first = firstShapingRow(style);
+  const lines = (share: number) => (share > 0 ? say` + ${2 * share} of the lines` : say``);
+  const both = (
+    id: string,
+    rule: string,
+    says: (counts: Counts) => Phrase,
+    times: Record<string, number>,
+    share: number,
+  ) => {
+    const parts = parity({ id, rule, says }, times, 'even');
+    const room = (slots: Record<string, number>, total: number) =>
+      sumAtMost(
+        {
+          id: `${id}.room`,
+          rule: `${rule}, and in one row no more than ${most === 1 ? 'one stitch' : 'two stitches'} at each`,
+        },
+        { ...times, ...slots },
+        total + 2 * share,
+      );
+    return {
+      helpers: parts.helpers,
+      relations: [
+        ...parts.relations,
+        everyRow === 1
+          ? room({ 'yoke.rows': -2 * most }, 2 * most * (1 - first))
+          : room({ 'yoke.slots': -2 * most }, 0),
+      ],
+    };
+  };
+  const back = both(
+    'grow.back',
+    'the back grows from the neck to the underarm the same at its two raglan lines',
+    (counts) =>
+      say`Back: ${counts['neck.back']!} + 2 × ${gainsOf(style, counts).body}${lines(body)} = ${counts['back.width']!}`,
+    { 'back.width': 1, 'neck.back': -1 },
+    body,
+  );
+  const arm = both(
+    'grow.sleeve',
+    'the sleeve grows from the neck the same at its two raglan lines, and the underarm chain is added',
+    (counts) =>
+      say`Sleeve: ${counts['neck.sleeve']!} + 2 × ${gainsOf(style, counts).sleeve}${lines(sleeve)} + ${counts['underarm.chain']!} underarm = ${counts['sleeve.top']!}`,
+    { 'sleeve.top': 1, 'neck.sleeve': -1, 'underarm.chain': -1 },
+    sleeve,
+  );
+  const slots: Omit<Drafted, 'quantities'> =
+    everyRow === 1
+      ? { helpers: [], relations: [] }
+      : {
+          helpers: [
+            { id: 'yoke.slots', min: 1, max: 400 },
+            { id: 'yoke.slots.rest', min: 0, max: 1 },
+          ],
+          relations: [
+            sumIs(
+              { id: 'slots', rule: 'only right-side rows of the yoke increase' },
+              { 'yoke.rows': 1, 'yoke.slots': -2, 'yoke.slots.rest': -1 },
+              first - 2,
+            ),
+          ],
+        };
+  // A yoke only grows.
+  const grows = (id: string, rule: string, times: Record<string, number>, share: number) =>
+    sumAtLeast({ id, rule }, times, 2 * share);
+  return {
+    helpers: [...back.helpers, ...arm.helpers, ...slots.helpers],
+    relations: [
+      ...back.relations,
+      ...arm.relations,
+      grows(
+        'grows.back',
+        'the back grows from the neck to the underarm',
+        { 'back.width': 1, 'neck.back': -1 },
+        body,
+      ),
+      grows(
+        'grows.sleeve',
+        'the sleeve does not get fewer stitches in a yoke',
+        { 'sleeve.top': 1, 'neck.sleeve': -1, 'underarm.chain': -1 },
+        sleeve,
+      ),
+      ...slots.relations,
+    ],
+  };
+}

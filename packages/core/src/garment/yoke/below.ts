@@ -1,0 +1,449 @@
+/** What hangs below a yoke: body and sleeves from the underarm down, the bands, and how they hang together. */
+
+import { ANY_COUNT, type CountRule } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { HelperCount, Relation } from '../../fit/problem.js';
+import { needsShapingRows, sameCount, sumAtLeast, sumIs } from '../../fit/relations.js';
+import { cm, say } from '../../text/phrase.js';
+import type { DraftQuantity, SizeInput } from '../construction.js';
+import { draftBand } from '../shared/bands.js';
+import { easeOver, forSize } from '../shared/perSize.js';
+import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
+import { sameLengths } from '../shared/seams.js';
+import { evenRowsWished, taper } from '../shared/taper.js';
+import { bodyLength, cuffRound, measured } from '../shared/targets.js';
+import { isOpen, type YokeStyle } from './style.js';
+import {
+  backWidth,
+  bodyRound,
+  frontWidth,
+  sleeveBelow,
+  underarm,
+  upperArmRound,
+  yokeDepth,
+  type NeckTargets,
+} from './targets.js';
+
+type Input = SizeInput<YokeStyle>;
+
+/** Shortest stretch that is still one, cm. */
+const SHORTEST = 2;
+
+export interface Drafted {
+  quantities: DraftQuantity[];
+  relations: Relation[];
+  helpers: HelperCount[];
+}
+
+/** Lengths wanted that finished measurements and notes look at again, cm. */
+export interface YokeTargets {
+  whole: number;
+  round: number;
+  chain: number;
+  back: number;
+  front: number;
+  depth: number;
+  upperArm: number;
+  wrist: number;
+  /** Body length from the neck, sleeve from the underarm, with their bands. */
+  length: number;
+  sleeve: number;
+  waist: number | null;
+  hem: number | null;
+}
+
+/** The counting rule of what goes round the body or the arm. */
+export function ruleOf(input: Input, flat: boolean): CountRule {
+  const { rule } = input.fabrics.get(input.style.fabric)!;
+  return flat ? rule.flat : rule.round;
+}
+
+/** Drafts the split's widths, body, sleeves and bands. */
+export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets: YokeTargets } {
+  const { style, size, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const rows = perCm(fabric.gauge, 'rows');
+  const open = isOpen(style);
+  const body = input.body.body;
+  const { whole, length: round, reasons: roundReasons } = bodyRound(input);
+  const chain = underarm(input, whole);
+  const back = backWidth(whole, chain.length);
+  const front = open ? frontWidth(input, back.length) : back;
+  const depth = yokeDepth(input);
+  const upperArm = upperArmRound(input);
+  const { length: wrist, reasons: wristReasons } = cuffRound(input);
+  const { length, reasons: lengthReasons } = bodyLength(input);
+  const covered = sleeveBelow(input);
+
+  const shaped = style.body.shape !== 'straight';
+  const hemEase = forSize(style.body.hemEase, size.id);
+  const opening = whole - round;
+  const hemTarget = shaped ? body.hip + easeOver(hemEase, body.hip) - opening : null;
+  const waistEase = forSize(style.body.waistEase, size.id);
+  const waistTarget =
+    style.body.shape === 'waist' ? body.waist + easeOver(waistEase, body.waist) - opening : null;
+  const edge = shaped ? 'body.hem' : 'body.round';
+  const band = (
+    id: 'hem' | 'cuff' | 'neckband',
+    label: string,
+    of: { of: string; label: string; target: number },
+  ) =>
+    style[id] &&
+    draftBand({
+      id,
+      label,
+      style: style[id],
+      size: size.id,
+      fabric: fabrics.get(style[id].fabric)!,
+      edge: { ...of, perCm: stitches },
+    });
+  const hem = band('hem', 'Hem rib', {
+    of: edge,
+    label: 'Lower edge of the body',
+    target: hemTarget ?? round,
+  });
+  const cuff = band('cuff', 'Cuff rib', { of: 'sleeve.cuff', label: 'Sleeve at the cuff', target: wrist });
+  const falls = style.neck.shape === 'short rows' ? neck.drop : 0;
+  const below = length - depth.length - falls - (hem?.height ?? 0);
+  const bodyReasons = [
+    ...lengthReasons,
+    plus('Yoke', -depth.length, length - depth.length, { kind: 'quantity', id: 'yoke.rows' }),
+    ...(falls > 0
+      ? [
+          plus('Short rows at the back', -falls, length - depth.length - falls, {
+            kind: 'quantity',
+            id: 'neck.drop',
+          }),
+        ]
+      : []),
+    ...(hem ? [plus('Hem rib', -hem.height, below, { kind: 'style', id: 'garment.hem.height' })] : []),
+  ];
+  const sleeve = covered.length - (cuff?.height ?? 0);
+  const quantities: DraftQuantity[] = [
+    quantity({
+      id: 'underarm.chain',
+      label: 'Underarm chain, each',
+      fabric,
+      axis: 'stitches',
+      target: chain.length,
+      weight: 0.4,
+      because: chain.reasons,
+    }),
+    quantity({
+      id: 'back.width',
+      label: 'Back at the underarm',
+      fabric,
+      axis: 'stitches',
+      target: back.length,
+      weight: 0.2,
+      because: back.reasons,
+      min: 2,
+    }),
+    quantity({
+      id: 'front.width',
+      label: open ? 'Front at the underarm, each' : 'Front at the underarm',
+      fabric,
+      axis: 'stitches',
+      target: Math.max(0.5, front.length),
+      weight: 0.2,
+      because: front.reasons,
+      min: 2,
+    }),
+    quantity({
+      id: 'body.round',
+      label: open ? 'Body, edge to edge' : 'Body, all round',
+      fabric,
+      axis: 'stitches',
+      target: round,
+      weight: 1,
+      rule: ruleOf(input, open),
+      because: roundReasons,
+      min: 8,
+    }),
+    ...(waistTarget === null
+      ? []
+      : [
+          quantity({
+            id: 'body.waist',
+            label: 'Body at the waist',
+            fabric,
+            axis: 'stitches',
+            target: waistTarget,
+            weight: 0.5,
+            because: [
+              measured(input, 'waist'),
+              eased('Ease at the waist', waistEase, body.waist, {
+                kind: 'style',
+                id: 'garment.body.waistEase',
+              }),
+            ],
+            min: 8,
+          }),
+        ]),
+    ...(hemTarget === null
+      ? []
+      : [
+          quantity({
+            id: 'body.hem',
+            label: 'Body at the lower edge',
+            fabric,
+            axis: 'stitches',
+            target: hemTarget,
+            weight: 0.5,
+            rule: ruleOf(input, open),
+            because: [
+              measured(input, 'hip'),
+              eased('Ease at the hem', hemEase, body.hip, { kind: 'style', id: 'garment.body.hemEase' }),
+            ],
+            min: 8,
+          }),
+        ]),
+    quantity({
+      id: 'body.rows',
+      label: 'Body, underarm to lower edge',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, below),
+      weight: 1,
+      rule: fabric.rule.rows,
+      because: bodyReasons,
+      min: 2,
+    }),
+    ...(waistTarget === null
+      ? []
+      : (['waist', 'hip'] as const).map((part) => {
+          const toWaist = Math.min(
+            below - SHORTEST,
+            Math.max(SHORTEST, body.backWaist - depth.length - falls),
+          );
+          return quantity({
+            id: `${part}.rows`,
+            label: part === 'waist' ? 'Underarm to waist' : 'Waist to lower edge',
+            fabric,
+            axis: 'rows',
+            target: Math.max(SHORTEST, part === 'waist' ? toWaist : below - toWaist),
+            weight: 0.3,
+            because: [
+              measured(input, 'backWaist'),
+              plus('Yoke', -depth.length, body.backWaist - depth.length, {
+                kind: 'quantity',
+                id: 'yoke.rows',
+              }),
+              ...(part === 'hip' ? [plus('Body below the underarm', below, below - toWaist)] : []),
+            ],
+          });
+        })),
+    quantity({
+      id: 'sleeve.top',
+      label: 'Sleeve, all round',
+      fabric,
+      axis: 'stitches',
+      target: upperArm.length,
+      weight: 0.7,
+      rule: ruleOf(input, style.sleeve.worked === 'rows'),
+      because: upperArm.reasons,
+      min: 4,
+    }),
+    quantity({
+      id: 'sleeve.cuff',
+      label: 'Sleeve, at the cuff',
+      fabric,
+      axis: 'stitches',
+      target: wrist,
+      weight: 0.5,
+      rule: ANY_COUNT,
+      min: 4,
+      because: wristReasons,
+    }),
+    quantity({
+      id: 'sleeve.rows',
+      label: 'Sleeve, underarm to cuff',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, sleeve),
+      weight: 1,
+      rounding: 'not over',
+      min: 4,
+      because: [
+        ...covered.reasons,
+        ...(cuff
+          ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' })]
+          : []),
+      ],
+    }),
+    ...(hem?.quantities ?? []),
+    ...(cuff?.quantities ?? []),
+  ];
+  const tapered = taper(style.sleeve.everyRow, evenRowsWished(style.sleeve, size.id, rows));
+  const shapes = bodyShape(style);
+  const bands = frontBand(input, { falls: neck.drop, below, depth: depth.length });
+  return {
+    quantities: [...quantities, ...bands.quantities],
+    helpers: [...tapered.helpers, ...shapes.helpers, ...bands.helpers],
+    relations: [
+      splitOf(open),
+      ...(open
+        ? []
+        : [
+            sameCount(
+              { id: 'halves', rule: 'the front is as wide as the back at the underarm' },
+              'front.width',
+              'back.width',
+            ),
+          ]),
+      ...tapered.relations,
+      ...shapes.relations,
+      ...(hem?.relations ?? []),
+      ...(cuff?.relations ?? []),
+      ...bands.relations,
+    ],
+    targets: {
+      whole,
+      round,
+      chain: chain.length,
+      back: back.length,
+      front: front.length,
+      depth: depth.length,
+      upperArm: upperArm.length,
+      wrist,
+      length,
+      sleeve: covered.length,
+      waist: waistTarget,
+      hem: hemTarget,
+    },
+  };
+}
+
+/** The split's first identity: what goes round the body is its parts and the chain under each arm. */
+function splitOf(open: boolean): Relation {
+  return sumIs(
+    {
+      id: 'split.body',
+      rule: 'front, back and the two underarm chains are the body',
+      says: (counts) =>
+        say`At the split: ${open ? `2 × ${counts['front.width']!}` : counts['front.width']!} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`,
+    },
+    // A closed front is as wide as the back.
+    open
+      ? { 'front.width': 2, 'back.width': 1, 'underarm.chain': 2, 'body.round': -1 }
+      : { 'back.width': 2, 'underarm.chain': 2, 'body.round': -1 },
+  );
+}
+
+/** Side shaping of the body: whole shaping rows of one stitch on both sides of both side lines. */
+function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; helpers: HelperCount[] } {
+  if (shape === 'straight') return { relations: [], helpers: [] };
+  const from = (start: string, end: string, rows: string) =>
+    needsShapingRows(
+      {
+        id: `shape.${end}`,
+        rule: 'the sides of the body come out in whole shaping rows that its length has room for',
+        says: (counts) =>
+          say`Sides: ${counts[start]!} to ${counts[end]!} is ${Math.abs(counts[`${end}.shapings`]!)} shaping rows of 4 stitches`,
+      },
+      { from: start, to: end, rows, perEvent: 4, everyRow: 1, spare: 2, helper: `${end}.shapings` },
+    );
+  if (shape === 'A-line') return from('body.round', 'body.hem', 'body.rows');
+  const upper = from('body.round', 'body.waist', 'waist.rows');
+  const lower = from('body.waist', 'body.hem', 'hip.rows');
+  return {
+    helpers: [...upper.helpers, ...lower.helpers],
+    relations: [
+      sumIs(
+        {
+          id: 'height',
+          rule: 'the rows above and below the waist are the rows of the body',
+          says: (counts) =>
+            say`To the waist and below: ${counts['waist.rows']!} + ${counts['hip.rows']!} = ${counts['body.rows']!} rows`,
+        },
+        { 'waist.rows': 1, 'hip.rows': 1, 'body.rows': -1 },
+      ),
+      ...upper.relations,
+      ...lower.relations,
+    ],
+  };
+}
+
+/** Bands picked up along the straight fronts, the neckband's and the hem's ends: as long as these together. */
+function frontBand(
+  { style, size, fabrics }: Input,
+  lengths: { falls: number; below: number; depth: number },
+): Drafted {
+  if (style.front.style !== 'band') return { quantities: [], relations: [], helpers: [] };
+  const fabric = fabrics.get(style.front.fabric)!;
+  const own = fabrics.get(style.fabric)!;
+  const rows = perCm(own.gauge, 'rows');
+  const slanted = style.neck.shape === 'round' || style.neck.shape === 'V';
+  const heights = (['hem', 'neckband'] as const).flatMap((id) => (style[id] ? [{ id, ...style[id] }] : []));
+  const edge =
+    lengths.below +
+    lengths.depth -
+    (slanted ? lengths.falls : 0) +
+    heights.reduce((sum, { height }) => sum + forSize(height, size.id), 0);
+  const width = forSize(style.front.width, size.id);
+  const quantities = [
+    quantity({
+      id: 'band.stitches',
+      label: 'Front band, along the edge',
+      fabric,
+      axis: 'stitches',
+      target: edge,
+      weight: 0.1,
+      rule: fabric.rule.flat,
+      because: [
+        given('Body below the underarm', lengths.below, { kind: 'quantity', id: 'body.rows' }),
+        plus('Yoke', lengths.depth, lengths.below + lengths.depth, { kind: 'quantity', id: 'yoke.rows' }),
+        becomes('With the bands’ ends, less the neck', '', edge),
+      ],
+    }),
+    quantity({
+      id: 'band.rows',
+      label: 'Front band, width',
+      fabric,
+      axis: 'rows',
+      target: width,
+      weight: 0.3,
+      because: [given('Width of the band wanted', width, { kind: 'style', id: 'garment.front.width' })],
+    }),
+  ];
+  const relations: Relation[] = [
+    sumIs(
+      { id: 'front.rows', rule: 'yoke and body are the front edge' },
+      {
+        'yoke.rows': 1,
+        'body.rows': 1,
+        ...(slanted ? { 'neck.drop': -1 } : {}),
+        'front.rows': -1,
+      },
+    ),
+    ...sameLengths(
+      {
+        id: 'band.seam',
+        rule: 'the front band goes along the front edge',
+        says: (counts) =>
+          say`Front band: ${counts['band.stitches']!} stitches (${cm(counts['band.stitches']! / perCm(fabric.gauge, 'stitches'))}) along the front edge`,
+      },
+      [{ of: 'band.stitches', perCm: perCm(fabric.gauge, 'stitches'), times: 1 }],
+      [
+        { of: 'front.rows', perCm: rows, times: 1 },
+        ...heights.map(({ id, fabric: of }) => ({
+          of: `${id}.height`,
+          perCm: perCm(fabrics.get(of)!.gauge, 'stitches'),
+          times: 1,
+        })),
+      ],
+      slanted ? -1 / rows : 0,
+    ),
+  ];
+  return { quantities, relations, helpers: [{ id: 'front.rows', min: 1, max: 1200 }] };
+}
+
+/** The neck falls in front above the underarm. */
+export function dropAboveUnderarm(least: number): Relation {
+  return sumAtLeast(
+    { id: 'drop', rule: 'the front neck ends above the underarm' },
+    { 'yoke.rows': 1, 'neck.drop': -1 },
+    least,
+  );
+}

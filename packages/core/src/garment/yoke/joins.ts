@@ -1,0 +1,123 @@
+import type { JoinPlan } from '../../joins/join.js';
+import { SIDES } from '../shared/pieces.js';
+import { isOpen, type YokeStyle } from './style.js';
+
+/**
+ * Every join of a garment from the neck down: the split, where live stitches go on as body or sleeve, the underarm chains that
+ * body and sleeve share, and the bands.
+ *
+ * @param neckEdges edges of the yoke that the neckband goes along, from the wearer's right to the left
+ */
+export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[] {
+  const open = isOpen(style);
+  const live = (id: string, label: string, parts: readonly string[]): JoinPlan => ({
+    id,
+    label,
+    kind: 'live',
+    a: parts.map((part) => `yoke.${part}`),
+    b: parts.map((part) => `body.${part}`),
+  });
+  const { hem, cuff, neckband } = style;
+  const banded = style.front.style === 'band';
+  return [
+    live('split-back', 'Split, back', open ? ['back'] : ['back-left', 'back-right']),
+    ...(open
+      ? SIDES.map((side) => live(`split-front-${side}`, `Split, ${side} front`, [`front-${side}`]))
+      : [live('split-front', 'Split, front', ['front'])]),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `split-sleeve-${side}`,
+      label: `Split, ${side} sleeve`,
+      kind: 'live',
+      a: [`yoke.sleeve-${side}`],
+      b: ['sleeve.top'],
+    })),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `underarm-${side}`,
+      label: `Underarm, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: ['sleeve.underarm-first', 'sleeve.underarm-last'],
+      b: [`body.underarm-${side}`],
+    })),
+    ...(style.sleeve.worked === 'rows'
+      ? SIDES.map((side): JoinPlan => ({
+          id: `sleeve-seam-${side}`,
+          label: `Sleeve seam, ${side}`,
+          kind: 'row-to-row',
+          a: ['sleeve.edge-left'],
+          b: ['sleeve.edge-right'],
+        }))
+      : []),
+    ...(neckband
+      ? [
+          {
+            id: 'neckband',
+            label: 'Neckband to neck',
+            kind: 'stitch-to-row' as const,
+            a: ['neckband.joined'],
+            b: [...neckEdges],
+            gather: neckband.gather,
+          },
+        ]
+      : []),
+    ...(hem
+      ? [
+          {
+            id: 'hem',
+            label: 'Hem rib to body',
+            kind: 'stitch-to-row' as const,
+            a: ['hem.joined'],
+            b: ['body.hem'],
+            gather: hem.gather,
+          },
+        ]
+      : []),
+    ...(open
+      ? []
+      : (['neckband', 'hem'] as const).flatMap((band): JoinPlan[] =>
+          style[band]
+            ? [
+                {
+                  id: `${band}-seam`,
+                  label: band === 'hem' ? 'Hem rib, its ends' : 'Neckband, its ends',
+                  kind: 'stitch-to-stitch',
+                  a: [`${band}.end`],
+                  b: [`${band}.start`],
+                },
+              ]
+            : [],
+        )),
+    ...(cuff
+      ? SIDES.flatMap((side): JoinPlan[] => [
+          {
+            id: `cuff-${side}`,
+            label: `Cuff rib to sleeve, ${side}`,
+            kind: 'stitch-to-row',
+            a: ['cuff.joined'],
+            b: ['sleeve.cuff'],
+            gather: cuff.gather,
+          },
+          {
+            id: `cuff-seam-${side}`,
+            label: `Cuff seam, ${side}`,
+            kind: 'stitch-to-stitch',
+            a: ['cuff.end'],
+            b: ['cuff.start'],
+          },
+        ])
+      : []),
+    ...(banded
+      ? SIDES.map((side): JoinPlan => ({
+          id: `band-${side}`,
+          label: `Front band, ${side}`,
+          kind: 'pick-up',
+          a: ['band.joined'],
+          b: [
+            ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
+            `body.edge-${side}`,
+            `yoke.edge-${side}`,
+            ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+          ],
+        }))
+      : []),
+  ];
+}

@@ -1,0 +1,134 @@
+import { USUAL_STRETCH } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
+import { bandPiece, pickedBand } from '../shared/bands.js';
+import { body } from './body.js';
+import { bandHeight, neckEdge } from './finished.js';
+import { joins } from './joins.js';
+import { sleeve } from './sleeve.js';
+import type { SplitPart } from './split.js';
+import { isOpen, type YokeStyle } from './style.js';
+import { openingWidth } from './targets.js';
+
+type Input = SizeInput<YokeStyle>;
+
+/**
+ * The pieces and joins below a yoke, and what advice needs to know.
+ *
+ * @param yoke the yoke itself
+ * @param split the parts of its last row
+ * @param neckEdges its edges that the neckband goes along
+ * @param widths the yoke's stitches all round at some of its rows, from the neck down
+ */
+export function programOf(
+  input: Input,
+  counts: Counts,
+  yoke: PieceProgram,
+  split: readonly SplitPart[],
+  neckEdges: readonly string[],
+  widths: readonly { row: number; stitches: number }[],
+): Program {
+  const { style, fabrics } = input;
+  const open = isOpen(style);
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const pieces = [yoke, body(input, counts, split), sleeve(input, counts)];
+  const bands = [
+    ['neckband', 'Neckband', 1],
+    ['hem', 'Hem rib', 1],
+    ['cuff', 'Cuff rib', 2],
+  ] as const;
+  for (const [id, label, copies] of bands) {
+    const band = style[id];
+    if (!band) continue;
+    const piece = bandPiece(id, label, copies, fabrics.get(band.fabric)!, counts);
+    // On open fronts the ends of hem and neckband lie in the front edge.
+    const ends = open && id !== 'cuff' && style.front.style !== 'band';
+    pieces.push(
+      ends
+        ? {
+            ...piece,
+            edges: piece.edges.map((edge) => (edge.axis === 'stitches' ? { ...edge, open: true } : edge)),
+          }
+        : piece,
+    );
+  }
+  if (style.front.style === 'band')
+    pieces.push(
+      pickedBand(
+        'band',
+        'Front band',
+        2,
+        fabrics.get(style.front.fabric)!,
+        'the front edge, hem and neckband included',
+        counts,
+      ),
+    );
+  const round = (quantity: string) => counts[quantity]! / stitches;
+  return {
+    pieces,
+    joins: joins(style, neckEdges),
+    rounds: roundsOf(input, counts, widths),
+    facts: {
+      closedNeck: open
+        ? null
+        : {
+            opening: neckEdge(input, counts),
+            stretch: fabric.stretch ?? USUAL_STRETCH,
+            front: 'neck.round',
+          },
+      sleeveTop: { round: round('sleeve.top'), quantity: 'sleeve.top' },
+      reach: {
+        overhang: 0,
+        sleeve: counts['sleeve.rows']! / rows,
+        cuff: bandHeight('cuff', counts, input),
+        wanted: input.body.body.underarmToWrist,
+      },
+    },
+  };
+}
+
+/** The yoke over the shoulders row by row, then the body from the underarm down; the sleeve from the underarm to the cuff. */
+function roundsOf(
+  input: Input,
+  counts: Counts,
+  widths: readonly { row: number; stitches: number }[],
+): Program['rounds'] {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const hangs = (1 + (fabric.growth ?? 0)) / rows;
+  const opening = openingWidth(input);
+  const around = (quantity: string) => counts[quantity]! / stitches + opening;
+  const underarm = counts['yoke.rows']! * hangs;
+  const hem = underarm + counts['body.rows']! * hangs;
+  const waist = counts['waist.rows'];
+  const { shoulderToWrist, underarmToWrist } = input.body.body;
+  const armpit = shoulderToWrist - underarmToWrist;
+  const wrist = armpit + counts['sleeve.rows']! * hangs;
+  const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
+    const chosen = style[id];
+    if (!chosen) return [];
+    const own =
+      counts[`${id}.rows`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'rows') + (id === 'hem' ? opening : 0);
+    return [
+      { at: from, round: own },
+      { at: from + bandHeight(id, counts, input), round: own },
+    ];
+  };
+  return {
+    body: [
+      ...widths.map(({ row, stitches: many }) => ({ at: row * hangs, round: many / stitches + opening })),
+      { at: underarm, round: around('body.round') },
+      ...(waist === undefined ? [] : [{ at: underarm + waist * hangs, round: around('body.waist') }]),
+      { at: hem, round: around(counts['body.hem'] === undefined ? 'body.round' : 'body.hem') },
+      ...band('hem', hem),
+    ],
+    arm: [
+      { at: armpit, round: counts['sleeve.top']! / stitches },
+      { at: wrist, round: counts['sleeve.cuff']! / stitches },
+      ...band('cuff', wrist),
+    ],
+  };
+}

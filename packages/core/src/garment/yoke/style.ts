@@ -1,0 +1,159 @@
+import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
+import { readBand, type BandStyle } from '../shared/bands.js';
+import { easeOrNone, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { lengthWish, readTaper } from '../shared/style.js';
+import type { TaperStyle } from '../shared/taper.js';
+import type { LengthStyle, WidthStyle } from '../shared/targets.js';
+
+/** How the front of a yoke opens. */
+export const FRONTS = ['closed', 'gap', 'overlap', 'band'] as const;
+/** How the neck gets lower in front than at the back. */
+export const YOKE_NECKS = ['level', 'short rows', 'round', 'V'] as const;
+export const BODY_SHAPES = ['straight', 'A-line', 'waist'] as const;
+
+/** What every garment from the neck down has in its style. Lengths in cm. */
+export interface YokeStyle extends WidthStyle, LengthStyle {
+  front: {
+    style: (typeof FRONTS)[number];
+    /** Gap or overlap of the fronts, or width of the band between them. */
+    width: PerSize;
+    /** Fabric of the front bands. */
+    fabric: string;
+  };
+  /** Added to the body's armhole depth: the yoke's depth from the neck to the underarm. */
+  depthEase: PerSize<Ease>;
+  /** Chain under each arm; a share is of the garment's round. */
+  underarm: PerSize<Ease>;
+  neck: {
+    /** Added to the neck round. */
+    ease: PerSize<Ease>;
+    shape: (typeof YOKE_NECKS)[number];
+    /** How much lower the front of the neck lies. */
+    drop: PerSize;
+    /** Share of the neck that each sleeve has, per cent. */
+    sleeveShare: number;
+  };
+  /** How rounds close. */
+  rounds: 'joined' | 'turned';
+  body: {
+    shape: (typeof BODY_SHAPES)[number];
+    /** Added to the hip for the lower edge of an A-line or waist-shaped body. */
+    hemEase: PerSize<Ease>;
+    waistEase: PerSize<Ease>;
+  };
+  sleeve: TaperStyle & {
+    worked: 'rounds' | 'rows';
+    /** Where its decreases sit. */
+    placement: 'underarm' | 'spread';
+    upperArmEase: PerSize<Ease>;
+    wristEase: PerSize<Ease>;
+    shorter: PerSize;
+  };
+  neckband: BandStyle | null;
+  hem: BandStyle | null;
+  cuff: BandStyle | null;
+}
+
+/** Usual figures where the design says nothing (common practice; shares keep children in proportion). */
+const USUAL = {
+  ease: 10,
+  belowWaist: 18,
+  depth: { percent: 20 },
+  underarm: { percent: 6.5 },
+  neck: { percent: 20 },
+  drop: 4,
+  sleeveShare: 16,
+  upperArm: { percent: 22 },
+  wrist: { percent: 25 },
+  hip: 8,
+  waist: 8,
+  band: 4,
+};
+
+/** Reads the fields that all yokes share; a missing one gets its usual figure, a wrong one a sentence. */
+export function readYoke(
+  garment: JsonObject,
+  fabricIds: readonly string[],
+  problems: FieldProblem[],
+  usual: { depth: Ease } = USUAL,
+): YokeStyle {
+  const reader = new FieldReader(garment, 'garment', problems);
+  const first = fabricIds[0] ?? '';
+  const rib = fabricIds.find((id) => id !== first) ?? first;
+  const inside = (key: string, label: string) =>
+    reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
+  const front = inside('front', 'The front');
+  const neck = inside('neck', 'The neck');
+  const body = inside('body', 'The body');
+  const sleeve = inside('sleeve', 'The sleeve');
+  const share = (from: FieldReader, key: string, label: string, most: number, otherwise: Ease) =>
+    from.object[key] === undefined ? otherwise : readEase(from, key, lengthWish(label, -20, most, 0));
+  return {
+    fabric: reader.choice('fabric', 'The fabric of the yoke', fabricIds, first),
+    widthLedBy: reader.choice(
+      'widthLedBy',
+      'What leads the width',
+      ['bust', 'hip', 'widest'] as const,
+      'bust',
+    ),
+    ease: readEase(reader, 'ease', lengthWish('The ease', -40, 80, USUAL.ease)),
+    hipEase: easeOrNone(reader, 'hipEase', lengthWish('The ease at the hip', -40, 80, USUAL.ease)),
+    lengthLedBy: reader.choice(
+      'lengthLedBy',
+      'What leads the length',
+      ['back', 'front', 'longer'] as const,
+      'back',
+    ),
+    belowWaist: readEase(
+      reader,
+      'belowWaist',
+      lengthWish('The length below the waist', -30, 120, USUAL.belowWaist),
+    ),
+    front: {
+      style: front.choice('style', 'The front', FRONTS, 'closed'),
+      width: readPerSize(front, 'width', lengthWish('The width of gap, overlap or band', 0, 60, USUAL.band)),
+      fabric: front.choice('fabric', 'The fabric of the front bands', fabricIds, rib),
+    },
+    depthEase: share(reader, 'depthEase', 'The ease of the yoke’s depth', 30, usual.depth),
+    underarm: share(reader, 'underarm', 'The underarm chain', 40, USUAL.underarm),
+    neck: {
+      ease: share(neck, 'ease', 'The ease at the neck', 80, USUAL.neck),
+      shape: neck.choice('shape', 'The neck', YOKE_NECKS, 'level'),
+      drop: readPerSize(neck, 'drop', lengthWish('The drop of the front neck', 0, 40, USUAL.drop)),
+      sleeveShare: neck.number('sleeveShare', {
+        label: 'The sleeves’ share of the neck',
+        min: 2,
+        max: 30,
+        unit: '%',
+        otherwise: USUAL.sleeveShare,
+      }),
+    },
+    rounds: reader.choice('rounds', 'How rounds close', ['joined', 'turned'] as const, 'joined'),
+    body: {
+      shape: body.choice('shape', 'The shape of the body', BODY_SHAPES, 'straight'),
+      hemEase: readEase(body, 'hemEase', lengthWish('The ease at the hem', -20, 80, USUAL.hip)),
+      waistEase: readEase(body, 'waistEase', lengthWish('The ease at the waist', -20, 80, USUAL.waist)),
+    },
+    sleeve: {
+      ...readTaper(sleeve),
+      worked: sleeve.choice('worked', 'How the sleeve is worked', ['rounds', 'rows'] as const, 'rounds'),
+      placement: sleeve.choice(
+        'placement',
+        'Where the decreases sit',
+        ['underarm', 'spread'] as const,
+        'underarm',
+      ),
+      upperArmEase: share(sleeve, 'upperArmEase', 'The ease at the upper arm', 60, USUAL.upperArm),
+      wristEase: share(sleeve, 'wristEase', 'The wrist ease', 40, USUAL.wrist),
+      shorter: readPerSize(sleeve, 'shorter', lengthWish('The shortening of the sleeve', 0, 60, 0)),
+    },
+    neckband: readBand(reader, 'neckband', 'Neckband', { height: 3, fabric: rib }, fabricIds),
+    hem: readBand(reader, 'hem', 'Hem rib', { height: 5, fabric: rib }, fabricIds),
+    cuff: readBand(reader, 'cuff', 'Cuff rib', { height: 5, fabric: rib }, fabricIds),
+  };
+}
+
+/** Whether the front opens from neck to hem, so that yoke and body are worked flat. */
+export function isOpen({ front }: Pick<YokeStyle, 'front'>): boolean {
+  return front.style !== 'closed';
+}

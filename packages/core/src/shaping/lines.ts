@@ -1,0 +1,128 @@
+import { amountOf, type Schedule } from './schedule.js';
+import type { Step } from '../work/rows.js';
+
+/**
+ * Shaping beside lines that run up a piece: the four raglan lines of a yoke, the two sides of a body. Between the lines lie
+ * sections; each gains or loses stitches at its two sides by schedules of its own.
+ */
+export interface LineSection {
+  id: string;
+  label: string;
+  /** Stitches before the first of the shaped rows. */
+  count: number;
+  /** What it gains (or loses) at its left and right side; the outer sides of a flat piece are its edges. */
+  left: Schedule | null;
+  right: Schedule | null;
+}
+
+/** How a line is worked. */
+export interface LineWay {
+  /** Stitches of the line itself. */
+  stitches: 0 | 1 | 2;
+  /**
+   * beside: two (or three) stitches in the stitch next to the line. alternating: the stitch of the line is worked double, the
+   * marker goes to the one that keeps the line straight. corner: all into the chain space that is the line.
+   */
+  school: LineSchool;
+}
+export type LineSchool = 'beside' | 'alternating' | 'corner';
+export const LINE_SCHOOLS: readonly LineSchool[] = ['beside', 'alternating', 'corner'];
+
+/** Change of a section's side in one row: above 0 where it gains. */
+export function changeIn(schedule: Schedule | null, row: number): number {
+  if (!schedule) return 0;
+  const at = schedule.events.indexOf(row);
+  return at < 0 ? 0 : schedule.direction * amountOf(schedule, at);
+}
+
+/** Rows in which any of the sections changes, rising. */
+export function shapedRowsOf(sections: readonly LineSection[]): number[] {
+  const rows = new Set(
+    sections.flatMap(({ left, right }) => [...(left?.events ?? []), ...(right?.events ?? [])]),
+  );
+  return [...rows].sort((a, b) => a - b);
+}
+
+/** Stitches of each section after a row. */
+export function countsAfterRow(sections: readonly LineSection[], row: number): number[] {
+  const gained = (schedule: Schedule | null) =>
+    schedule
+      ? schedule.events.reduce(
+          (sum, event, i) => (event <= row ? sum + schedule.direction * amountOf(schedule, i) : sum),
+          0,
+        )
+      : 0;
+  return sections.map(({ count, left, right }) => count + gained(left) + gained(right));
+}
+
+/** Stitches of the whole row: the sections and the lines between them. */
+export function stitchesOf(counts: readonly number[], line: LineWay): number {
+  return counts.reduce((sum, count) => sum + count, 0) + (counts.length - 1) * line.stitches;
+}
+
+/**
+ * The steps of one row from left to right.
+ *
+ * @param counts stitches of each section before the row
+ * @returns the steps, what they change by increases and decreases, and how many stitches they add by chains
+ * @throws RangeError when a section has too few stitches to shape in
+ */
+export function stepsBesideLines(
+  sections: readonly LineSection[],
+  counts: readonly number[],
+  line: LineWay,
+  row: number,
+): { steps: Step[]; by: number; add: number } {
+  const steps: Step[] = [];
+  let by = 0;
+  let add = 0;
+  const put = (step: Step) => {
+    if (step.times === 0) return;
+    const last = steps.at(-1);
+    if (step.do === 'work' && last?.do === 'work') last.times += step.times;
+    else steps.push({ ...step });
+  };
+  const inLine = line.school !== 'beside';
+  sections.forEach((section, i) => {
+    const outerLeft = i === 0;
+    const outerRight = i === sections.length - 1;
+    let left = changeIn(section.left, row);
+    let right = changeIn(section.right, row);
+    by += left + right;
+    const chains = { left: 0, right: 0 };
+    // At an edge of the piece more than one stitch is added by chains.
+    if (outerLeft && left > 1) [chains.left, left] = [left, 0];
+    if (outerRight && right > 1) [chains.right, right] = [right, 0];
+    const atLine = { left: !outerLeft && inLine && left > 0, right: !outerRight && inLine && right > 0 };
+    const inner = { left: atLine.left ? 0 : left, right: atLine.right ? 0 : right };
+    add += chains.left + chains.right;
+    by -= chains.left + chains.right;
+    put({ do: 'cast', times: chains.left });
+    for (const step of sectionSteps(section, counts[i]!, inner)) put(step);
+    put({ do: 'cast', times: chains.right });
+    if (outerRight) return;
+    const next = sections[i + 1]!;
+    const beyond = inLine ? Math.max(0, changeIn(next.left, row)) : 0;
+    const before = atLine.right ? right : 0;
+    if (before + beyond > 0) put({ do: 'increase', times: 1, makes: 1 + before + beyond, line: before });
+    else put({ do: 'work', times: line.stitches });
+  });
+  return { steps, by, add };
+}
+
+/** A section's own stitches: shaping in its outermost ones, the rest plain. */
+function sectionSteps(
+  { id }: LineSection,
+  count: number,
+  { left, right }: { left: number; right: number },
+): Step[] {
+  if (count === 1 && left > 0 && right > 0) return [{ do: 'increase', times: 1, makes: 1 + left + right }];
+  const side = (change: number): Step[] => {
+    if (change === 0) return [];
+    if (change > 0) return [{ do: 'increase', times: 1, ...(change === 1 ? {} : { makes: 1 + change }) }];
+    return [{ do: 'decrease', times: 1, ...(change === -1 ? {} : { takes: 1 - change }) }];
+  };
+  const used = [left, right].reduce((sum, change) => sum + (change > 0 ? 1 : change < 0 ? 1 - change : 0), 0);
+  if (used > count) throw new RangeError(`${id} has ${count} stitches, too few to shape at its sides`);
+  return [...side(left), { do: 'work', times: count - used }, ...side(right)];
+}
