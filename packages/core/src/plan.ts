@@ -156,17 +156,10 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
     memory?.set(size.id, made);
     return made;
   });
-  const fits = fitSizes(
-    sizesBefore.map(({ drafted: { draft, input }, solved }) => ({
-      problem: draft,
-      pins: design.pins.filter(({ size }) => size === input.size.id),
-      ...(memory ? { memory: solved } : {}),
-    })),
-    { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST },
-  );
+  const fits = fitAll(design, sizesBefore, memory !== undefined);
   const shared = design.graded
     ? sharedCounts(
-        sizesBefore.map(({ drafted: { draft, input } }) => ({ ...draft, size: input.size.label })),
+        fits.map(({ quantities, size }) => ({ quantities, size })),
         fits,
       )
     : [];
@@ -187,11 +180,68 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
     const fit = fits[index]!;
     const key = memory ? JSON.stringify([fit.counts, [...fit.pinned], notes]) : '';
     if (known.made && known.made.fit === key) return known.made.plan;
-    const made = planSize(construction, input, draft, fit, notes);
+    const made = planSize(
+      construction,
+      input,
+      { ...draft, quantities: fit.quantities, relations: fit.relations },
+      fit,
+      notes,
+    );
     if (memory) known.made = { fit: key, plan: made };
     return made;
   });
   return { design: design.name, construction: construction.id, sizes };
+}
+
+/** A size's counts with everything that was counted. */
+interface WholeFit extends SizeFit {
+  size: string;
+  quantities: Draft['quantities'];
+  relations: Draft['relations'];
+}
+
+/** Fits the pieces of all sizes as a range, and then the edgings along them, which follow. */
+function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean): WholeFit[] {
+  const wish = { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST };
+  const pinsOf = (size: string, edging: boolean, { edgings }: Draft) =>
+    design.pins.filter(
+      (pin) => pin.size === size && (edgings?.ids.includes(pin.quantity) ?? false) === edging,
+    );
+  const pieces = fitSizes(
+    sizes.map(({ drafted: { draft, input }, solved }) => ({
+      problem: draft,
+      pins: pinsOf(input.size.id, false, draft),
+      ...(remember ? { memory: solved } : {}),
+    })),
+    wish,
+  );
+  const whole = sizes.map(({ drafted: { draft, input } }, i): WholeFit => ({
+    ...pieces[i]!,
+    size: input.size.label,
+    quantities: draft.quantities,
+    relations: draft.relations,
+  }));
+  const edged = sizes.flatMap(({ drafted: { draft, input } }, i) => {
+    const { counts } = pieces[i]!;
+    return counts && draft.edgings
+      ? [{ i, problem: draft.edgings.follow(counts), pins: pinsOf(input.size.id, true, draft) }]
+      : [];
+  });
+  if (edged.length === 0) return whole;
+  const edgings = fitSizes(edged, wish);
+  edged.forEach(({ i, problem }, at) => {
+    const { counts, pinned, notes } = edgings[at]!;
+    const before = whole[i]!;
+    whole[i] = {
+      ...before,
+      counts: counts && { ...before.counts, ...counts },
+      pinned: new Set([...before.pinned, ...pinned]),
+      notes: [...before.notes, ...notes],
+      quantities: [...before.quantities, ...problem.quantities],
+      relations: [...before.relations, ...problem.relations],
+    };
+  });
+  return whole;
 }
 
 /** Measurements that advice needs whatever the construction. */

@@ -55,15 +55,17 @@ function linear(
  * A weighted sum that must be even (to halve) or odd (to have a centre).
  *
  * @param times whole-number weights of the counts
+ * @param most largest half of the sum that is considered
  */
 export function parity(
   named: Named,
   times: Readonly<Record<string, number>>,
   wanted: 'even' | 'odd',
+  most = 4000,
 ): RuleParts {
   const half = `${named.id}.half`;
   return {
-    helpers: [{ id: half, min: -4000, max: 4000 }],
+    helpers: [{ id: half, min: -most, max: most }],
     relations: [sumIs(named, { ...times, [half]: -2 }, wanted === 'even' ? 0 : 1)],
   };
 }

@@ -34,6 +34,16 @@ export interface Draft {
   relations: readonly Relation[];
   finished: readonly FinishedPlan[];
   notes: readonly Note[];
+  /** Edgings that follow the edges of the finished pieces: counted when these are, as a maker does. */
+  edgings?: Edgings;
+}
+
+/** Counts that follow from other counts and never move them. */
+export interface Edgings {
+  /** Ids of their quantities. */
+  ids: readonly string[];
+  /** Drafts them for the counts of the pieces. */
+  follow: (counts: Counts) => Pick<Draft, 'quantities' | 'helpers' | 'relations'>;
 }
 
 export interface EdgeProgram {

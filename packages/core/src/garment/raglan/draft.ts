@@ -5,9 +5,10 @@ import { say, type Phrase } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { draftBelow, type Drafted } from '../yoke/below.js';
+import { edgingsOf } from '../yoke/edgings.js';
 import { finishedOf } from '../yoke/finished.js';
-import { falls } from '../yoke/front.js';
-import { draftDrop, draftNeckband, frontAtNeck } from '../yoke/neck.js';
+import { falls, frontCounts, frontStart } from '../yoke/front.js';
+import { draftDrop, frontAtNeck, neckEdgeWanted } from '../yoke/neck.js';
 import { isOpen } from '../yoke/style.js';
 import { neckTargets, openingWidth, yokeDepth, type NeckTargets } from '../yoke/targets.js';
 import { feasibility } from './feasible.js';
@@ -24,28 +25,20 @@ export function draft(input: Input): Draft {
   const neck = neckTargets(input, (4 * style.line.stitches) / perCm(fabric.gauge, 'stitches'));
   const below = draftBelow(input, neck);
   const drop = draftDrop(input, neck, opening);
-  const band = draftNeckband(input, neck, opening);
   const quantities = [
     ...neckQuantities(input, neck, opening),
     ...yokeRows(input),
     ...drop.quantities,
     ...below.quantities,
-    ...band.quantities,
   ];
   const grown = growth(style);
   return {
     quantities,
     helpers: [...grown.helpers, ...below.helpers],
-    relations: [
-      neckSum(style),
-      frontOf(style),
-      ...grown.relations,
-      ...drop.relations,
-      ...below.relations,
-      ...band.relations,
-    ],
-    finished: finishedOf(input, below.targets, neck, band.edge),
+    relations: [neckSum(input), ...grown.relations, ...drop.relations, ...below.relations],
+    finished: finishedOf(input, below.targets, neck, neckEdgeWanted(input, neck, opening)),
     notes: feasibility(input, below.targets, neck),
+    edgings: edgingsOf(input),
   };
 }
 
@@ -61,7 +54,7 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
   const lines = (4 * style.line.stitches) / stitches;
   const share = { kind: 'style', id: 'garment.neck.sleeveShare' } as const;
   const part = (id: string, label: string, target: number, because: DraftQuantity['because']) =>
-    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.15, because });
+    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.4, because });
   const round = given('Neck, all round', neck.round.length, { kind: 'quantity', id: 'neck.round' });
   const rest = [
     round,
@@ -87,23 +80,16 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
       ...rest,
       becomes('Half of what the sleeves leave', `× ${50 - style.neck.sleeveShare} %`, neck.back),
     ]),
-    part(
-      'neck.front',
-      open || falls(style) ? 'Front of the neck, each' : 'Front of the neck',
-      start,
-      falls(style)
-        ? [given('As few as can be worked', start)]
-        : [
+    ...(open && !falls(style)
+      ? [
+          part('neck.front', 'Front of the neck, each', start, [
             ...rest,
             becomes('Half of what the sleeves leave', `× ${50 - style.neck.sleeveShare} %`, neck.front),
-            ...(open
-              ? [
-                  plus('What lies between the fronts', -opening, neck.front - opening),
-                  becomes('Two fronts', '÷ 2', (neck.front - opening) / 2),
-                ]
-              : []),
-          ],
-    ),
+            plus('What lies between the fronts', -opening, neck.front - opening),
+            becomes('Two fronts', '÷ 2', (neck.front - opening) / 2),
+          ]),
+        ]
+      : []),
     part('neck.sleeve', 'Sleeve at the neck, each', neck.sleeve, [
       ...rest,
       { ...becomes('Share of each sleeve', `× ${style.neck.sleeveShare} %`, neck.sleeve), from: share },
@@ -113,6 +99,7 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
 
 function yokeRows(input: Input): DraftQuantity[] {
   const { length, reasons } = yokeDepth(input);
+  const { everyRow } = input.style.rates;
   return [
     quantity({
       id: 'yoke.rows',
@@ -121,6 +108,8 @@ function yokeRows(input: Input): DraftQuantity[] {
       axis: 'rows',
       target: length,
       weight: 0.7,
+      // Where only right-side rows increase, the last row is one.
+      rule: { multiple: everyRow, plus: everyRow === 1 ? 0 : firstShapingRow(input.style) % 2 },
       because: reasons,
       min: 4,
     }),
@@ -128,7 +117,8 @@ function yokeRows(input: Input): DraftQuantity[] {
 }
 
 /** The neck's parts and the lines between them are its first stitches. */
-function neckSum(style: RaglanStyle): Relation {
+function neckSum(input: Input): Relation {
+  const { style } = input;
   const separate = isOpen(style) || falls(style);
   const { stitches } = style.line;
   return sumIs(
@@ -136,35 +126,17 @@ function neckSum(style: RaglanStyle): Relation {
       id: 'neck',
       rule: 'back, front, two sleeves and the four lines are the neck',
       says: (counts) =>
-        say`Neck: ${counts['neck.back']!} back + ${separate ? '2 × ' : ''}${counts['neck.front']!} front + 2 × ${counts['neck.sleeve']!} sleeve + 4 × ${stitches} line = ${counts['neck.round']!}`,
+        say`Neck: ${counts['neck.back']!} back + ${separate ? '2 × ' : ''}${frontCounts(input, counts).start} front + 2 × ${counts['neck.sleeve']!} sleeve + 4 × ${stitches} line = ${counts['neck.round']!}`,
     },
-    // A level closed front is as wide as the back.
-    separate
-      ? { 'neck.back': 1, 'neck.front': 2, 'neck.sleeve': 2, 'neck.round': -1 }
-      : { 'neck.back': 2, 'neck.sleeve': 2, 'neck.round': -1 },
-    -4 * stitches,
+    {
+      // A level closed front begins as wide as the back.
+      'neck.back': separate ? 1 : 2,
+      ...(isOpen(style) && !falls(style) ? { 'neck.front': 2 } : {}),
+      'neck.sleeve': 2,
+      'neck.round': -1,
+    },
+    -4 * stitches - (falls(style) ? 2 * frontStart(input) : 0),
   );
-}
-
-/** What the front begins with, so that it comes out right at the underarm with the back's own increases. */
-function frontOf(style: RaglanStyle): Relation {
-  const says = (counts: Counts) =>
-    say`Front: grows by ${gainsOf(style, counts).body} at each line, as the back, to ${counts['front.width']!}`;
-  const rule = 'the front grows along its raglan lines as the back does';
-  if (isOpen(style))
-    return sumIs(
-      { id: 'grow.front', rule, says },
-      {
-        'front.width': 2,
-        'neck.front': -2,
-        ...(falls(style) ? { 'neck.width': -1 } : {}),
-        'back.width': -1,
-        'neck.back': 1,
-      },
-    );
-  return falls(style)
-    ? sumIs({ id: 'grow.front', rule, says }, { 'neck.front': 2, 'neck.width': 1, 'neck.back': -1 })
-    : sumIs({ id: 'grow.front', rule, says }, { 'neck.front': 1, 'neck.back': -1 });
 }
 
 /** From the neck to the underarm: back and sleeve gain the same at both their lines, and no more than the rows allow. */
@@ -180,24 +152,19 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
     times: Record<string, number>,
     share: number,
   ) => {
-    const parts = parity({ id, rule, says }, times, 'even');
-    const room = (slots: Record<string, number>, total: number) =>
-      sumAtMost(
-        {
-          id: `${id}.room`,
-          rule: `${rule}, and in one row no more than ${most === 1 ? 'one stitch' : 'two stitches'} at each`,
-        },
-        { ...times, ...slots },
-        total + 2 * share,
-      );
+    const parts = parity({ id, rule, says }, times, 'even', 500);
+    // Rows first, first + everyRow, ... may shape; the yoke's rows are such that the last is one of them.
+    const room = sumAtMost(
+      {
+        id: `${id}.room`,
+        rule: `${rule}, and in one row no more than ${most === 1 ? 'one stitch' : 'two stitches'} at each`,
+      },
+      { ...times, 'yoke.rows': (-2 * most) / everyRow },
+      (2 * most * (everyRow - first)) / everyRow + 2 * share,
+    );
     return {
       helpers: parts.helpers,
-      relations: [
-        ...parts.relations,
-        everyRow === 1
-          ? room({ 'yoke.rows': -2 * most }, 2 * most * (1 - first))
-          : room({ 'yoke.slots': -2 * most }, 0),
-      ],
+      relations: [...parts.relations, room],
     };
   };
   const back = both(
@@ -216,27 +183,11 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
     { 'sleeve.top': 1, 'neck.sleeve': -1, 'underarm.chain': -1 },
     sleeve,
   );
-  const slots: Omit<Drafted, 'quantities'> =
-    everyRow === 1
-      ? { helpers: [], relations: [] }
-      : {
-          helpers: [
-            { id: 'yoke.slots', min: 1, max: 400 },
-            { id: 'yoke.slots.rest', min: 0, max: 1 },
-          ],
-          relations: [
-            sumIs(
-              { id: 'slots', rule: 'only right-side rows of the yoke increase' },
-              { 'yoke.rows': 1, 'yoke.slots': -2, 'yoke.slots.rest': -1 },
-              first - 2,
-            ),
-          ],
-        };
   // A yoke only grows.
   const grows = (id: string, rule: string, times: Record<string, number>, share: number) =>
     sumAtLeast({ id, rule }, times, 2 * share);
   return {
-    helpers: [...back.helpers, ...arm.helpers, ...slots.helpers],
+    helpers: [...back.helpers, ...arm.helpers],
     relations: [
       ...back.relations,
       ...arm.relations,
@@ -252,7 +203,6 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
         { 'sleeve.top': 1, 'neck.sleeve': -1, 'underarm.chain': -1 },
         sleeve,
       ),
-      ...slots.relations,
     ],
   };
 }

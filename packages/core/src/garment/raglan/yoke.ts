@@ -6,7 +6,14 @@ import { neckShortRows } from '../../shaping/shortRows.js';
 import type { Schedule } from '../../shaping/schedule.js';
 import type { EdgeProgram, MarkerRun, PieceProgram, SizeInput } from '../construction.js';
 import { ends, SIDES } from '../shared/pieces.js';
-import { edgePath, fallingNeck, falls, type FallingNeck } from '../yoke/front.js';
+import {
+  edgePath,
+  fallingNeck,
+  falls,
+  frontCounts,
+  type FallingNeck,
+  type FrontCounts,
+} from '../yoke/front.js';
 import { splitEdges, splitParts, type SplitPart } from '../yoke/split.js';
 import { isOpen } from '../yoke/style.js';
 import { lineSchedule, lineShares, shortRowsOf } from './lines.js';
@@ -31,13 +38,16 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
   const { many: short, flat: halves } = shortRowsOf(style, counts);
   const last = counts['yoke.rows']! + short;
   const gain = { body: lineSchedule(style, counts, 'body'), sleeve: lineSchedule(style, counts, 'sleeve') };
+  const fronts = frontCounts(input, counts);
   const falling = falls(style)
-    ? fallingNeck(style.neck.shape as 'round' | 'V', counts['neck.width']!, counts['neck.drop']!, open)
+    ? fallingNeck(style.neck.shape as 'round' | 'V', fronts.between, counts['neck.drop']!, open)
     : null;
   const flatAtFirst = open || falling !== null;
-  const first = flatAtFirst ? flatSections(counts, gain, falling) : ringSections(counts, gain, null);
+  const first = flatAtFirst
+    ? flatSections(counts, gain, fronts, falling)
+    : ringSections(counts, gain, fronts);
   const closes = falling !== null && !open;
-  const whole = closes ? ringSections(counts, gain, falling) : first;
+  const whole = closes ? ringSections(counts, gain, fronts) : first;
   const { line } = style;
   const drop = falling ? counts['neck.drop']! : 0;
   const stitches = stitchesOf(
@@ -71,7 +81,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
   const part = closes ? 'round' : 'main';
   const shares = lineShares(style);
   const after = countsAfterRow(whole, last);
-  const parts = splitParts(style, counts, after[1]! + 2 * shares.sleeve);
+  const parts = splitParts(style, counts, fronts.width, after[1]! + 2 * shares.sleeve);
   const from = closes ? drop + 1 : short > 0 ? short + 2 : 1;
   const centre = closes ? centreOf(whole, first, drop, line) : 0;
   const neck = neckEdges(falling, { drop, open, closes, centre });
@@ -107,7 +117,6 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
       expects: [
         { quantity: 'neck.round', edges: ['yoke.neck'] },
         { quantity: 'back.width', edges: open ? ['yoke.back'] : ['yoke.back-left', 'yoke.back-right'] },
-        { quantity: 'front.width', edges: [open ? 'yoke.front-left' : 'yoke.front'] },
       ],
     },
   };
@@ -119,8 +128,12 @@ interface Gain {
 }
 
 /** Right front to left front; where the neck falls the fronts begin narrow and grow at their neck edges. */
-function flatSections(counts: Counts, gain: Gain, falling: FallingNeck | null): LineSection[] {
-  const front = counts['neck.front']!;
+function flatSections(
+  counts: Counts,
+  gain: Gain,
+  { start: front }: FrontCounts,
+  falling: FallingNeck | null,
+): LineSection[] {
   const edge = falling?.schedule ?? null;
   return [
     { id: 'front-right', label: 'right front', count: front, left: edge, right: gain.body },
@@ -144,10 +157,9 @@ function flatSections(counts: Counts, gain: Gain, falling: FallingNeck | null): 
 }
 
 /** From the centre back round to it; a front whose neck has closed counts as if it had been whole from the start. */
-function ringSections(counts: Counts, gain: Gain, falling: FallingNeck | null): LineSection[] {
+function ringSections(counts: Counts, gain: Gain, { start, between }: FrontCounts): LineSection[] {
   const back = counts['neck.back']!;
   const half = Math.floor(back / 2);
-  const front = counts['neck.front']!;
   const sleeve = (side: 'left' | 'right'): LineSection => ({
     id: `sleeve-${side}`,
     label: `${side} sleeve`,
@@ -161,7 +173,7 @@ function ringSections(counts: Counts, gain: Gain, falling: FallingNeck | null): 
     {
       id: 'front',
       label: 'front',
-      count: falling ? 2 * front + counts['neck.width']! : front,
+      count: between > 0 ? 2 * start + between : start,
       left: gain.body,
       right: gain.body,
     },

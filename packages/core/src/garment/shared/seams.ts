@@ -10,44 +10,24 @@ export interface SeamSide {
   times: number;
 }
 
-interface Seam {
-  /** Name of the seam. */
-  id: string;
-  /** Its rule in the trade's words, and what it says of its counts. */
-  rule: string;
-  says: (counts: Counts) => Phrase;
-}
-
-/** Relations for two sides that are sewn by length: they may differ by what the seam eases in. Said once, by the first. */
-export function sameLength(seam: Seam, a: SeamSide, b: SeamSide): Relation[] {
-  return sameLengths(seam, [a], [b]);
-}
-
 /**
- * As `sameLength`, for sides that are made of several edges one after another.
+ * Relations for two sides that are sewn by length: they may differ by what the seam eases in. Said once, by the first.
  *
- * @param more length that side b has besides, cm
+ * @param seam name of the seam, its rule in the trade's words, and what it says of its counts
  */
-export function sameLengths(
-  { id, rule, says }: Seam,
-  a: readonly SeamSide[],
-  b: readonly SeamSide[],
-  more = 0,
+export function sameLength(
+  { id, rule, says }: { id: string; rule: string; says: (counts: Counts) => Phrase },
+  a: SeamSide,
+  b: SeamSide,
 ): Relation[] {
+  const scaleA = a.times / a.perCm;
+  const scaleB = b.times / b.perCm;
   const apart = (name: string, timesA: number, timesB: number, total: number) =>
-    sumAtMost(
-      { id: `${id}.${name}`, rule },
-      Object.fromEntries([
-        ...a.map(({ of, perCm, times }) => [of, (timesA * times) / perCm]),
-        ...b.map(({ of, perCm, times }) => [of, (timesB * times) / perCm]),
-      ]),
-      total,
-    );
-  const share = 1 + EASED_SHARE;
+    sumAtMost({ id: `${id}.${name}`, rule }, { [a.of]: timesA, [b.of]: timesB }, total);
   return [
-    { ...apart('longer by share', 1, -share, share * more), says },
-    apart('shorter by share', -share, 1, -more),
-    apart('longer', 1, -1, EASED_MOST + more),
-    apart('shorter', -1, 1, EASED_MOST - more),
+    { ...apart('longer by share', scaleA, -scaleB * (1 + EASED_SHARE), 0), says },
+    apart('shorter by share', -scaleA * (1 + EASED_SHARE), scaleB, 0),
+    apart('longer', scaleA, -scaleB, EASED_MOST),
+    apart('shorter', -scaleA, scaleB, EASED_MOST),
   ];
 }

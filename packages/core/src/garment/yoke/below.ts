@@ -1,17 +1,16 @@
-/** What hangs below a yoke: body and sleeves from the underarm down, the bands, and how they hang together. */
+/** What hangs below a yoke: body and sleeves from the underarm down. */
 
 import { ANY_COUNT, type CountRule } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../fit/problem.js';
-import { needsShapingRows, sameCount, sumAtLeast, sumIs } from '../../fit/relations.js';
-import { cm, say } from '../../text/phrase.js';
+import { needsShapingRows, sumAtLeast, sumIs } from '../../fit/relations.js';
+import { say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
-import { draftBand } from '../shared/bands.js';
 import { easeOver, forSize } from '../shared/perSize.js';
-import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
-import { sameLengths } from '../shared/seams.js';
+import { eased, plus, quantity } from '../shared/quantity.js';
 import { evenRowsWished, taper } from '../shared/taper.js';
 import { bodyLength, cuffRound, measured } from '../shared/targets.js';
+import { falls, frontCounts, frontStart } from './front.js';
 import { isOpen, type YokeStyle } from './style.js';
 import {
   backWidth,
@@ -58,11 +57,10 @@ export function ruleOf(input: Input, flat: boolean): CountRule {
   return flat ? rule.flat : rule.round;
 }
 
-/** Drafts the split's widths, body, sleeves and bands. */
+/** Drafts the split's widths, body and sleeves. */
 export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets: YokeTargets } {
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
-  const stitches = perCm(fabric.gauge, 'stitches');
   const rows = perCm(fabric.gauge, 'rows');
   const open = isOpen(style);
   const body = input.body.body;
@@ -83,43 +81,24 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
   const waistEase = forSize(style.body.waistEase, size.id);
   const waistTarget =
     style.body.shape === 'waist' ? body.waist + easeOver(waistEase, body.waist) - opening : null;
-  const edge = shaped ? 'body.hem' : 'body.round';
-  const band = (
-    id: 'hem' | 'cuff' | 'neckband',
-    label: string,
-    of: { of: string; label: string; target: number },
-  ) =>
-    style[id] &&
-    draftBand({
-      id,
-      label,
-      style: style[id],
-      size: size.id,
-      fabric: fabrics.get(style[id].fabric)!,
-      edge: { ...of, perCm: stitches },
-    });
-  const hem = band('hem', 'Hem rib', {
-    of: edge,
-    label: 'Lower edge of the body',
-    target: hemTarget ?? round,
-  });
-  const cuff = band('cuff', 'Cuff rib', { of: 'sleeve.cuff', label: 'Sleeve at the cuff', target: wrist });
-  const falls = style.neck.shape === 'short rows' ? neck.drop : 0;
-  const below = length - depth.length - falls - (hem?.height ?? 0);
+  const bandOf = (id: 'hem' | 'cuff') => (style[id] ? forSize(style[id].height, size.id) : 0);
+  const [hem, cuff] = [bandOf('hem'), bandOf('cuff')];
+  const raised = style.neck.shape === 'short rows' ? neck.drop : 0;
+  const below = length - depth.length - raised - hem;
   const bodyReasons = [
     ...lengthReasons,
     plus('Yoke', -depth.length, length - depth.length, { kind: 'quantity', id: 'yoke.rows' }),
-    ...(falls > 0
+    ...(raised > 0
       ? [
-          plus('Short rows at the back', -falls, length - depth.length - falls, {
+          plus('Short rows at the back', -raised, length - depth.length - raised, {
             kind: 'quantity',
             id: 'neck.drop',
           }),
         ]
       : []),
-    ...(hem ? [plus('Hem rib', -hem.height, below, { kind: 'style', id: 'garment.hem.height' })] : []),
+    ...(hem > 0 ? [plus('Hem rib', -hem, below, { kind: 'style', id: 'garment.hem.height' })] : []),
   ];
-  const sleeve = covered.length - (cuff?.height ?? 0);
+  const sleeve = covered.length - cuff;
   const quantities: DraftQuantity[] = [
     quantity({
       id: 'underarm.chain',
@@ -127,7 +106,7 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
       fabric,
       axis: 'stitches',
       target: chain.length,
-      weight: 0.4,
+      weight: 0.5,
       because: chain.reasons,
     }),
     quantity({
@@ -136,18 +115,8 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
       fabric,
       axis: 'stitches',
       target: back.length,
-      weight: 0.2,
+      weight: 0.4,
       because: back.reasons,
-      min: 2,
-    }),
-    quantity({
-      id: 'front.width',
-      label: open ? 'Front at the underarm, each' : 'Front at the underarm',
-      fabric,
-      axis: 'stitches',
-      target: Math.max(0.5, front.length),
-      weight: 0.2,
-      because: front.reasons,
       min: 2,
     }),
     quantity({
@@ -215,7 +184,7 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
       : (['waist', 'hip'] as const).map((part) => {
           const toWaist = Math.min(
             below - SHORTEST,
-            Math.max(SHORTEST, body.backWaist - depth.length - falls),
+            Math.max(SHORTEST, body.backWaist - depth.length - raised),
           );
           return quantity({
             id: `${part}.rows`,
@@ -267,37 +236,16 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
       min: 4,
       because: [
         ...covered.reasons,
-        ...(cuff
-          ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' })]
-          : []),
+        ...(cuff > 0 ? [plus('Cuff rib', -cuff, sleeve, { kind: 'style', id: 'garment.cuff.height' })] : []),
       ],
     }),
-    ...(hem?.quantities ?? []),
-    ...(cuff?.quantities ?? []),
   ];
   const tapered = taper(style.sleeve.everyRow, evenRowsWished(style.sleeve, size.id, rows));
   const shapes = bodyShape(style);
-  const bands = frontBand(input, { falls: neck.drop, below, depth: depth.length });
   return {
-    quantities: [...quantities, ...bands.quantities],
-    helpers: [...tapered.helpers, ...shapes.helpers, ...bands.helpers],
-    relations: [
-      splitOf(open),
-      ...(open
-        ? []
-        : [
-            sameCount(
-              { id: 'halves', rule: 'the front is as wide as the back at the underarm' },
-              'front.width',
-              'back.width',
-            ),
-          ]),
-      ...tapered.relations,
-      ...shapes.relations,
-      ...(hem?.relations ?? []),
-      ...(cuff?.relations ?? []),
-      ...bands.relations,
-    ],
+    quantities: quantities,
+    helpers: [...tapered.helpers, ...shapes.helpers],
+    relations: [splitOf(input), ...tapered.relations, ...shapes.relations],
     targets: {
       whole,
       round,
@@ -316,18 +264,26 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
 }
 
 /** The split's first identity: what goes round the body is its parts and the chain under each arm. */
-function splitOf(open: boolean): Relation {
+function splitOf(input: Input): Relation {
+  const open = isOpen(input.style);
+  const falling = falls(input.style);
   return sumIs(
     {
       id: 'split.body',
       rule: 'front, back and the two underarm chains are the body',
-      says: (counts) =>
-        say`At the split: ${open ? `2 × ${counts['front.width']!}` : counts['front.width']!} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`,
+      says: (counts) => {
+        const { width } = frontCounts(input, counts);
+        return say`At the split: ${open ? '2 × ' : ''}${width} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`;
+      },
     },
-    // A closed front is as wide as the back.
-    open
-      ? { 'front.width': 2, 'back.width': 1, 'underarm.chain': 2, 'body.round': -1 }
-      : { 'back.width': 2, 'underarm.chain': 2, 'body.round': -1 },
+    {
+      // The fronts grow as the back does.
+      'back.width': 2,
+      'underarm.chain': 2,
+      'body.round': -1,
+      ...(open ? { 'neck.back': -1, ...(falling ? { 'neck.width': 1 } : { 'neck.front': 2 }) } : {}),
+    },
+    open && falling ? -2 * frontStart(input) : 0,
   );
 }
 
@@ -363,80 +319,6 @@ function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; hel
       ...lower.relations,
     ],
   };
-}
-
-/** Bands picked up along the straight fronts, the neckband's and the hem's ends: as long as these together. */
-function frontBand(
-  { style, size, fabrics }: Input,
-  lengths: { falls: number; below: number; depth: number },
-): Drafted {
-  if (style.front.style !== 'band') return { quantities: [], relations: [], helpers: [] };
-  const fabric = fabrics.get(style.front.fabric)!;
-  const own = fabrics.get(style.fabric)!;
-  const rows = perCm(own.gauge, 'rows');
-  const slanted = style.neck.shape === 'round' || style.neck.shape === 'V';
-  const heights = (['hem', 'neckband'] as const).flatMap((id) => (style[id] ? [{ id, ...style[id] }] : []));
-  const edge =
-    lengths.below +
-    lengths.depth -
-    (slanted ? lengths.falls : 0) +
-    heights.reduce((sum, { height }) => sum + forSize(height, size.id), 0);
-  const width = forSize(style.front.width, size.id);
-  const quantities = [
-    quantity({
-      id: 'band.stitches',
-      label: 'Front band, along the edge',
-      fabric,
-      axis: 'stitches',
-      target: edge,
-      weight: 0.1,
-      rule: fabric.rule.flat,
-      because: [
-        given('Body below the underarm', lengths.below, { kind: 'quantity', id: 'body.rows' }),
-        plus('Yoke', lengths.depth, lengths.below + lengths.depth, { kind: 'quantity', id: 'yoke.rows' }),
-        becomes('With the bands’ ends, less the neck', '', edge),
-      ],
-    }),
-    quantity({
-      id: 'band.rows',
-      label: 'Front band, width',
-      fabric,
-      axis: 'rows',
-      target: width,
-      weight: 0.3,
-      because: [given('Width of the band wanted', width, { kind: 'style', id: 'garment.front.width' })],
-    }),
-  ];
-  const relations: Relation[] = [
-    sumIs(
-      { id: 'front.rows', rule: 'yoke and body are the front edge' },
-      {
-        'yoke.rows': 1,
-        'body.rows': 1,
-        ...(slanted ? { 'neck.drop': -1 } : {}),
-        'front.rows': -1,
-      },
-    ),
-    ...sameLengths(
-      {
-        id: 'band.seam',
-        rule: 'the front band goes along the front edge',
-        says: (counts) =>
-          say`Front band: ${counts['band.stitches']!} stitches (${cm(counts['band.stitches']! / perCm(fabric.gauge, 'stitches'))}) along the front edge`,
-      },
-      [{ of: 'band.stitches', perCm: perCm(fabric.gauge, 'stitches'), times: 1 }],
-      [
-        { of: 'front.rows', perCm: rows, times: 1 },
-        ...heights.map(({ id, fabric: of }) => ({
-          of: `${id}.height`,
-          perCm: perCm(fabrics.get(of)!.gauge, 'stitches'),
-          times: 1,
-        })),
-      ],
-      slanted ? -1 / rows : 0,
-    ),
-  ];
-  return { quantities, relations, helpers: [{ id: 'front.rows', min: 1, max: 1200 }] };
 }
 
 /** The neck falls in front above the underarm. */

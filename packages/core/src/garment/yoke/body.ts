@@ -75,7 +75,6 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
     expects: [
       { quantity: 'body.round', edges: starts.map(({ id }) => id) },
       { quantity: 'back.width', edges: open ? ['body.back'] : ['body.back-left', 'body.back-right'] },
-      { quantity: 'front.width', edges: [open ? 'body.front-left' : 'body.front'] },
       { quantity: 'underarm.chain', edges: ['body.underarm-left'] },
       { quantity: 'underarm.chain', edges: ['body.underarm-right'] },
       ...(open ? [{ quantity: 'body.rows', edges: ['body.edge-left'] }] : []),

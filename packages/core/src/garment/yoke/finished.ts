@@ -2,7 +2,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
 import type { YokeTargets } from './below.js';
-import { fallingLength, fallingNeck, falls } from './front.js';
+import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
 import { isOpen, type YokeStyle } from './style.js';
 import { openingWidth, type NeckTargets } from './targets.js';
 
@@ -19,14 +19,15 @@ export function bandHeight(
 }
 
 /** Length of the yoke's neck edge, before a neckband, cm. */
-export function neckEdge({ style, fabrics }: Input, counts: Counts): number {
+export function neckEdge(input: Input, counts: Counts): number {
+  const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
   const stitches = perCm(gauge, 'stitches');
   const first = counts['neck.round']! / stitches;
   if (!falls(style)) return first;
   const neck = fallingNeck(
     style.neck.shape as 'round' | 'V',
-    counts['neck.width']!,
+    frontCounts(input, counts).between,
     counts['neck.drop']!,
     isOpen(style),
   );

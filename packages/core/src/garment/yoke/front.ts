@@ -2,7 +2,10 @@
 
 import { leastAreaSteps, neckCurve } from '../../shaping/curve.js';
 import { fromSteps, type Schedule } from '../../shaping/schedule.js';
-import type { YokeStyle } from './style.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import type { SizeInput } from '../construction.js';
+import { isOpen, type YokeStyle } from './style.js';
 
 export interface FallingNeck {
   /** Stitches that each front has gained after each row from row 1 on. */
@@ -46,4 +49,39 @@ export function fallingLength(neck: FallingNeck, stitchesPerCm: number, rowsPerC
     return sum + Math.hypot(aside, 1 / rowsPerCm);
   }, 0);
   return 2 * side + neck.centre / stitchesPerCm;
+}
+
+/** Width that each front of a falling neck begins with, cm: as little as can be worked. */
+export const FRONT_START = 1;
+
+/** The fronts in stitches. */
+export interface FrontCounts {
+  /** What each front begins with at the neck, or the whole front where it is closed and level. */
+  start: number;
+  /** What a falling neck leaves between them, to be gained at their neck edges. */
+  between: number;
+  /** At the underarm, each where they open. */
+  width: number;
+}
+
+/** Stitches that each front of a falling neck begins with. */
+export function frontStart({ style, fabrics }: SizeInput<YokeStyle>): number {
+  return Math.max(1, Math.round(FRONT_START * perCm(fabrics.get(style.fabric)!.gauge, 'stitches')));
+}
+
+/**
+ * The fronts follow from the back: they grow as it does, so a closed front is as wide as it, and the two of an open one are
+ * as much narrower as they are at the neck.
+ */
+export function frontCounts(input: SizeInput<YokeStyle>, counts: Counts): FrontCounts {
+  const { style } = input;
+  const [back, neck] = [counts['back.width']!, counts['neck.back']!];
+  const falling = falls(style);
+  if (!isOpen(style)) {
+    const start = falling ? frontStart(input) : neck;
+    return { start, between: falling ? neck - 2 * start : 0, width: back };
+  }
+  const start = falling ? frontStart(input) : counts['neck.front']!;
+  const between = falling ? counts['neck.width']! : 0;
+  return { start, between, width: start + between / 2 + (back - neck) / 2 };
 }

@@ -15,11 +15,11 @@ export interface SplitPart {
  * The parts of the last row of a yoke. A flat yoke begins at the wearer's right front edge; in the round it begins in the
  * centre back, so that no line of shaping lies at the joining.
  *
+ * @param front stitches of the front, each where it opens
  * @param sleeve stitches of each sleeve before its underarm
  */
-export function splitParts(style: YokeStyle, counts: Counts, sleeve: number): SplitPart[] {
+export function splitParts(style: YokeStyle, counts: Counts, front: number, sleeve: number): SplitPart[] {
   const back = counts['back.width']!;
-  const front = counts['front.width']!;
   const part = (id: string, label: string, count: number): SplitPart => ({
     id,
     label,
