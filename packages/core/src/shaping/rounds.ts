@@ -73,7 +73,12 @@ export function roundInWords({ lead, runs, grow }: RoundPlaces): string {
 export function stepsAcross(stitches: number, by: number): Step[] {
   if (by === 0) return [{ do: 'work', times: stitches }];
   const places = Math.abs(by);
-  const gaps = spread(stitches - (by > 0 ? 1 : 2) * places, places + 1);
+  const plain = stitches - (by > 0 ? 1 : 2) * places;
+  // Where not every gap has a plain stitch, the ends keep one: an edge is not shaped by the way.
+  const kept = plain >= 2 && plain <= places ? 1 : 0;
+  const gaps = spread(plain - 2 * kept, places + 1);
+  gaps[0]! += kept;
+  gaps[places]! += kept;
   return gaps.flatMap((times, i): Step[] => [
     ...(times > 0 ? [{ do: 'work' as const, times }] : []),
     ...(i < places ? [{ do: by > 0 ? ('increase' as const) : ('decrease' as const), times: 1 }] : []),

@@ -113,12 +113,9 @@ export function neckShortRows(
   const rows: ShortRow[] = [];
   if (ring) {
     let left = 0;
-    let right = 0;
     for (const far of reach) {
-      right = far;
-      rows.push({ from: 0 - left, to: right });
+      rows.push({ from: 0 - left, to: far }, { from: -far, to: far });
       left = far;
-      rows.push({ from: 0 - left, to: right });
     }
     rows.push({ from: 0 - left, to: 0 });
   } else {

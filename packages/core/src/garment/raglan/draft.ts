@@ -23,7 +23,7 @@ export function draft(input: Input): Draft {
   const fabric = fabrics.get(style.fabric)!;
   const opening = openingWidth(input);
   const neck = neckTargets(input, (4 * style.line.stitches) / perCm(fabric.gauge, 'stitches'));
-  const below = draftBelow(input, neck);
+  const below = draftBelow(input, neck, splitOf(input));
   const drop = draftDrop(input, neck, opening);
   const quantities = [
     ...neckQuantities(input, neck, opening),
@@ -136,6 +136,30 @@ function neckSum(input: Input): Relation {
       'neck.round': -1,
     },
     -4 * stitches - (falls(style) ? 2 * frontStart(input) : 0),
+  );
+}
+
+/** The split's first identity: what goes round the body is its parts and the chain under each arm. */
+function splitOf(input: Input): Relation {
+  const open = isOpen(input.style);
+  const falling = falls(input.style);
+  return sumIs(
+    {
+      id: 'split.body',
+      rule: 'front, back and the two underarm chains are the body',
+      says: (counts) => {
+        const { width } = frontCounts(input, counts);
+        return say`At the split: ${open ? '2 × ' : ''}${width} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`;
+      },
+    },
+    {
+      // The fronts grow as the back does.
+      'back.width': 2,
+      'underarm.chain': 2,
+      'body.round': -1,
+      ...(open ? { 'neck.back': -1, ...(falling ? { 'neck.width': 1 } : { 'neck.front': 2 }) } : {}),
+    },
+    open && falling ? -2 * frontStart(input) : 0,
   );
 }
 

@@ -1,7 +1,7 @@
 import type { Counts } from '../../fit/problem.js';
 import { rise, type RiseRequest } from '../../shaping/rates.js';
 import type { Schedule } from '../../shaping/schedule.js';
-import { isOpen } from '../yoke/style.js';
+import { shortRowsOf } from '../yoke/shortRows.js';
 import type { RaglanStyle } from './style.js';
 
 /** Stitches of a line that go with each side of it where the yoke is split: a single one goes with the body. */
@@ -16,14 +16,6 @@ export function gainsOf(style: RaglanStyle, counts: Counts): { body: number; sle
     body: (counts['back.width']! - counts['neck.back']!) / 2 - body,
     sleeve: (counts['sleeve.top']! - counts['underarm.chain']! - counts['neck.sleeve']!) / 2 - sleeve,
   };
-}
-
-/** Short rows as numbered rows of the yoke, and how many of them add no height to it. */
-export function shortRowsOf(style: RaglanStyle, counts: Counts): { many: number; flat: number } {
-  if (style.neck.shape !== 'short rows') return { many: 0, flat: 0 };
-  // In a round the first and the last of them are half rows, one of height together.
-  const flat = isOpen(style) ? 0 : 1;
-  return { many: counts['neck.drop']! + flat, flat };
 }
 
 /** The first row of a yoke that may increase: numbered as if there were no short rows. */

@@ -2,8 +2,8 @@ import { countsAfterRow, shapedRowsOf, stitchesOf } from '../../shaping/lines.js
 import type { Counts } from '../../fit/problem.js';
 import type { Construction, Program, SizeInput } from '../construction.js';
 import { programOf } from '../yoke/program.js';
+import { shortRowsOf } from '../yoke/shortRows.js';
 import { draft } from './draft.js';
-import { shortRowsOf } from './lines.js';
 import { readStyle, type RaglanStyle } from './style.js';
 import { yoke } from './yoke.js';
 

@@ -2,7 +2,6 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import { changeIn, countsAfterRow, stitchesOf, type LineSection, type LineWay } from '../../shaping/lines.js';
 import type { Passage } from '../../shaping/passages.js';
-import { neckShortRows } from '../../shaping/shortRows.js';
 import type { Schedule } from '../../shaping/schedule.js';
 import type { EdgeProgram, MarkerRun, PieceProgram, SizeInput } from '../construction.js';
 import { ends, SIDES } from '../shared/pieces.js';
@@ -14,9 +13,11 @@ import {
   type FallingNeck,
   type FrontCounts,
 } from '../yoke/front.js';
+import { frontEdges } from '../yoke/frontEdges.js';
+import { raisedBack, shortRowsOf } from '../yoke/shortRows.js';
 import { splitEdges, splitParts, type SplitPart } from '../yoke/split.js';
 import { isOpen } from '../yoke/style.js';
-import { lineSchedule, lineShares, shortRowsOf } from './lines.js';
+import { lineSchedule, lineShares } from './lines.js';
 import type { RaglanStyle } from './style.js';
 
 type Input = SizeInput<RaglanStyle>;
@@ -35,7 +36,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const { many: short, flat: halves } = shortRowsOf(style, counts);
+  const { many: short, halves } = shortRowsOf(style, counts);
   const last = counts['yoke.rows']! + short;
   const gain = { body: lineSchedule(style, counts, 'body'), sleeve: lineSchedule(style, counts, 'sleeve') };
   const fronts = frontCounts(input, counts);
@@ -74,7 +75,17 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
       over: withLines(first, line.stitches),
       ...(flatAtFirst ? {} : { round: style.rounds }),
     },
-    ...(short > 0 ? [shortRows(style, counts, first, stitches)] : []),
+    ...(short > 0
+      ? [
+          // The first turns lie at the back's own lines, the last where the front begins.
+          raisedBack(style, {
+            stitches,
+            rows: counts['neck.drop']!,
+            nearest: Math.floor(counts['neck.back']! / 2),
+            farthest: Math.floor(counts['neck.back']! / 2) + 2 * line.stitches + counts['neck.sleeve']!,
+          }),
+        ]
+      : []),
     shape('main', closes ? drop : last, first),
     ...(closes ? [close(style, falling, first, whole, drop), shape('round', last, whole)] : []),
   ];
@@ -108,7 +119,13 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
         },
         ...neck.edges.map((edge) => ({ ...edge, open: !style.neckband })),
         ...splitEdges(parts, part, last),
-        ...(open ? frontEdges(style, whole, { short, last, from: falling ? drop + 2 : 1 }) : []),
+        ...(open
+          ? frontEdges(style, (row) => countsAfterRow(whole, row).reduce((sum, count) => sum + count, 0), {
+              short,
+              last,
+              from: falling ? drop + 2 : 1,
+            })
+          : []),
       ],
       markers: [
         ...(closes ? [markers('main', 1, drop, first, line.stitches)] : []),
@@ -190,31 +207,6 @@ function withLines(sections: readonly LineSection[], line: number) {
   ]);
 }
 
-/** Short rows over back and sleeves: the last turn lies where the fronts begin, the first at the back's own lines. */
-function shortRows(
-  style: RaglanStyle,
-  counts: Counts,
-  sections: readonly LineSection[],
-  stitches: number,
-): Passage {
-  const turns = counts['neck.drop']! / 2;
-  const back = counts['neck.back']!;
-  const line = style.line.stitches;
-  const farthest = Math.floor(back / 2) + 2 * line + counts['neck.sleeve']!;
-  const nearest = Math.max(2, Math.floor(back / 2));
-  const reach = Array.from({ length: turns }, (_, i) =>
-    turns === 1 ? nearest : nearest + Math.floor(((farthest - nearest) * i) / (turns - 1)),
-  );
-  const open = isOpen(style);
-  const centre = open ? sections[0]!.count + sections[1]!.count + 2 * line + Math.floor(back / 2) : 0;
-  return {
-    kind: 'short',
-    part: 'main',
-    shortRows: neckShortRows(stitches, centre, reach, !open),
-    label: 'Back of the neck',
-  };
-}
-
 /** The round that closes a fallen neck: chains over the centre, and its beginning moved to the centre back. */
 function close(
   { line, rounds }: RaglanStyle,
@@ -285,33 +277,6 @@ function neckEdges(
     edges: [...edges, ...centre],
     order: ['yoke.neck-right', 'yoke.neck', 'yoke.neck-left', ...centre.map(({ id }) => id)],
   };
-}
-
-/** The straight front edges of a yoke that opens. */
-function frontEdges(
-  style: RaglanStyle,
-  sections: readonly LineSection[],
-  { short, last, from }: { short: number; last: number; from: number },
-): EdgeProgram[] {
-  const spans =
-    short > 0
-      ? [
-          { part: 'main', first: 1, last: 1 },
-          { part: 'main', first: short + 2, last },
-        ]
-      : [{ part: 'main', first: from, last }];
-  const rows = spans.flatMap(({ first, last: end }) =>
-    Array.from({ length: end - first + 1 }, (_, i) => first + i),
-  );
-  const widths = rows.map((row) => countsAfterRow(sections, row).reduce((sum, count) => sum + count, 0));
-  return SIDES.map((side): EdgeProgram => ({
-    id: `yoke.edge-${side}`,
-    label: `Yoke, ${side} front edge`,
-    axis: 'rows',
-    place: ends(side === 'right' ? 'left' : 'right', ...spans),
-    path: widths.map((width) => ((side === 'right' ? -1 : 1) * (width - widths[0]!)) / 2),
-    open: style.front.style !== 'band',
-  }));
 }
 
 /** Markers at both sides of every line, from one row of the yoke to a later one. */

@@ -10,7 +10,6 @@ import { easeOver, forSize } from '../shared/perSize.js';
 import { eased, plus, quantity } from '../shared/quantity.js';
 import { evenRowsWished, taper } from '../shared/taper.js';
 import { bodyLength, cuffRound, measured } from '../shared/targets.js';
-import { falls, frontCounts, frontStart } from './front.js';
 import { isOpen, type YokeStyle } from './style.js';
 import {
   backWidth,
@@ -57,8 +56,16 @@ export function ruleOf(input: Input, flat: boolean): CountRule {
   return flat ? rule.flat : rule.round;
 }
 
-/** Drafts the split's widths, body and sleeves. */
-export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets: YokeTargets } {
+/**
+ * Drafts the split's widths, body and sleeves.
+ *
+ * @param split how back, front and underarm chains come to be the body
+ */
+export function draftBelow(
+  input: Input,
+  neck: NeckTargets,
+  split: Relation,
+): Drafted & { targets: YokeTargets } {
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const rows = perCm(fabric.gauge, 'rows');
@@ -245,7 +252,7 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
   return {
     quantities: quantities,
     helpers: [...tapered.helpers, ...shapes.helpers],
-    relations: [splitOf(input), ...tapered.relations, ...shapes.relations],
+    relations: [split, ...tapered.relations, ...shapes.relations],
     targets: {
       whole,
       round,
@@ -261,30 +268,6 @@ export function draftBelow(input: Input, neck: NeckTargets): Drafted & { targets
       hem: hemTarget,
     },
   };
-}
-
-/** The split's first identity: what goes round the body is its parts and the chain under each arm. */
-function splitOf(input: Input): Relation {
-  const open = isOpen(input.style);
-  const falling = falls(input.style);
-  return sumIs(
-    {
-      id: 'split.body',
-      rule: 'front, back and the two underarm chains are the body',
-      says: (counts) => {
-        const { width } = frontCounts(input, counts);
-        return say`At the split: ${open ? '2 × ' : ''}${width} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`;
-      },
-    },
-    {
-      // The fronts grow as the back does.
-      'back.width': 2,
-      'underarm.chain': 2,
-      'body.round': -1,
-      ...(open ? { 'neck.back': -1, ...(falling ? { 'neck.width': 1 } : { 'neck.front': 2 }) } : {}),
-    },
-    open && falling ? -2 * frontStart(input) : 0,
-  );
 }
 
 /** Side shaping of the body: whole shaping rows of one stitch on both sides of both side lines. */

@@ -70,12 +70,14 @@ export function frontStart({ style, fabrics }: SizeInput<YokeStyle>): number {
 }
 
 /**
- * The fronts follow from the back: they grow as it does, so a closed front is as wide as it, and the two of an open one are
+ * The fronts of a raglan follow from the back: they grow as it does, so a closed front is as wide as it, and the two of an open one are
  * as much narrower as they are at the neck.
  */
 export function frontCounts(input: SizeInput<YokeStyle>, counts: Counts): FrontCounts {
   const { style } = input;
   const [back, neck] = [counts['back.width']!, counts['neck.back']!];
+  const own = counts['front.width'];
+  if (own !== undefined) return { start: 0, between: 0, width: own };
   const falling = falls(style);
   if (!isOpen(style)) {
     const start = falling ? frontStart(input) : neck;
