@@ -204,8 +204,9 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const meets = joins.map(({ meet }) => meet ?? '');
   const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
   switch (joins[0]!.kind) {
-    case 'stitch-to-stitch':
     case 'live':
+      return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
+    case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':
       return line`${name}: ${a} rows to ${b} rows, row 1 to row 1.`;

@@ -1,9 +1,13 @@
 import { stitchOf, turningOf, type Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
 import type { Passage } from '../shaping/passages.js';
+import { countsAfterRow, shapedRowsOf, stitchesOf } from '../shaping/lines.js';
+import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
+import type { RoundWay } from '../work/rows.js';
 import { line, type Line } from './line.js';
+import { rangeInWords, writeLines, type RowWords } from './lines.js';
 
 type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
 
@@ -16,6 +20,18 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   const at = (part: string, size: number) => state.get(part)![size]!;
   const length = pieces[0]!.passages.length;
   let shoulder: Of<'go on'>[] | null = null;
+  const rounds = new Map<string, RoundWay>();
+  /** What the rows of a part are called. */
+  const wordsOf = (part: string): RowWords => {
+    const way = rounds.get(part);
+    return way === undefined
+      ? { one: 'Row', short: 'row', end: 'turn' }
+      : {
+          one: 'Rnd',
+          short: 'rnd',
+          end: way === 'turned' ? 'join, turn' : way === 'joined' ? 'join' : 'go on',
+        };
+  };
 
   for (let i = 0; i < length; i += 1) {
     const all = pieces.map(({ passages }) => passages[i]!);
@@ -28,7 +44,8 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
         first.part,
         starts.map(({ stitches }) => ({ n: 1, count: stitches })),
       );
-      lines.push(...writeStart(starts, fabric));
+      if (starts[0]!.round) rounds.set(first.part, starts[0]!.round);
+      lines.push(...writeStart(starts, fabric, wordsOf(first.part)));
     } else if (first.kind === 'mark') {
       lines.push(
         line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`,
@@ -36,10 +53,10 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
     } else if (first.kind === 'even') {
       const evens = all as Of<'even'>[];
       const from = evens.map((_, size) => at(first.part, size).n + 1);
-      const ranges = evens.map(({ to }, size) => range(from[size]!, to));
+      const ranges = evens.map(({ to }, size) => rangeInWords(from[size]!, to));
       if (ranges.some((text) => text !== '–'))
         lines.push(
-          line`Rows ${ranges}: ${even}; turn. (${all.map((_, size) => at(first.part, size).count)} sts)`,
+          line`${wordsOf(first.part).one}s ${ranges}: ${even}; ${wordsOf(first.part).end}. (${all.map((_, size) => at(first.part, size).count)} sts)`,
         );
       evens.forEach(
         ({ to }, size) => (state.get(first.part)![size] = { n: to, count: at(first.part, size).count }),
@@ -82,15 +99,22 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
     } else if (first.kind === 'unite') {
       const unions = all as Of<'unite'>[];
       const rows = unions.map(({ from }, size) => Math.max(...from.map(({ part }) => at(part, size).n)) + 1);
+      if (unions[0]!.round) rounds.set(first.part, unions[0]!.round);
       lines.push(writeUnite(unions, rows));
       state.set(
         first.part,
-        unions.map(({ from, chains }, size) => ({
+        unions.map((_, size) => ({
           n: rows[size]!,
-          count:
-            from.reduce((sum, { take }) => sum + take, 0) + chains.reduce((sum, chain) => sum + chain, 0),
+          count: unitedCount(unions[size]!, rows[size]!),
         })),
       );
+    } else if (first.kind === 'lines') {
+      const shaped = all as Of<'lines'>[];
+      const from = shaped.map(({ part }, size) => at(part, size).n + 1);
+      lines.push(...writeLines(shaped, from, stitch, wordsOf(first.part)));
+      shaped.forEach(({ to, sections, line: way }, size) => {
+        state.get(first.part)![size] = { n: to, count: stitchesOf(countsAfterRow(sections, to), way) };
+      });
     } else {
       const shapes = all as Of<'shape'>[];
       lines.push(
@@ -103,6 +127,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
               shapes.map((_, size) => at(first.part, size)),
               stitch,
               even,
+              wordsOf(first.part),
             )),
       );
       shapes.forEach(
@@ -111,7 +136,11 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       if (shoulder) lines.push(line`Fasten off.`);
     }
   }
-  if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
+  if (pieces[0]!.id === 'yoke')
+    lines.push(
+      line`Fasten off. The sts of the last ${wordsOf(pieces[0]!.passages.at(-1)!.part).short} stay live for body and sleeves.`,
+    );
+  else if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
   return lines;
 }
 
@@ -130,15 +159,19 @@ function asBefore(pieces: readonly PlannedPiece[], i: number): boolean {
   });
 }
 
-function range(from: number, to: number): string {
-  return to < from ? '–' : from === to ? String(to) : `${from}–${to}`;
-}
-
-function writeStart(starts: readonly Of<'start'>[], fabric: Fabric): Line[] {
-  const { along, extra } = starts[0]!;
+function writeStart(starts: readonly Of<'start'>[], fabric: Fabric, words: RowWords): Line[] {
+  const { along, extra, over, round } = starts[0]!;
   const stitch = stitchOf(fabric);
   const turning = turningOf(fabric);
   const counts = starts.map(({ stitches }) => stitches);
+  if (along !== null && over) return writeOver(starts, stitch, words);
+  const markers = over ? [writeMarkers(starts, words)] : [];
+  if (round)
+    return [
+      line`Ch ${counts}; join with a sl st to a ring without twisting it.`,
+      line`Rnd 1 (RS): ${stitch} in each ch round; ${words.end}. (${counts} sts)`,
+      ...markers,
+    ];
   if (along !== null)
     return [
       line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`,
@@ -149,12 +182,39 @@ function writeStart(starts: readonly Of<'start'>[], fabric: Fabric): Line[] {
     ];
   const chain = line`Ch ${starts.map((start) => start.stitches + start.extra)}.`;
   if (extra === 0 && turning !== 'counts')
-    return [chain, line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`];
+    return [chain, line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`, ...markers];
   const first =
     turning === 'counts'
       ? `the ${ordinal(extra + 2)} ch from the hook (what is skipped counts as the first st)`
       : `the ${ordinal(extra + 1)} ch from the hook${turning === 'chainless' ? ' (without a chain before it)' : ''}`;
-  return [chain, line`Row 1 (RS): ${stitch} in ${first} and in each ch to the end; turn. (${counts} sts)`];
+  return [
+    chain,
+    line`Row 1 (RS): ${stitch} in ${first} and in each ch to the end; turn. (${counts} sts)`,
+    ...markers,
+  ];
+}
+
+/** The parts of a first row with a marker between them, in the order in which a right-side row meets them. */
+function writeMarkers(starts: readonly Of<'start'>[], words: RowWords): Line {
+  const parts = starts[0]!.over!.map(
+    ({ label }, i): Line => line`${starts.map(({ over }) => over![i]!.count)} ${label}`,
+  );
+  const listed = parts.reverse().flatMap((one, i): Line => (i > 0 ? [', ', ...one] : one));
+  return line`Place a marker wherever the next part begins, seen along a right-side ${words.short}: ${{ inline: listed }}. Move the markers up in every ${words.short}.`;
+}
+
+/** A first row over live stitches of another piece, with chains made (or their undersides taken up) between them. */
+function writeOver(starts: readonly Of<'start'>[], stitch: string, words: RowWords): Line[] {
+  const { along, over } = starts[0]!;
+  const counts = starts.map(({ stitches }) => stitches);
+  const parts = over!.map(({ label, chain }, i): Line => {
+    const many = starts.map((start) => start.over![i]!.count);
+    return chain ? line`ch ${many} for the ${label}` : line`${stitch} in the ${many} sts of the ${label}`;
+  });
+  const listed = parts.reverse().flatMap((one, i): Line => (i > 0 ? [', ', ...one] : one));
+  return [
+    line`${words.one} 1 (RS), over ${along!}: join the yarn and work ${{ inline: listed }}; ${words.end}. (${counts} sts)`,
+  ];
 }
 
 /** The row in which another fabric begins. */
@@ -191,37 +251,47 @@ function writeGoOn(
 /** Short rows as a table of turning points: the stitches over which each row goes. */
 function writeShort(shorts: readonly Of<'short'>[], before: readonly { n: number; count: number }[]): Line[] {
   const { label } = shorts[0]!;
+  const ring = shorts.some(({ shortRows: { rows } }) => rows.some(({ from }) => from < 0));
   const spans = shorts.map(({ shortRows: { rows } }) =>
-    rows.map(({ from, to }) => `${from + 1}–${to}`).join(', '),
+    rows.map(({ from, to }) => (ring ? `${-from} + ${to}` : `${from + 1}–${to}`)).join(', '),
   );
   const ranges = shorts.map(({ shortRows: { rows } }, size) =>
-    range(before[size]!.n + 1, before[size]!.n + rows.length),
+    rangeInWords(before[size]!.n + 1, before[size]!.n + rows.length),
   );
-  const lines = [
-    line`${label}, short rows ${ranges}, turning at both ends: work over sts ${spans} of the last full row, one after the other.`,
-  ];
+  const lines = ring
+    ? [
+        line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: ${spans}.`,
+      ]
+    : [
+        line`${label}, short rows ${ranges}, turning at both ends: work over sts ${spans} of the last full row, one after the other.`,
+      ];
   if (shorts[0]!.shortRows.closing)
     lines.push(
-      line`Next row: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
+      line`Next ${ring ? 'rnd' : 'row'}: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
     );
   return lines;
 }
 
+/** Stitches of a row that unites parts. */
+function unitedCount({ from, chains, lines }: Of<'unite'>, row: number): number {
+  if (lines) return stitchesOf(countsAfterRow(lines.sections, row), lines.line);
+  return from.reduce((sum, { take }) => sum + take, 0) + chains.reduce((sum, chain) => sum + chain, 0);
+}
+
 /** Parts joined by a row over all of them. */
 function writeUnite(unions: readonly Of<'unite'>[], rows: readonly number[]): Line {
-  const { label, from, round } = unions[0]!;
+  const { label, from, round, rejoin } = unions[0]!;
   const parts = from.flatMap((_, i): Line => {
     const takes = unions.map((union) => union.from[i]!.take);
     const chains = unions.map((union) => union.chains[i]!);
     const chain = chains.some((many) => many > 0) ? line`, ch ${chains}` : [];
     return line`${i > 0 ? ', ' : ''}work ${takes} sts${{ inline: chain }}`;
   });
-  const counts = unions.map(
-    (union) =>
-      union.from.reduce((sum, { take }) => sum + take, 0) +
-      union.chains.reduce((sum, chain) => sum + chain, 0),
+  const counts = unions.map((union, size) => unitedCount(union, rows[size]!));
+  const shaped = unions.some(
+    ({ lines }, size) => lines && shapedRowsOf(lines.sections).includes(rows[size]!),
   );
-  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}: ${{ inline: parts }}${round ? '; join' : '; turn'}. (${counts} sts)`;
+  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}${rejoin ? ' (fasten off; join the yarn anew where the round begins, in the centre back)' : ''}: ${{ inline: parts }}${shaped ? ', with the increases at the lines as they fall' : ''}${round ? '; join' : '; turn'}. (${counts} sts)`;
 }
 
 function writeShape(
@@ -229,12 +299,13 @@ function writeShape(
   before: readonly { n: number; count: number }[],
   stitch: string,
   even: string,
+  words: RowWords,
 ): Line[] {
   const schedules = shapes.map(({ schedule }) => schedule);
-  const ranges = shapes.map(({ to }, size) => range(before[size]!.n + 1, to));
+  const ranges = shapes.map(({ to }, size) => rangeInWords(before[size]!.n + 1, to));
   const ends = schedules.map(({ end }) => end);
   if (schedules.every(({ events }) => events.length === 0))
-    return [line`Rows ${ranges}: ${even}; turn. (${ends} sts)`];
+    return [line`${words.one}s ${ranges}: ${even}; ${words.end}. (${ends} sts)`];
   const { where } = shapes[0]!;
   const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
   if (where.at === 'one edge') return writeOneEdge(shapes, ranges, where.edge, grow, stitch);
@@ -243,31 +314,74 @@ function writeShape(
     ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
     : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
   const places = schedules.map(({ perEvent }) => perEvent);
+  const steps = schedules.some(({ amounts }) => amounts !== undefined);
+  const many: Line = steps ? ['so many places'] : line`${places} places`;
   const how: Line =
     where.at === 'both edges'
       ? [`${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`]
-      : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${places} places spread evenly, the places between those of the ${word} rnd before`;
-  const place = where.at === 'both edges' ? 'at both edges' : 'round the round';
-  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} row: ${{ inline: how }}.`];
+      : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${{ inline: many }} spread evenly${where.at === 'the round' ? `, the places between those of the ${word} rnd before` : ', plain sts at both ends'}`;
+  const place =
+    where.at === 'both edges'
+      ? words.one === 'Rnd'
+        ? 'at both sides of the underarm'
+        : 'at both edges'
+      : where.at === 'the round'
+        ? 'round the round'
+        : 'across the row';
+  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} ${words.short}: ${{ inline: how }}.`];
+  if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words)];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
     lines.push(
-      line`Rows ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most) }}, counted from row ${schedules.map(({ after }) => after)}; work the other rows even. (${ends} sts)`,
+      line`${words.one}s ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most, words.short) }}, counted from ${words.short} ${schedules.map(({ after }) => after)}; work the other ${words.short}s even. (${ends} sts)`,
     );
   } else if (shapes.length > 1) {
     lines.push(
-      line`Rows ${ranges}: ${word} ${place} in rows ${schedules.map(({ events }) => events.join(' '))}; work the other rows even. (${ends} sts)`,
+      line`${words.one}s ${ranges}: ${word} ${place} in ${words.short}s ${schedules.map(({ events }) => events.join(' '))}; work the other ${words.short}s even. (${ends} sts)`,
     );
   } else {
     const [only] = schedules as [Schedule];
     lines.push(
-      line`Rows ${ranges}: ${word} ${place} ${ratesInWords(only)}, counted from row ${only.after}; work the other rows even. (${ends} sts)`,
+      line`${words.one}s ${ranges}: ${word} ${place} ${ratesInWords(only).replaceAll('row', words.short)}, counted from ${words.short} ${only.after}; work the other ${words.short}s even. (${ends} sts)`,
     );
     const after = countsAfter(only);
-    const counts = only.events.map((row, i) => `row ${row}: ${after[i]} sts`);
-    lines.push(line`Counts after the ${grow ? 'increase' : 'decrease'} rows: ${counts.join(', ')}.`);
+    const counts = only.events.map((row, i) => `${words.short} ${row}: ${after[i]} sts`);
+    lines.push(
+      line`Counts after the ${grow ? 'increase' : 'decrease'} ${words.short}s: ${counts.join(', ')}.`,
+    );
   }
   return lines;
+}
+
+/** How places lie in one round: as short repeats, or where the two gaps go by turns how often each comes. */
+function gapsInWords(stitches: number, by: number, round: number): Line {
+  const places = placesInRound(stitches, by, round);
+  if (places.runs.length <= 4) return line`: ${roundInWords(places)}`;
+  const times = new Map<number, number>();
+  for (const run of places.runs) times.set(run.plain, (times.get(run.plain) ?? 0) + run.times);
+  const gaps = [...times].map(([plain, many]) => `${many} times ${plain} plain st${plain === 1 ? '' : 's'}`);
+  return line`, between them ${gaps.join(' and ')}, the two mixed as evenly as they go${places.lead < places.runs[0]!.plain ? `, the first place after ${places.lead}` : ''}`;
+}
+
+/** A few large increase rounds: how many places each has, how they lie in one size, and what they come to. */
+function writeSteps(
+  schedules: readonly Schedule[],
+  ranges: readonly string[],
+  word: string,
+  words: RowWords,
+): Line[] {
+  const most = Math.max(...schedules.map(({ events }) => events.length));
+  const steps = Array.from({ length: most }, (_, i): Line => {
+    const rows = schedules.map(({ events }) => events[i] ?? '–');
+    const by = schedules.map((one) => (i < one.events.length ? amountOf(one, i) : 0));
+    const after = schedules.map((one) => countsAfter(one)[i] ?? one.end);
+    const spread =
+      schedules.length === 1 && words.one === 'Rnd'
+        ? gapsInWords(after[0]! - schedules[0]!.direction * by[0]!, schedules[0]!.direction * by[0]!, i)
+        : [];
+    return line`${words.one} ${rows}: ${word} at ${by} places${{ inline: spread }}; ${words.end}. (${after} sts)`;
+  });
+  return [line`${words.one}s ${ranges}: work even but for these.`, ...steps];
 }
 
 /**
@@ -308,14 +422,16 @@ function writeOneEdge(
 }
 
 /** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
-function ratesForAll(schedules: readonly Schedule[], most: number): Line {
+function ratesForAll(schedules: readonly Schedule[], most: number, row: string): Line {
   const parts: Line[] = [];
   for (let run = 0; run < most; run += 1) {
     const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
     const shared = every.find((rows) => rows > 0)!;
     const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
     const gaps = every.map((rows) => rows || shared);
-    const rows = gaps.every((gap) => gap === 1) ? line`every row` : line`every ${gaps.map(ordinal)} row`;
+    const rows = gaps.every((gap) => gap === 1)
+      ? line`every ${row}`
+      : line`every ${gaps.map(ordinal)} ${row}`;
     parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
   }
   return parts.flat();
