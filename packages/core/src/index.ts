@@ -97,6 +97,21 @@ export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
 export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
 export type { Passage } from './shaping/passages.js';
+export {
+  countsAfterRow,
+  shapedRowsOf,
+  stitchesOf,
+  LINE_SCHOOLS,
+  type LineSection,
+  type LineWay,
+} from './shaping/lines.js';
+export { fastRows } from './shaping/rates.js';
+export type { RaglanStyle } from './garment/raglan/style.js';
+export type { RoundYokeStyle } from './garment/roundYoke/style.js';
+export { INCREASE_ROUNDS } from './garment/roundYoke/style.js';
+export { BODY_SHAPES, FRONTS, YOKE_NECKS, type YokeStyle } from './garment/yoke/style.js';
+export { constructionOf } from './garment/registry.js';
+export type { Fix } from './advice/note.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';
 export { CM_PER_INCH, formatLength, GAUGE_OVER, parseLength, tidy, type Units } from './units/length.js';

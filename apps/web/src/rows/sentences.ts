@@ -1,4 +1,4 @@
-import { amountOf, ratesInWords, type Fabric, type Passage } from '@upfell/core';
+import { amountOf, countsAfterRow, ratesInWords, stitchesOf, type Fabric, type Passage } from '@upfell/core';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -13,6 +13,15 @@ export function shapeSentence({ schedule, where, to }: Shape): string {
   }
   const place = where.at === 'both edges' ? 'at both edges' : `at ${schedule.perEvent} places`;
   return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
+}
+
+/** "Beside each raglan line: body every row 24 times, sleeve ...: 244 stitches at row 25". */
+export function linesSentence({ sections, line, name, to }: Extract<Passage, { kind: 'lines' }>): string {
+  const [first] = sections;
+  const sleeve = sections.find(({ id }) => id.startsWith('sleeve'));
+  const rates = [first?.right, sleeve?.left].map((schedule) => schedule && ratesInWords(schedule));
+  const said = sleeve ? `body ${rates[0]}; sleeve ${rates[1]}` : rates[0];
+  return `Beside each ${name}: ${said}; ${stitchesOf(countsAfterRow(sections, to), line)} stitches at row ${to}`;
 }
 
 /** A passage in a sentence. */
@@ -34,6 +43,8 @@ export function passageSentence(passage: Passage, fabrics: readonly Fabric[]): s
       return `${passage.label}: ${passage.shortRows.rows.length} short ${passage.shortRows.rows.length === 1 ? 'row' : 'rows'}${passage.shortRows.closing ? ', closed by a row over all' : ''}`;
     case 'unite':
       return `${passage.label}: join ${passage.from.map(({ take }) => take).join(' + ')} stitches${passage.chains.some((chains) => chains > 0) ? ` with ${passage.chains.join(' and ')} chains` : ''}`;
+    case 'lines':
+      return linesSentence(passage);
     case 'shape':
       return shapeSentence(passage);
   }

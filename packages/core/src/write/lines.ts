@@ -121,7 +121,7 @@ function whenShaped(schedules: readonly Schedule[], words: RowWords): Line {
       ? line`, 2 sts in ${schedules[0]!.order === 'slow first' ? 'the last' : 'the first'} ${twos} of them`
       : [];
   if (schedules.some(({ order }) => order === 'curve') || most > 4)
-    return line`${schedules.map((one) => one.events.map((row, i) => (amountOf(one, i) > 1 ? `${row} (${amountOf(one, i)} sts)` : row)).join(', ') || '–')}`;
+    return line`${schedules.map((one) => one.events.map((row, i) => (amountOf(one, i) > 1 ? `${row}(+${amountOf(one, i)})` : row)).join(' ') || '–')}`;
   const parts: Line[] = [];
   for (let run = 0; run < most; run += 1) {
     const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);

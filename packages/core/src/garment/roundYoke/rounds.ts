@@ -10,6 +10,7 @@ import type { RoundYokeStyle } from './style.js';
  * closest to the ring. All counts are multiples of the motif, and no stitch is worked into more than twice.
  *
  * @param rows rows of the yoke, row 1 the neck
+ * @param first the first row that may increase
  * @param spare stitches of a row that are never doubled: the edges of a flat one
  * @returns rows (2 to `rows`) and the stitches after each
  */
@@ -18,13 +19,14 @@ export function increaseRounds(
   neck: number,
   total: number,
   rows: number,
-  spare = 0,
+  { first = 2, spare = 0 }: { first?: number; spare?: number } = {},
 ): { row: number; stitches: number }[] {
+  const room = rows - first + 1;
   const steps = (total - neck) / motif;
   const least = Math.ceil(Math.log2(Math.max(1, total / neck)) - 1e-9);
   const wanted =
     places && rounds !== 'many' && places.length === rounds ? places.map((place) => place / 100) : null;
-  const many = Math.max(least, Math.min(rounds === 'many' ? rows - 1 : rounds, steps, rows - 1));
+  const many = Math.max(least, Math.min(rounds === 'many' ? room : rounds, steps, room));
   if (steps <= 0) return [];
   const shares = wanted ?? Array.from({ length: many }, (_, i) => (i + 0.5) / many);
   const counts = shares.slice(0, many).map((share, i) => {
@@ -40,10 +42,10 @@ export function increaseRounds(
     const half = neck + motif * Math.ceil(((counts[i + 1]! + spare) / 2 - neck) / motif);
     counts[i] = Math.max(counts[i]!, half);
   }
-  let before = 1;
+  let before = first - 1;
   return counts.map((stitches, i) => {
     const rest = many - 1 - i;
-    const row = Math.min(rows - rest, Math.max(before + 1, Math.round(shares[i]! * rows) || 2));
+    const row = Math.min(rows - rest, Math.max(before + 1, Math.round(shares[i]! * rows)));
     before = row;
     return { row, stitches };
   });
@@ -58,13 +60,11 @@ export function yokeSchedule(style: RoundYokeStyle, counts: Counts): Schedule {
   const { many } = shortRowsOf(style, counts);
   const neck = counts['neck.round']!;
   const total = counts['yoke.total']!;
-  const rounds = increaseRounds(
-    style.increases,
-    neck,
-    total,
-    counts['yoke.rows']!,
-    isOpen(style) ? 2 : 0,
-  ).filter(({ stitches }, i, all) => stitches > (all[i - 1]?.stitches ?? neck));
+  const rounds = increaseRounds(style.increases, neck, total, counts['yoke.rows']!, {
+    // After short rows row 2 closes them.
+    first: many > 0 ? 3 : 2,
+    spare: isOpen(style) ? 2 : 0,
+  }).filter(({ stitches }, i, all) => stitches > (all[i - 1]?.stitches ?? neck));
   const events = rounds.map(({ row }) => row + many);
   return {
     start: neck,
@@ -74,7 +74,7 @@ export function yokeSchedule(style: RoundYokeStyle, counts: Counts): Schedule {
     events,
     amounts: rounds.map(({ stitches }, i) => stitches - (rounds[i - 1]?.stitches ?? neck)),
     after: 1 + many,
-    room: { first: 2 + many, last: counts['yoke.rows']! + many, everyRow: 1 },
+    room: { first: (many > 0 ? 3 : 2) + many, last: counts['yoke.rows']! + many, everyRow: 1 },
     rates: ratesOf(events.map((row, i) => row - (events[i - 1] ?? 1 + many))),
     order: 'phases',
   };

@@ -120,7 +120,7 @@ function shape(
       lastRow: to - (to === rows ? 0 : 1),
       everyRow: 1,
       most: 1,
-      order: 'mixed',
+      order: 'slow first',
       direction: change < 0 ? -1 : 1,
     });
     if (!result.ok) throw new Error(`the fit left no room for the sides: ${result.message}`);
