@@ -2,7 +2,9 @@ import { memo } from 'react';
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../design/useSizePlan';
+import { takeFix } from '../state/fixes';
 import { select } from '../state/view';
+import { Button } from '../ui/Button';
 import { HoldButton } from './HoldButton';
 import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 
@@ -136,12 +138,23 @@ function Notes({ notes }: { notes: readonly Note[] }) {
   const units = useUnits();
   return (
     <ul className="mt-1 space-y-1.5" data-testid="notes">
-      {notes.map(({ level, code, where, message }) => {
+      {notes.map(({ level, code, where, message, fixes }) => {
         const { icon: Icon, look, word } = LEVELS[level];
         return (
           <li key={`${code} ${where}`} className="flex gap-2 text-[13px]">
             <Icon size={15} className={`mt-0.5 shrink-0 ${look}`} aria-label={word} />
-            <span>{inWords(message, units)}</span>
+            <span>
+              {inWords(message, units)}
+              {fixes && (
+                <span className="mt-1 flex flex-wrap gap-1">
+                  {fixes.map((fix, i) => (
+                    <Button key={i} className="text-[12px]" onClick={() => takeFix(fix)}>
+                      {inWords(fix.label, units)}
+                    </Button>
+                  ))}
+                </span>
+              )}
+            </span>
           </li>
         );
       })}

@@ -1,6 +1,6 @@
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Outline, PlannedPiece } from '@upfell/core';
 import type { StripRow } from '../worker/screen';
+import { DragHandle } from '../ui/DragHandle';
 import type { EvenEnd } from './evenRows';
 import { idealLines } from './idealLine';
 
@@ -115,15 +115,19 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
           </text>
         ))}
       {ends.map((end) => (
-        <EvenHandle
+        <DragHandle
           key={end.field}
-          end={end}
-          most={most}
-          rowHeight={(rows[0]!.high - rows[0]!.low) * scale}
-          x1={MARGIN - 2}
-          x2={MARGIN + width + 2}
-          y={y(edgeOf(end, rows, most))}
-          onEven={onEven}
+          label={end.label}
+          text={`${end.rows} rows of ${most}`}
+          value={end.rows}
+          least={1}
+          most={end.most}
+          along="y"
+          step={(end.at === 'start' ? -1 : 1) * (rows[0]!.high - rows[0]!.low) * scale}
+          from={[MARGIN - 2, y(edgeOf(end, rows, most))]}
+          to={[MARGIN + width + 2, y(edgeOf(end, rows, most))]}
+          testId={`handle-${end.field}`}
+          onMove={(value, dragging) => onEven(end, value, dragging)}
         />
       ))}
     </svg>
@@ -143,78 +147,4 @@ const spot = ([x, y]: readonly [number, number]) => ({ left: x, right: x, high: 
 function edgeOf(end: EvenEnd, rows: readonly StripRow[], most: number): number {
   const n = end.at === 'start' ? end.rows : most - end.rows;
   return rows.find((row) => row.n === n)?.high ?? 0;
-}
-
-/** The line between even and shaped rows: dragged, or moved by the arrow keys, a row at a time. */
-function EvenHandle({
-  end,
-  most,
-  rowHeight,
-  x1,
-  x2,
-  y,
-  onEven,
-}: {
-  end: EvenEnd;
-  most: number;
-  rowHeight: number;
-  x1: number;
-  x2: number;
-  y: number;
-  onEven: Props['onEven'];
-}) {
-  const drag = useRef<{ y: number; rows: number; last: number } | null>(null);
-  /** Where the keys have moved it to: they are quicker than the plan that follows them. */
-  const wanted = useRef(end.rows);
-  useEffect(() => {
-    wanted.current = end.rows;
-  }, [end.rows]);
-  const clamp = (rows: number) => Math.max(1, Math.min(end.most, rows));
-  const upwards = end.at === 'start' ? 1 : -1;
-  const move = (event: PointerEvent) => {
-    const from = drag.current;
-    if (!from) return;
-    const rows = clamp(from.rows + upwards * Math.round((from.y - event.clientY) / rowHeight));
-    if (rows === from.last) return;
-    onEven(end, rows, from.last !== from.rows);
-    from.last = rows;
-  };
-  const key = (event: KeyboardEvent) => {
-    const by = { ArrowUp: upwards, ArrowDown: -upwards, PageUp: 5 * upwards, PageDown: -5 * upwards }[
-      event.key
-    ];
-    if (by === undefined) return;
-    event.preventDefault();
-    const rows = clamp(wanted.current + by);
-    if (rows === wanted.current) return;
-    wanted.current = rows;
-    onEven(end, rows, false);
-  };
-  return (
-    <g
-      role="slider"
-      tabIndex={0}
-      aria-label={end.label}
-      aria-orientation="vertical"
-      aria-valuemin={1}
-      aria-valuemax={Math.max(1, end.most)}
-      aria-valuenow={end.rows}
-      aria-valuetext={`${end.rows} rows of ${most}`}
-      className="even-handle cursor-ns-resize"
-      data-testid={`handle-${end.field}`}
-      onKeyDown={key}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        drag.current = { y: event.clientY, rows: end.rows, last: end.rows };
-      }}
-      onPointerMove={move}
-      onPointerUp={() => (drag.current = null)}
-      onPointerCancel={() => (drag.current = null)}
-    >
-      <title>{`${end.label}: ${end.rows}. Drag, or use the arrow keys.`}</title>
-      <rect x={x1} y={y - 7} width={x2 - x1} height={14} fill="transparent" />
-      <line x1={x1} x2={x2} y1={y} y2={y} stroke="#1f5f5b" strokeWidth={1.6} />
-      <circle cx={x2} cy={y} r={4.5} fill="#fffdf7" stroke="#1f5f5b" strokeWidth={1.8} />
-    </g>
-  );
 }

@@ -1,26 +1,32 @@
 import { Tabs } from 'radix-ui';
 import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
+import { useYoke } from '../yoke/useYoke';
+import { YokeView } from '../yoke/YokeView';
 import { BodyLine } from './BodyLine';
 
-/** What the shape comes to: the pieces on the table, or the garment over the body. */
+/** What the shape comes to: the yoke by itself, the garment over the body, or the pieces on the table. */
 export function ShapeView() {
+  const yoke = useYoke() !== null;
+  const views = [
+    ...(yoke ? [{ id: 'yoke', label: 'Yoke', view: <YokeView /> }] : []),
+    { id: 'line', label: 'Over the body', view: <BodyLine /> },
+    { id: 'pieces', label: 'Pieces', view: <TableView strip={false} /> },
+  ];
   return (
-    <Tabs.Root defaultValue="line" className="flex min-h-0 grow flex-col">
+    <Tabs.Root key={String(yoke)} defaultValue={views[0]!.id} className="flex min-h-0 grow flex-col">
       <Tabs.List className={TAB_LIST} aria-label="Seen as">
-        <Tabs.Trigger value="line" className={TAB}>
-          Over the body
-        </Tabs.Trigger>
-        <Tabs.Trigger value="pieces" className={TAB}>
-          Pieces
-        </Tabs.Trigger>
+        {views.map(({ id, label }) => (
+          <Tabs.Trigger key={id} value={id} className={TAB}>
+            {label}
+          </Tabs.Trigger>
+        ))}
       </Tabs.List>
-      <Tabs.Content value="line" className="flex min-h-0 grow flex-col" tabIndex={-1}>
-        <BodyLine />
-      </Tabs.Content>
-      <Tabs.Content value="pieces" className="flex min-h-0 grow flex-col" tabIndex={-1}>
-        <TableView strip={false} />
-      </Tabs.Content>
+      {views.map(({ id, view }) => (
+        <Tabs.Content key={id} value={id} className="flex min-h-0 grow flex-col" tabIndex={-1}>
+          {view}
+        </Tabs.Content>
+      ))}
     </Tabs.Root>
   );
 }

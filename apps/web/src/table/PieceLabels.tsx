@@ -14,6 +14,9 @@ const SHOWN: Record<string, readonly string[]> = {
   front: ['front.width', 'body.rows'],
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
+  yoke: ['yoke.rows'],
+  'body-back': ['body.round', 'body.rows'],
+  'body-front': ['underarm.chain'],
 };
 
 /** Counts of a panel whose upper part is of another fabric: each part's stitches and rows on a line of their own. */
@@ -34,7 +37,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
   const units = useUnits();
   const quantities = new Map(size.quantities.map((quantity) => [quantity.id, quantity]));
   const joins = new Map(size.joins.map((join) => [join.id, join]));
-  const neck = quantities.get('neck.width');
+  const neck = quantities.get('neck.round') ?? quantities.get('neck.width');
   const drop = quantities.get('neck.drop');
   return (
     <>

@@ -4,6 +4,8 @@ import { useBox } from '../ui/useBox';
 import { useView } from '../state/view';
 import { useSizePlan, useOld } from '../design/useSizePlan';
 import { arrange, fittingScale } from './arrange';
+import { openingOf, useYoke, YOKES } from '../yoke/useYoke';
+import { arrangeYoke, fittingYokeScale } from './arrangeYoke';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
 
@@ -12,18 +14,30 @@ export function TableView({ strip }: { strip: boolean }) {
   const planned = useSizePlan();
   const all = useView((view) => view.all);
   const old = useOld();
+  const yoke = useYoke();
   const { ref, box } = useBox<HTMLDivElement>();
 
   const drawing = useMemo(() => {
     if (!planned || !box || planned.size.pieces.length === 0) return null;
     const { plan, index } = planned;
-    const place = (at: number, scale: number) => arrange(plan.sizes[at]!, box, scale);
+    // The plan may still be of the construction before.
+    const down = YOKES.includes(plan.construction);
+    const opening = (id: string) => (yoke ? openingOf(yoke, id) : 0);
+    /** A yoke lies in the middle, panels lie side by side. */
+    const place = (at: number, scale: number) => {
+      const size = plan.sizes[at]!;
+      return down ? arrangeYoke(size, box, scale, opening(size.id)) : arrange(size, box, scale);
+    };
+    const fitting = (at: number) => {
+      const size = plan.sizes[at]!;
+      return down ? fittingYokeScale(size, box, opening(size.id)) : fittingScale(size, box);
+    };
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];
-    const scale = Math.min(...largest.map((at) => fittingScale(plan.sizes[at]!, box)));
+    const scale = Math.min(...largest.map(fitting));
     const others = withPieces.filter((at) => at !== index && (all || Math.abs(at - index) === 1));
     return { chosen: place(index, scale), others: others.map((at) => place(at, scale)) };
-  }, [planned, box, all]);
+  }, [planned, box, all, yoke]);
 
   return (
     <>

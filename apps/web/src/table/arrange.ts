@@ -313,6 +313,6 @@ function within(value: number, low: number, high: number): number {
 }
 
 /** `many` lines spread over 0 to 1. */
-function combs(many: number, line: (t: number) => Point[]): Point[][] {
+export function combs(many: number, line: (t: number) => Point[]): Point[][] {
   return Array.from({ length: many }, (_, i) => line((i + 0.5) / many));
 }

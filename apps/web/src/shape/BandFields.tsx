@@ -1,0 +1,76 @@
+import type { Draft } from 'immer';
+import type { Design, DropShoulderStyle } from '@upfell/core';
+import { useDocument } from '../design/useSizePlan';
+import { FabricChoice } from '../fabric/FabricChoice';
+import { edit } from '../state/designStore';
+import { Button } from '../ui/Button';
+import { NumberField } from '../ui/fields';
+import { part } from './style';
+import { StyleLength } from './StyleLength';
+
+interface BandProps {
+  id: 'hem' | 'cuff' | 'neckband';
+  label: string;
+  band: DropShoulderStyle['hem'];
+}
+
+/** A rib: its fabric, height and draw-in; it can be left out and added. */
+export function BandFields({ id, label, band }: BandProps) {
+  const { fabrics } = useDocument();
+  const path = `garment.${id}`;
+  const fill = (document: Draft<Design>) =>
+    Object.assign(part(document, id), { ...band, ...part(document, id) });
+  if (!band)
+    return (
+      <h3 className="mt-3 flex items-center justify-between font-sans font-semibold">
+        {label}
+        <Button
+          onClick={() =>
+            edit(
+              path,
+              (document) =>
+                void (document.garment[id] = {
+                  height: id === 'neckband' ? 3 : 5,
+                  gather: 1,
+                  fabric: fabrics.at(-1)!.id,
+                }),
+            )
+          }
+        >
+          Add
+        </Button>
+      </h3>
+    );
+  return (
+    <>
+      <h3 className="mt-3 flex items-center justify-between font-sans font-semibold">
+        {label}
+        <Button
+          look="quiet"
+          className="text-[12.5px] font-normal"
+          onClick={() => edit(path, (document) => void (document.garment[id] = null))}
+        >
+          Leave out
+        </Button>
+      </h3>
+      <FabricChoice
+        label="Fabric"
+        value={band.fabric}
+        put={(document, fabric) => void (fill(document)['fabric'] = fabric)}
+      />
+      <StyleLength
+        path={`${path}.height`}
+        label="Height"
+        value={band.height}
+        put={(document, value) => void (fill(document)['height'] = value)}
+      />
+      <NumberField
+        path={`${path}.gather`}
+        label="Its length, of the edge"
+        unit="%"
+        value={Math.round(band.gather * 1000) / 10}
+        put={(document, share) => void (fill(document)['gather'] = share / 100)}
+      />
+    </>
+  );
+}

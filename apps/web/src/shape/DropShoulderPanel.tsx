@@ -1,0 +1,142 @@
+import { completeBody } from '@upfell/core';
+import { useChosenSize } from '../design/useSizePlan';
+import { FabricChoice } from '../fabric/FabricChoice';
+import { ChoiceField } from '../ui/fields';
+import { BandFields } from './BandFields';
+import { EvenRange } from './EvenRange';
+import { OptionalEase } from './OptionalEase';
+import { NeckLineField, SleeveShapingFields } from './ShapingFields';
+import { part, useStyle } from './style';
+import { StyleEase, StyleLength } from './StyleLength';
+import { WidthAndLength } from './WidthAndLength';
+
+/** How the drop-shoulder pullover sits: ease, lengths, neck, sleeves and bands. */
+export function DropShoulderPanel() {
+  const style = useStyle();
+  const { size } = useChosenSize();
+  const { body } = completeBody(size.body, size.group)!;
+  return (
+    <>
+      <WidthAndLength style={style} body={body} size={size.id} />
+      <StyleEase
+        path="garment.armholeEase"
+        label="Armhole ease"
+        value={style.armholeEase}
+        measure={body.armholeDepth}
+        put={(document, value) => void (document.garment['armholeEase'] = value)}
+      />
+      <FabricChoice
+        label="Fabric"
+        value={style.fabric}
+        put={(document, fabric) => void (document.garment['fabric'] = fabric)}
+      />
+      <FabricChoice
+        label="From the underarm up"
+        value={style.upper?.fabric ?? style.fabric}
+        put={(document, fabric) =>
+          void (document.garment['upper'] = fabric === document.garment['fabric'] ? null : { fabric })
+        }
+      />
+
+      <h3 className="mt-3 font-sans font-semibold">Neck</h3>
+      <ChoiceField
+        path="garment.neck.auto"
+        label="Width"
+        value={style.neck.width !== null ? 'own' : style.neck.ease !== null ? 'round' : 'usual'}
+        options={[
+          { value: 'usual', label: 'usual, head passes' },
+          { value: 'round', label: 'from the neck round' },
+          { value: 'own', label: 'as I say' },
+        ]}
+        put={(document, choice) => {
+          const neck = part(document, 'neck');
+          neck['width'] = choice === 'own' ? 18 : null;
+          neck['ease'] = choice === 'round' ? 12 : null;
+        }}
+      />
+      {style.neck.width === null && style.neck.ease !== null && (
+        <StyleEase
+          path="garment.neck.ease"
+          label="Ease at the neck"
+          value={style.neck.ease}
+          measure={body.neck}
+          put={(document, value) => void (part(document, 'neck')['ease'] = value)}
+        />
+      )}
+      {style.neck.width !== null && (
+        <StyleLength
+          path="garment.neck.width"
+          label="Neck width"
+          value={style.neck.width}
+          put={(document, value) => void (part(document, 'neck')['width'] = value)}
+        />
+      )}
+      <StyleLength
+        path="garment.neck.drop"
+        label="Front drop, 0 for a straight gap"
+        value={style.neck.drop}
+        put={(document, value) => void (part(document, 'neck')['drop'] = value)}
+      />
+      <NeckLineField />
+
+      <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
+      <ChoiceField
+        path="garment.sleeve.worked"
+        label="Worked"
+        value={style.sleeve.worked}
+        options={[
+          { value: 'up', label: 'from the cuff up' },
+          { value: 'down', label: 'from the armhole down' },
+        ]}
+        put={(document, worked) => void (part(document, 'sleeve')['worked'] = worked)}
+      />
+      <FabricChoice
+        label="Fabric"
+        value={style.sleeve.fabric ?? style.fabric}
+        put={(document, fabric) =>
+          void (part(document, 'sleeve')['fabric'] = fabric === document.garment['fabric'] ? null : fabric)
+        }
+      />
+      <OptionalEase
+        path="garment.sleeve.upperArmEase"
+        label="Ease at the upper arm"
+        add="An ease at the upper arm"
+        value={style.sleeve.upperArmEase}
+        measure={body.upperArm}
+        first={8}
+        put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
+      />
+      <StyleEase
+        path="garment.sleeve.wristEase"
+        label="Wrist ease"
+        value={style.sleeve.wristEase}
+        measure={body.wrist}
+        put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
+      />
+      <StyleLength
+        path="garment.sleeve.shorter"
+        label="Shorter than the arm by"
+        value={style.sleeve.shorter}
+        put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
+      />
+      <SleeveShapingFields />
+      <StyleEase
+        path="garment.sleeve.evenAtCuff"
+        label="Even above the cuff"
+        value={style.sleeve.evenAtCuff}
+        measure={body.underarmToWrist}
+        put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
+      />
+      <StyleEase
+        path="garment.sleeve.evenAtTop"
+        label="Even below the top"
+        value={style.sleeve.evenAtTop}
+        measure={body.underarmToWrist}
+        put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
+      />
+      <BandFields id="hem" label="Hem rib" band={style.hem} />
+      <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
+      <EvenRange />
+    </>
+  );
+}
