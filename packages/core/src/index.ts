@@ -5,7 +5,7 @@ export { plan, DesignUnfit, PlanRefused } from './plan.js';
 export type { FinishedMeasure, Plan, PlanMemory, PlannedPiece, PlannedQuantity, SizePlan } from './plan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
-export { explainHeight, explainShaping } from './because/shaping.js';
+export { explainHeight, explainLines, explainShaping } from './because/shaping.js';
 export {
   GROUPS,
   MEASUREMENTS,
@@ -16,7 +16,7 @@ export {
   type MeasurementId,
 } from './body/measurements.js';
 export { completeBody, type CompletedBody } from './body/derive.js';
-export { armLevels, bodyLevels, type BodyLevel } from './body/levels.js';
+export { armLevels, bodyLevels, yokeLevels, type BodyLevel } from './body/levels.js';
 export {
   bodyOfPerson,
   doubtfulReadings,

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import {
   explainHeight,
+  explainLines,
   explainShaping,
   inWords,
   type Passage,
@@ -17,7 +18,7 @@ import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { evenEnds, evenLength, withValue, type EvenEnd } from './evenRows';
 import { PieceStrip } from './PieceStrip';
-import { passageSentence, shapeSentence } from './sentences';
+import { linesSentence, passageSentence, shapeSentence } from './sentences';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -121,6 +122,8 @@ function PieceRows({
             <li key={i}>
               {passage.kind === 'shape' ? (
                 <ShapedPassage passage={passage} index={i} piece={piece} size={size} plan={plan} />
+              ) : passage.kind === 'lines' ? (
+                <LinesPassage passage={passage} piece={piece} size={size} plan={plan} index={i} />
               ) : (
                 passageSentence(passage, fabrics)
               )}
@@ -195,6 +198,38 @@ function ShapedPassage({
   );
 }
 
+/** Shaping beside lines: its sentence and why it is so; its rates are set in the shape step. */
+function LinesPassage({
+  passage,
+  piece,
+  size,
+  plan,
+  index,
+}: {
+  passage: Extract<Passage, { kind: 'lines' }>;
+  piece: PlannedPiece;
+  size: ScreenSize;
+  plan: ScreenPlan;
+  index: number;
+}) {
+  const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.label ?? id;
+  return (
+    <div className="border-l-2 border-ink pl-3">
+      <p data-testid={`sentence-${piece.id}`}>{linesSentence(passage)}</p>
+      <details className="mt-1 text-[13px]">
+        <summary>Why these rows</summary>
+        <ReasonList reasons={explainLines(passage, label)} />
+      </details>
+      {plan.sizes.length > 1 && (
+        <details className="mt-1 text-[13px]">
+          <summary>In every size</summary>
+          <SizesOf plan={plan} piece={piece.id} index={index} chosen={size.id} />
+        </details>
+      )}
+    </div>
+  );
+}
+
 function ReasonList({ reasons }: { reasons: readonly Reason[] }) {
   const units = useUnits();
   return (
@@ -247,7 +282,11 @@ function SizesOf({
               onClick={() => setSize(size.id)}
             >
               <strong className="mr-2">{size.label}</strong>
-              {passage?.kind === 'shape' ? shapeSentence(passage) : 'worked in another way'}
+              {passage?.kind === 'shape'
+                ? shapeSentence(passage)
+                : passage?.kind === 'lines'
+                  ? linesSentence(passage)
+                  : 'worked in another way'}
             </button>
           </li>
         );

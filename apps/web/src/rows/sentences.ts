@@ -28,6 +28,8 @@ export function linesSentence({ sections, line, name, to }: Extract<Passage, { k
 export function passageSentence(passage: Passage, fabrics: readonly Fabric[]): string {
   switch (passage.kind) {
     case 'start':
+      if (passage.along !== null && passage.over)
+        return `Go on over ${passage.along}: ${passage.over.map(({ count, chain }) => (chain ? `${count} chains` : count)).join(' + ')} = ${passage.stitches} stitches`;
       return passage.along
         ? `Pick up ${passage.stitches} stitches along ${passage.along}`
         : `Chain ${passage.stitches + passage.extra}, row 1 has ${passage.stitches} stitches`;

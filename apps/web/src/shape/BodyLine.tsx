@@ -5,6 +5,7 @@ import {
   bodyLevels,
   formatLength,
   measurement,
+  yokeLevels,
   type BodyLevel,
   type GarmentRound,
   type Units,
@@ -30,6 +31,7 @@ export function BodyLine() {
   if (!planned) return <p className="p-8 text-soft">Measuring …</p>;
   const { body, rounds } = planned.size;
   const lines = [
+    ...(rounds.yoke ? [{ title: 'Yoke, neck down', levels: yokeLevels(body), rounds: rounds.yoke }] : []),
     { title: 'Body, shoulder down', levels: bodyLevels(body), rounds: rounds.body },
     { title: 'Arm, shoulder to wrist', levels: armLevels(body), rounds: rounds.arm },
   ];
@@ -46,7 +48,10 @@ export function BodyLine() {
             title={title}
             levels={levels}
             garment={garment}
-            width={Math.max(200, (box.width - 56) * (i === 0 ? 0.56 : 0.44))}
+            width={Math.max(
+              180,
+              lines.length > 2 ? (box.width - 64) / 3 : (box.width - 56) * (i === 0 ? 0.56 : 0.44),
+            )}
             height={Math.max(320, box.height - 36)}
           />
         ))}

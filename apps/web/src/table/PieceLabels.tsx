@@ -15,8 +15,10 @@ const SHOWN: Record<string, readonly string[]> = {
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   yoke: ['yoke.rows'],
+  neckband: [],
+  band: [],
   'body-back': ['body.round', 'body.rows'],
-  'body-front': ['underarm.chain'],
+  'body-front': [],
 };
 
 /** Counts of a panel whose upper part is of another fabric: each part's stitches and rows on a line of their own. */
@@ -51,7 +53,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
           <div
             key={piece.key}
             role="group"
-            aria-label={piece.key.startsWith('sleeve') ? `${label}, ${piece.key.slice(7)}` : label}
+            aria-label={piece.key.includes('-') ? `${label}, ${piece.key.split('-')[1]}` : label}
             className={`absolute top-0 left-0 flex flex-col items-center rounded bg-[#fbf6ea]/85 text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
             style={placed(piece.centre)}
           >
@@ -83,7 +85,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
       })}
       {neck && (
         <div
-          className={`absolute top-0 left-0 flex items-center text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
+          className={`absolute top-0 left-0 flex items-center rounded bg-sheet/85 text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
           style={placed(arrangement.neck)}
         >
           <CountButton quantity={neck} text={`neck ${neck.count} st`} />

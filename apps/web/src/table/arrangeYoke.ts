@@ -236,7 +236,45 @@ export function arrangeYoke(
       });
     }
   }
+  strips(size, box, scale, pieces, joins);
   return { scale, pieces, joins, neck: [cx, cy], compact };
+}
+
+/** Neckband and front bands go round too much to lie at their edges: they lie straight in the lower corners. */
+function strips(
+  size: ScreenSize,
+  box: { width: number; height: number },
+  scale: number,
+  pieces: PlacedPiece[],
+  joins: PlacedJoin[],
+): void {
+  const of = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+  const lay = (id: string, join: string, long: number, wide: number, left: boolean) => {
+    const piece = size.pieces.find((one) => one.id === id);
+    if (!piece) return;
+    const [width, height] = [long * scale, wide * scale];
+    const x = left ? MARGIN : box.width - MARGIN - width;
+    const y = box.height - MARGIN - height - 18;
+    pieces.push({
+      key: id,
+      id,
+      polygons: [rectangle(x, y, width, height)],
+      changes: [],
+      rows: { across: id === 'band', step: scale / piece.sections[0]!.rows },
+      centre: [x + width / 2, y + height / 2],
+      width,
+      height,
+    });
+    joins.push({
+      id: join,
+      threads: [],
+      label: [x + width / 2, y + height + 14],
+      anchor: 'middle',
+      stacked: false,
+    });
+  };
+  lay('neckband', 'neckband', of('neckband.rows'), of('neckband.height'), true);
+  lay('band', 'band-left', of('band.stitches'), of('band.rows'), false);
 }
 
 /** Whether the fronts are two. */

@@ -20,7 +20,7 @@ interface Props {
   height: number;
 }
 
-const PAD = 34;
+const PAD = 46;
 
 /** The yoke as it lies on a table, back at the top: four lines, the row under the pointer, the underarm chain to drag. */
 export const YokeAbove = memo(function YokeAbove({
@@ -116,7 +116,13 @@ export const YokeAbove = memo(function YokeAbove({
           )
         }
       />
-      <text x={underarm[0] + 8} y={underarm[1] + 28} fontSize={11.5} fill="#1f5f5b">
+      <text
+        x={underarm[0] + 8 + Math.max(6, chainWidth)}
+        y={underarm[1] + 28}
+        textAnchor="end"
+        fontSize={11.5}
+        fill="#1f5f5b"
+      >
         underarm chain {chain}
       </text>
     </svg>

@@ -8,9 +8,11 @@ import {
 } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
 import { moved, setStyle } from './useYoke';
-import { YOKE_PARTS, type YokeRow } from './yokeRows';
+import { YOKE_PARTS, type YokePart, type YokeRow } from './yokeRows';
 
 const COLOURS = { back: '#e3d8bf', front: '#e3d8bf', 'sleeve-left': '#f3ead6', 'sleeve-right': '#f3ead6' };
+/** Rows in which a part gains stitches. */
+const GROWING = { back: '#5b4a2c', front: '#5b4a2c', 'sleeve-left': '#8a7650', 'sleeve-right': '#8a7650' };
 const MARGIN = 44;
 
 interface Props {
@@ -45,6 +47,8 @@ export const YokeStrip = memo(function YokeStrip({
   const step = (height - 26) / rows.length;
   const y = (index: number) => 6 + index * step;
   const middle = width / 2;
+  const grows = (index: number, id: YokePart) =>
+    index > 0 && rows[index]!.stitches[id] > rows[index - 1]!.stitches[id];
   const perCm = piece.sections[0]!.rows;
   const lines = piece.passages.find((passage) => passage.kind === 'lines');
   const shape = piece.passages.find((passage) => passage.kind === 'shape');
@@ -68,8 +72,7 @@ export const YokeStrip = memo(function YokeStrip({
                   y={y(index)}
                   width={Math.max(0, many * x)}
                   height={Math.max(0.8, step - 0.8)}
-                  fill={index === chosen ? '#1f5f5b' : row.shaped ? '#20303a' : COLOURS[id]}
-                  fillOpacity={index !== chosen && row.shaped ? 0.75 : 1}
+                  fill={index === chosen ? '#1f5f5b' : grows(index, id) ? GROWING[id] : COLOURS[id]}
                 />
               );
             })}

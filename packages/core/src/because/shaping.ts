@@ -1,9 +1,11 @@
 import type { Passage } from '../shaping/passages.js';
+import { countsAfterRow, stitchesOf } from '../shaping/lines.js';
 import { amountOf, ratesInWords, slots } from '../shaping/schedule.js';
 import { figure, ordinal, say, type Phrase } from '../text/phrase.js';
 import type { Reason } from './reason.js';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
+type Lines = Extract<Passage, { kind: 'lines' }>;
 
 /** What a schedule's counts are called. */
 export type Labels = (quantity: string) => string;
@@ -139,4 +141,51 @@ export function explainHeight(
       from: { kind: 'quantity', id },
     };
   });
+}
+
+/**
+ * Why the rows beside lines shape when they do: for each kind of side what it gains, in how many rows that may, and what the
+ * whole row comes to.
+ */
+export function explainLines({ sections, line, to, name, of }: Lines, label: Labels): Reason[] {
+  const sides = [
+    { what: 'Body', schedule: sections[0]?.right ?? null },
+    { what: 'Sleeve', schedule: sections.find(({ id }) => id.startsWith('sleeve'))?.left ?? null },
+  ];
+  const before = stitchesOf(
+    sections.map(({ count }) => count),
+    line,
+  );
+  const after = stitchesOf(countsAfterRow(sections, to), line);
+  const reasons: Reason[] = [
+    withSource(
+      { label: say`${of.start ? label(of.start) : 'Stitches to begin with'}`, figure: say`${before}` },
+      of.start,
+    ),
+  ];
+  for (const { what, schedule } of sides) {
+    if (!schedule || schedule.events.length === 0) continue;
+    const { room, events } = schedule;
+    const rows = slots({ firstRow: room.first, lastRow: room.last, everyRow: room.everyRow });
+    const total = Math.abs(schedule.end - schedule.start);
+    const twos = total - events.length;
+    reasons.push(
+      withSource(
+        {
+          label: say`${what}’s side of each ${name}: rows ${room.first} to ${room.last} may shape`,
+          figure: say`${total} in ${rows}`,
+          note: say`${events.length} rows${twos > 0 ? `, in ${twos} of them two stitches` : ''}: ${ratesInWords(schedule)}`,
+        },
+        of.rows,
+      ),
+    );
+  }
+  return [
+    ...reasons,
+    {
+      label: say`Stitches at row ${to}`,
+      figure: say`${after}`,
+      note: say`${after - before < 0 ? '−' : '+'}${Math.abs(after - before)}`,
+    },
+  ];
 }

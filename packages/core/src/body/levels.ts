@@ -31,3 +31,11 @@ export function armLevels(body: FullBody): BodyLevel[] {
     { id: 'wrist', at: body.shoulderToWrist, round: body.wrist },
   ];
 }
+
+/** The body under a yoke: the neck, and the shoulders with the arms at their widest, half way down the armhole (common practice). */
+export function yokeLevels(body: FullBody): BodyLevel[] {
+  return [
+    { id: 'neck', at: 0, round: body.neck },
+    { id: 'shoulders', at: body.armholeDepth / 2, round: body.shoulders },
+  ];
+}

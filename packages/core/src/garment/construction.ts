@@ -104,7 +104,12 @@ export interface GarmentRound {
 /** The pieces, joins and facts of one size once its counts are known. */
 export interface Program {
   /** Rounds of body and sleeve from the shoulder on, for laying the garment over the body. */
-  rounds: { body: readonly GarmentRound[]; arm: readonly GarmentRound[] };
+  rounds: {
+    body: readonly GarmentRound[];
+    arm: readonly GarmentRound[];
+    /** A yoke from the neck to the split, over shoulders and arms. */
+    yoke?: readonly GarmentRound[];
+  };
   pieces: readonly PieceProgram[];
   joins: readonly JoinPlan[];
   facts: GarmentFacts;

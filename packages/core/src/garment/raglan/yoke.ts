@@ -70,7 +70,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
       kind: 'start',
       part: 'main',
       stitches,
-      extra: foundationExtra(fabric),
+      extra: flatAtFirst ? foundationExtra(fabric) : 0,
       along: null,
       over: withLines(first, line.stitches),
       ...(flatAtFirst ? {} : { round: style.rounds }),

@@ -47,7 +47,7 @@ function program(input: Input, counts: Counts): Program {
         kind: 'start',
         part: 'main',
         stitches: neck,
-        extra: foundationExtra(fabric),
+        extra: open ? foundationExtra(fabric) : 0,
         along: null,
         ...(open ? {} : { round: style.rounds }),
       },

@@ -119,12 +119,14 @@ function roundsOf(
   };
   return {
     body: [
-      ...widths.map(({ row, stitches: many }) => ({ at: row * hangs, round: many / stitches + opening })),
+      // The body has its round from the armpit on, even where the yoke reaches lower.
+      { at: Math.min(underarm, input.body.body.armholeDepth), round: around('body.round') },
       { at: underarm, round: around('body.round') },
       ...(waist === undefined ? [] : [{ at: underarm + waist * hangs, round: around('body.waist') }]),
       { at: hem, round: around(counts['body.hem'] === undefined ? 'body.round' : 'body.hem') },
       ...band('hem', hem),
     ],
+    yoke: widths.map(({ row, stitches: many }) => ({ at: row * hangs, round: many / stitches + opening })),
     arm: [
       { at: armpit, round: counts['sleeve.top']! / stitches },
       { at: wrist, round: counts['sleeve.cuff']! / stitches },
