@@ -2,7 +2,7 @@ import type { FullBody } from './measurements.js';
 
 /** A body's round at a level, and how far the level lies from the shoulder point, cm. */
 export interface BodyLevel {
-  id: 'bust' | 'waist' | 'hip' | 'upperArm' | 'wrist';
+  id: 'bust' | 'waist' | 'hip' | 'upperArm' | 'wrist' | 'neck' | 'shoulders';
   at: number;
   round: number;
 }
