@@ -32,8 +32,8 @@ export function BodyLine() {
   const { body, rounds } = planned.size;
   const lines = [
     ...(rounds.yoke ? [{ title: 'Yoke, neck down', levels: yokeLevels(body), rounds: rounds.yoke }] : []),
-    { title: 'Body, shoulder down', levels: bodyLevels(body), rounds: rounds.body },
-    { title: 'Arm, shoulder to wrist', levels: armLevels(body), rounds: rounds.arm },
+    { title: rounds.yoke ? 'Body' : 'Body, shoulder down', levels: bodyLevels(body), rounds: rounds.body },
+    { title: rounds.yoke ? 'Arm' : 'Arm, shoulder to wrist', levels: armLevels(body), rounds: rounds.arm },
   ];
   return (
     <div

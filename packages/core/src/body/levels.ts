@@ -32,10 +32,13 @@ export function armLevels(body: FullBody): BodyLevel[] {
   ];
 }
 
-/** The body under a yoke: the neck, and the shoulders with the arms at their widest, half way down the armhole (common practice). */
+/** The shoulders with the arms are widest so far below the neck, as a share of the armhole's depth (common practice: the fullest of the upper arm). */
+const WIDEST_SHOULDERS = 0.65;
+
+/** The body under a yoke, from the neck down: the neck, and the shoulders with the arms at their widest. */
 export function yokeLevels(body: FullBody): BodyLevel[] {
   return [
     { id: 'neck', at: 0, round: body.neck },
-    { id: 'shoulders', at: body.armholeDepth / 2, round: body.shoulders },
+    { id: 'shoulders', at: body.armholeDepth * WIDEST_SHOULDERS, round: body.shoulders },
   ];
 }

@@ -40,7 +40,7 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
       const last = Math.min(n, (scales[i + 1]?.first ?? Infinity) - 1);
       return sum + Math.max(0, last - first + 1) / perUnit;
     }, 0);
-  const known = new Map<string, Map<number, RowSpan & { count: number }>>();
+  const known = new Map<string, Map<number, RowSpan & { count: number; ring: boolean }>>();
   return rows.map((row) => {
     const source = row.from.find(isTake);
     const below = source && known.get(source.part)?.get(source.n);
@@ -51,7 +51,7 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
       changed && below
         ? (below.left + below.right - width) / 2
         : below
-          ? below.left + (source!.at - wrapped(row, below.count) + endShifts(row).left) / scale.stitches
+          ? below.left + (source!.at - wrapped(row, below) + endShifts(row).left) / scale.stitches
           : 0;
     const { part, n } = row;
     const span = {
@@ -62,6 +62,7 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
       low: heightAt(n - 1),
       high: heightAt(n),
       count: row.count,
+      ring: row.round !== undefined,
     };
     const ofPart = known.get(part);
     if (ofPart) ofPart.set(n, span);
@@ -71,11 +72,10 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
 }
 
 /** Short rows that reach back across the joining of a round begin before it: by how much their first stitches lie too far right. */
-function wrapped({ from, round }: Row, below: number): number {
+function wrapped({ from, round }: Row, below: { count: number; ring: boolean }): number {
   const [first, second] = from;
-  if (round || !first || !second || !isTake(first) || !isTake(second)) return 0;
-  const same = first.part === second.part && first.n === second.n;
-  return same && second.at === 0 && first.at + first.take === below ? below : 0;
+  if (round || !below.ring || !first || !second || !isTake(first)) return 0;
+  return first.at + first.take === below.count ? below.count : 0;
 }
 
 /** The outlines of a piece's parts (see `rowSpans`). */

@@ -126,7 +126,10 @@ function roundsOf(
       { at: hem, round: around(counts['body.hem'] === undefined ? 'body.round' : 'body.hem') },
       ...band('hem', hem),
     ],
-    yoke: widths.map(({ row, stitches: many }) => ({ at: row * hangs, round: many / stitches + opening })),
+    yoke: [{ row: 0, stitches: widths[0]!.stitches }, ...widths].map(({ row, stitches: many }) => ({
+      at: row * hangs,
+      round: many / stitches + opening,
+    })),
     arm: [
       { at: armpit, round: counts['sleeve.top']! / stitches },
       { at: wrist, round: counts['sleeve.cuff']! / stitches },
