@@ -67,7 +67,7 @@ interface ProfileProps {
   height: number;
 }
 
-const TOP = 44;
+const TOP = 62;
 const SIDE = 34;
 
 /** One profile, mirrored about its middle: half of each round to either side, so that it looks like what it measures. */
@@ -116,7 +116,7 @@ const Profile = memo(function Profile({ title, levels, garment, width, height }:
           {title}
         </text>
         <text x={SIDE} y={32} fontSize={11.5} fill="#52606a">
-          dotted: body, shaded: ease
+          {width > 210 ? 'dotted: body, shaded: ease' : 'dotted: body'}
         </text>
         {([1, -1] as const).map((sign) => {
           const draw = side(sign);

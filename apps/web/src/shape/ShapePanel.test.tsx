@@ -33,7 +33,7 @@ describe('an ease', () => {
     expect(garment()['ease']).toEqual({ percent: 12.5 });
     type('garment.ease', '10');
     expect(garment()['ease']).toEqual({ percent: 10 });
-    fireEvent.click(screen.getByLabelText('Ease, all round: give it as a length'));
+    fireEvent.click(screen.getByLabelText('Ease, all round: give it as a length in cm'));
     expect(garment()['ease']).toBe(9.6);
   });
 

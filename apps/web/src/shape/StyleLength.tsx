@@ -60,7 +60,7 @@ export function StyleEase({ measure, ...props }: EaseProps) {
           <button
             type="button"
             className="rounded border border-line px-1 text-[12px] hover:bg-tape"
-            aria-label={`${field.label}: give it ${typeof value === 'number' ? 'in per cent' : 'as a length'}`}
+            aria-label={`${field.label}: give it ${typeof value === 'number' ? 'in per cent' : 'as a length in cm'}`}
             title={typeof value === 'number' ? 'as a share of the body' : 'as a length'}
             onClick={() =>
               edit(field.path, (document) =>

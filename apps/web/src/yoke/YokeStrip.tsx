@@ -111,12 +111,16 @@ export const YokeStrip = memo(function YokeStrip({
         (['body', 'sleeve'] as const).map((which) => {
           const schedule = which === 'body' ? lines.sections[0]!.right : lines.sections[1]!.left;
           if (!schedule) return null;
+          const left = which === 'body';
           const { first, last, everyRow } = schedule.room;
           const room = Math.floor((last - first) / everyRow) + 1;
-          const fast = fastRows(schedule);
+          const set = style.rates![left ? 'bodyFast' : 'sleeveFast'];
+          const fast = Math.min(
+            schedule.events.length,
+            set === null ? fastRows(schedule) : Math.round((set / 100) * room),
+          );
           const at = y(first - offset - 1 + fast * everyRow);
           const field = which === 'body' ? 'bodyFast' : 'sleeveFast';
-          const left = which === 'body';
           return (
             <DragHandle
               key={which}
@@ -127,7 +131,7 @@ export const YokeStrip = memo(function YokeStrip({
               most={Math.min(room, schedule.events.length)}
               along="y"
               step={step * everyRow}
-              from={left ? [middle, at] : [middle, at]}
+              from={[middle, at]}
               to={left ? [MARGIN - 6, at] : [width - MARGIN + 6, at]}
               testId={`handle-${field}`}
               onMove={(value, dragging) =>

@@ -71,7 +71,9 @@ function evenGaps(room: number, many: number, order: Order): number[] {
 /** So many rows one after another, then what is left as even as it goes. */
 function fastGaps(room: number, many: number, fast: number, order: Order): number[] {
   const first = Math.max(0, Math.min(many, fast));
-  return [...new Array<number>(first).fill(1), ...evenGaps(room - first, many - first, order)];
+  // What is left is mixed evenly: it would else begin as fast again.
+  const rest = order === 'fast first' ? 'mixed' : order;
+  return [...new Array<number>(first).fill(1), ...evenGaps(room - first, many - first, rest)];
 }
 
 /** Which of the shaping rows gain two: the first ones where it goes fast first, the last ones where it goes slow first. */

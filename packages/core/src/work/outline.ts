@@ -75,7 +75,8 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
 function wrapped({ from, round }: Row, below: { count: number; ring: boolean }): number {
   const [first, second] = from;
   if (round || !below.ring || !first || !second || !isTake(first)) return 0;
-  return first.at + first.take === below.count ? below.count : 0;
+  // No short row goes more than half way round from the joining.
+  return first.at * 2 >= below.count ? below.count : 0;
 }
 
 /** The outlines of a piece's parts (see `rowSpans`). */
