@@ -68,7 +68,7 @@ describe('flatYoke', () => {
 });
 
 describe('another construction', () => {
-  const garment = () => useDesign.getState().document!.garment as Record<string, never>;
+  const garment = () => useDesign.getState().document!.garment as Record<string, unknown>;
   beforeEach(() => openDocument('one', newDesign('Test')));
 
   it('keeps what it can read, drops what it cannot, and comes back by undo', () => {

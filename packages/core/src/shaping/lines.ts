@@ -55,6 +55,20 @@ export function countsAfterRow(sections: readonly LineSection[], row: number): n
   return sections.map(({ count, left, right }) => count + gained(left) + gained(right));
 }
 
+/** Stitches of all sections together after each of the rows 1 to `last`, without the lines between them. */
+export function totalsByRow(sections: readonly LineSection[], last: number): number[] {
+  const changes = new Array<number>(last + 1).fill(0);
+  for (const { count, left, right } of sections) {
+    changes[0]! += count;
+    for (const schedule of [left, right])
+      schedule?.events.forEach((row, i) => {
+        if (row <= last) changes[row]! += schedule.direction * amountOf(schedule, i);
+      });
+  }
+  let total = changes[0]!;
+  return changes.slice(1).map((change) => (total += change));
+}
+
 /** Stitches of the whole row: the sections and the lines between them. */
 export function stitchesOf(counts: readonly number[], line: LineWay): number {
   return counts.reduce((sum, count) => sum + count, 0) + (counts.length - 1) * line.stitches;

@@ -1,7 +1,14 @@
 import { takesOf } from '../work/steps.js';
 import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
 import type { NeckShape } from './curve.js';
-import { countsAfterRow, shapedRowsOf, stepsBesideLines, type LineSection, type LineWay } from './lines.js';
+import {
+  changeIn,
+  countsAfterRow,
+  shapedRowsOf,
+  stepsBesideLines,
+  type LineSection,
+  type LineWay,
+} from './lines.js';
 import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
 import { amountOf, type Schedule } from './schedule.js';
 import type { ShortRows } from './shortRows.js';
@@ -250,12 +257,15 @@ function workLines(
   state: PartState,
   { sections, line, to }: Extract<Passage, { kind: 'lines' }>,
 ): void {
+  let counts: number[] | null = null;
   for (const row of shapedRowsOf(sections)) {
     if (row > to) break;
     if (row <= state.n) continue;
     workEven(rows, state, row - 1);
-    const { steps, by, add } = stepsBesideLines(sections, countsAfterRow(sections, row - 1), line, row);
+    counts ??= countsAfterRow(sections, row - 1);
+    const { steps, by, add } = stepsBesideLines(sections, counts, line, row);
     addRow(rows, state, steps, by, { add });
+    sections.forEach(({ left, right }, i) => (counts![i]! += changeIn(left, row) + changeIn(right, row)));
   }
   workEven(rows, state, to);
 }

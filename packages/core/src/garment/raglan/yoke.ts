@@ -1,6 +1,13 @@
 import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
-import { changeIn, countsAfterRow, stitchesOf, type LineSection, type LineWay } from '../../shaping/lines.js';
+import {
+  changeIn,
+  countsAfterRow,
+  stitchesOf,
+  totalsByRow,
+  type LineSection,
+  type LineWay,
+} from '../../shaping/lines.js';
 import type { Passage } from '../../shaping/passages.js';
 import type { Schedule } from '../../shaping/schedule.js';
 import type { EdgeProgram, MarkerRun, PieceProgram, SizeInput } from '../construction.js';
@@ -120,7 +127,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
         ...neck.edges.map((edge) => ({ ...edge, open: !style.neckband })),
         ...splitEdges(parts, part, last),
         ...(open
-          ? frontEdges(style, (row) => countsAfterRow(whole, row).reduce((sum, count) => sum + count, 0), {
+          ? frontEdges(style, totalsByRow(whole, last), {
               short,
               last,
               from: falling ? drop + 2 : 1,

@@ -80,7 +80,7 @@ function program(input: Input, counts: Counts): Program {
         open: !style.neckband,
       },
       ...splitEdges(split, 'main', last),
-      ...(open ? frontEdges(style, (row) => widths[row - 1]!, { short, last, from: 1 }) : []),
+      ...(open ? frontEdges(style, widths, { short, last, from: 1 }) : []),
     ],
     expects: [
       { quantity: 'neck.round', edges: ['yoke.neck'] },

@@ -5,12 +5,12 @@ import type { YokeStyle } from './style.js';
 /**
  * The straight front edges of a yoke that opens.
  *
- * @param widthAfter stitches after a row: what a row gains inside moves both its ends
+ * @param widths stitches after each row from row 1 on: what a row gains inside moves both its ends
  * @param rows short rows after the first, the last row, and the first row of the straight edge
  */
 export function frontEdges(
   style: YokeStyle,
-  widthAfter: (row: number) => number,
+  widths: readonly number[],
   { short, last, from }: { short: number; last: number; from: number },
 ): EdgeProgram[] {
   const spans =
@@ -23,13 +23,13 @@ export function frontEdges(
   const rows = spans.flatMap(({ first, last: end }) =>
     Array.from({ length: end - first + 1 }, (_, i) => first + i),
   );
-  const widths = rows.map(widthAfter);
+  const found = rows.map((row) => widths[row - 1]!);
   return SIDES.map((side): EdgeProgram => ({
     id: `yoke.edge-${side}`,
     label: `Yoke, ${side} front edge`,
     axis: 'rows',
     place: ends(side === 'right' ? 'left' : 'right', ...spans),
-    path: widths.map((width) => ((side === 'right' ? -1 : 1) * (width - widths[0]!)) / 2),
+    path: found.map((width) => ((side === 'right' ? -1 : 1) * (width - found[0]!)) / 2),
     open: style.front.style !== 'band',
   }));
 }
