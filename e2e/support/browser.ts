@@ -63,7 +63,7 @@ export class Browser {
 
   /** Clicks the button, link or menu item with these words. */
   async press(words: string): Promise<void> {
-    const path = `//*[self::button or self::a or @role="menuitem" or @role="menuitemcheckbox" or @role="radio"][normalize-space(.)=${JSON.stringify(words)}]`;
+    const path = `//*[self::button or self::a or @role="menuitem" or @role="menuitemcheckbox" or @role="radio"][not(@disabled)][normalize-space(.)=${JSON.stringify(words)}]`;
     await this.retry(async () => {
       const element = await this.driver.wait(
         until.elementLocated(By.xpath(path)),

@@ -64,8 +64,9 @@ export interface PlannedPiece {
   edges: readonly WorkedEdge[];
   /** The counts that make the piece: holding them all holds the piece. */
   quantities: readonly string[];
-  /** The counts that together are its rows from beginning to end. */
+  /** The counts that together are its rows from beginning to end; and half rows besides, which add no height. */
   height: readonly string[];
+  halfRows?: number;
 }
 
 export interface SizePlan {
@@ -387,6 +388,7 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     rows,
     edges,
     height: piece.rows,
+    ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
 }

@@ -137,7 +137,7 @@ function PieceRows({
 
 /** How the rows of the piece come together. */
 function HeightOf({ piece, size }: { piece: PlannedPiece; size: ScreenSize }) {
-  const reasons = explainHeight(piece.height, size.quantities);
+  const reasons = explainHeight(piece, size.quantities);
   return (
     <span className="font-sans text-[13px] font-normal text-soft">
       {reasons.map((reason, i) => (

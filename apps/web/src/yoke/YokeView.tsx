@@ -44,6 +44,7 @@ export function YokeView() {
   const { yoke, others } = flat;
   const chosen = Math.min(row ?? yoke.rows.length - 1, yoke.rows.length - 1);
   const now = yoke.rows[chosen]!;
+  const lines = Math.round((now.total - YOKE_PARTS.reduce((sum, id) => sum + now.stitches[id], 0)) / 4);
   const chain = size.quantities.find(({ id }) => id === 'underarm.chain')!;
   const body = completeBody(chosenSize.body, chosenSize.group)!.body;
   return (
@@ -92,8 +93,9 @@ export function YokeView() {
           <strong className="w-8">{now.n}</strong>
         </label>
         <p aria-live="polite" data-testid="row-counts">
-          {YOKE_PARTS.map((id) => `${NAMES[id]} ${Math.round(now.stitches[id] * 10) / 10}`).join(' · ')} · all{' '}
-          <strong>{now.total}</strong> ({formatLength(now.total / chain.perCm, units, { unit: true })} round,{' '}
+          {YOKE_PARTS.map((id) => `${NAMES[id]} ${Math.round(now.stitches[id] * 10) / 10}`).join(' · ')}
+          {lines > 0 && ` · each line ${lines}`} · all <strong>{now.total}</strong> (
+          {formatLength(now.total / chain.perCm, units, { unit: true })} round,{' '}
           {formatLength(now.depth, units, { unit: true })} below the neck)
         </p>
       </div>

@@ -85,8 +85,10 @@ describe('every count explains itself', () => {
 
 describe('every row count explains itself', () => {
   it.each(sizes)('as the sum of its parts: %s', (_, size) => {
-    for (const { height, rows } of size.pieces)
-      expect(worked(explainHeight(height, size.quantities), 0)).toBe(Math.max(...rows.map(({ n }) => n)));
+    for (const piece of size.pieces)
+      expect(worked(explainHeight(piece, size.quantities), 0)).toBe(
+        Math.max(...piece.rows.map(({ n }) => n)),
+      );
   });
 });
 

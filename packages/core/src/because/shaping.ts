@@ -128,12 +128,12 @@ function withSource(reason: Reason, quantity: string | undefined): Reason {
 
 /** How a piece's rows come together: "Side seam 40 + Armhole, depth 22 = 62 rows". */
 export function explainHeight(
-  height: readonly string[],
+  { height, halfRows = 0 }: { height: readonly string[]; halfRows?: number },
   quantities: readonly { id: string; label: string; count: number }[],
 ): Reason[] {
   const parts = height.flatMap((id) => quantities.find((quantity) => quantity.id === id) ?? []);
   let sum = 0;
-  return parts.map(({ id, label, count }, i): Reason => {
+  const reasons = parts.map(({ id, label, count }, i): Reason => {
     sum += count;
     return {
       label: say`${label}`,
@@ -141,6 +141,14 @@ export function explainHeight(
       from: { kind: 'quantity', id },
     };
   });
+  if (halfRows === 0) return reasons;
+  return [
+    ...reasons,
+    {
+      label: say`Out from the joining and back, half a row each`,
+      figure: say`+${halfRows} = ${sum + halfRows} rows`,
+    },
+  ];
 }
 
 /**

@@ -2,7 +2,7 @@
 
 import { perCm } from '../../fabric/gauge.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
-import { becomes, given, quantity } from '../shared/quantity.js';
+import { given, plus, quantity } from '../shared/quantity.js';
 import type { Drafted } from './below.js';
 import { dropAboveUnderarm } from './below.js';
 import { FRONT_START, fallingLength, fallingNeck, falls } from './front.js';
@@ -57,7 +57,11 @@ export function draftDrop(input: Input, neck: NeckTargets, opening: number): Omi
             min: 2,
             because: [
               given('Front of a level neck', neck.front, { kind: 'quantity', id: 'neck.round' }),
-              becomes('Less what the fronts begin with', '', between),
+              plus('What lies between the fronts', -opening, neck.front - opening, {
+                kind: 'style',
+                id: 'garment.front.width',
+              }),
+              plus('What the fronts begin with, two', between - (neck.front - opening), between),
             ],
           }),
         ]

@@ -3,7 +3,7 @@ import type { Design } from '../../design.js';
 import { planFile } from '../../format/planFile.js';
 import { plan, type SizePlan } from '../../plan.js';
 import { auditPlanFile } from '../../testing/auditor.js';
-import { anyFabric, designWith, openBodies, sizeOf } from '../../testing/designs.js';
+import { anyFabric, designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 
 const bodies = openBodies();
 const anyBody = fc.constantFrom(...bodies).map(({ id, sex: _, ...body }) => sizeOf(`b${id}`, body));
@@ -99,5 +99,27 @@ describe('garments from the neck down', () => {
       }),
       { numRuns: 25 },
     );
+  });
+});
+
+describe('254 measured adults', () => {
+  // No stop: every one of these bodies can wear every one of these garments as they are usually made.
+  it.each([
+    ['raglan', {}],
+    ['raglan', { front: { style: 'band', width: 3 }, neck: { shape: 'V', drop: 16 } }],
+    ['raglan', { line: { school: 'corner' }, neck: { shape: 'short rows', drop: 4 }, rounds: 'turned' }],
+    ['round-yoke', { increases: { rounds: 4, motif: 2 } }],
+    ['round-yoke', { front: { style: 'overlap', width: 4 } }],
+  ])('wear a %s %j without a stop', (construction, style) => {
+    const sizes = bodies.map(({ id, sex: _, ...body }) => sizeOf(id, body));
+    const fabrics = [fabricOf('body', 16, 11), fabricOf('rib', 18, 20, { rows: { multiple: 2, plus: 0 } })];
+    const planned = plan({
+      ...designWith({ graded: false, fabrics, sizes }),
+      garment: { construction, ...style },
+    });
+    const stops = planned.sizes.flatMap(({ id, notes }) =>
+      notes.filter(({ level }) => level === 'stop').map(({ code }) => `${id} ${code}`),
+    );
+    expect(stops).toEqual([]);
   });
 });
