@@ -71,7 +71,13 @@ export function DesignPage() {
         <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
           <OldPlanNotice />
           <Mishap key={known}>
-            <Suspense fallback={<p className="p-8 text-soft">Writing the pattern …</p>}>
+            <Suspense
+              fallback={
+                <p className="p-8 text-soft">
+                  {known === 'pattern' ? 'Writing the pattern …' : 'Laying it out …'}
+                </p>
+              }
+            >
               {known === 'body' ? (
                 <BodyView />
               ) : known === 'shape' ? (

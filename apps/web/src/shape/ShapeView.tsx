@@ -1,9 +1,11 @@
 import { Tabs } from 'radix-ui';
+import { lazy } from 'react';
 import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
 import { useYoke } from '../yoke/useYoke';
-import { YokeView } from '../yoke/YokeView';
 import { BodyLine } from './BodyLine';
+
+const YokeView = lazy(() => import('../yoke/YokeView').then((module) => ({ default: module.YokeView })));
 
 /** What the shape comes to: the yoke by itself, the garment over the body, or the pieces on the table. */
 export function ShapeView() {

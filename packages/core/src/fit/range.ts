@@ -101,6 +101,7 @@ export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeRes
       bounds,
       alone,
       links: ofGroup,
+      solved: new Map(),
     };
     const settled = settleGroup(run, sizes, even ? strength : 0, orders, mostBranches);
     answer.held &&= settled.held;
@@ -188,6 +189,7 @@ function settleRuns(run: Run, strength: number, orders: OrderMemory, mostBranche
           problems: run.problems.slice(first, last + 1),
           bounds: run.bounds.slice(first, last + 1),
           alone: run.alone.slice(first, last + 1),
+          solved: run.solved,
           links: run.links
             .filter(({ size }) => size >= first && size < last)
             .map((link) => ({ ...link, size: link.size - first })),

@@ -1,7 +1,7 @@
 import { candidatesOf, cheapestChain, type Candidate } from './candidates.js';
 import type { Bounds } from './lattice.js';
 import type { OrderMemory } from './order.js';
-import type { Counts, Problem } from './problem.js';
+import { costOfCounts, type Counts, type Problem } from './problem.js';
 import { solve } from './solve.js';
 
 /** A pair (size, next size) of a run in which a count must not fall. */
@@ -18,6 +18,8 @@ export interface Run {
   /** Cheapest counts of each size alone. */
   alone: readonly Counts[];
   links: readonly Link[];
+  /** What sizes have come to inside bounds, so that nothing is solved twice. */
+  solved: Map<Problem, Map<string, Candidate | null>>;
 }
 
 /** A half-settled run: bounds put on single counts so far, and the cheapest whole inside them. */
@@ -80,17 +82,28 @@ function cheapest(problem: Problem, bounds: Bounds, prefer: Counts, orders: Orde
 }
 
 /** Every size at its own cheapest. */
-function plainSearch({ problems, bounds, alone }: Run, orders: OrderMemory): Search {
+function plainSearch({ problems, bounds, alone, solved }: Run, orders: OrderMemory): Search {
   const whole = (within: readonly Bounds[], sizes: readonly Candidate[]): Branch => ({
     bounds: within,
     sizes,
     cost: sizes.reduce((sum, { cost }) => sum + cost, 0),
   });
-  const first = problems.map((_, at) => cheapest(problems[at]!, bounds[at]!, alone[at]!, orders));
+  const first = problems.map((problem, at): Candidate => ({
+    counts: alone[at]!,
+    cost: costOfCounts(problem, alone[at]!),
+  }));
   return {
-    root: first.every((found) => found !== null) ? whole(bounds, first) : null,
+    root: whole(bounds, first),
     tighten: (branch, at, within) => {
-      const found = cheapest(problems[at]!, within[at]!, branch.sizes[at]!.counts, orders);
+      const problem = problems[at]!;
+      let known = solved.get(problem);
+      if (!known) solved.set(problem, (known = new Map()));
+      const key = JSON.stringify(within[at]);
+      let found = known.get(key);
+      if (found === undefined) {
+        found = cheapest(problem, within[at]!, branch.sizes[at]!.counts, orders);
+        known.set(key, found);
+      }
       return found && whole(within, branch.sizes.with(at, found));
     },
   };

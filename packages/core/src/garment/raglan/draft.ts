@@ -54,7 +54,7 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
   const lines = (4 * style.line.stitches) / stitches;
   const share = { kind: 'style', id: 'garment.neck.sleeveShare' } as const;
   const part = (id: string, label: string, target: number, because: DraftQuantity['because']) =>
-    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.4, because });
+    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.6, because });
   const round = given('Neck, all round', neck.round.length, { kind: 'quantity', id: 'neck.round' });
   const rest = [
     round,

@@ -113,7 +113,7 @@ export function draftBelow(
       fabric,
       axis: 'stitches',
       target: chain.length,
-      weight: 0.5,
+      weight: 0.8,
       because: chain.reasons,
     }),
     quantity({
@@ -122,7 +122,7 @@ export function draftBelow(
       fabric,
       axis: 'stitches',
       target: back.length,
-      weight: 0.4,
+      weight: 0.6,
       because: back.reasons,
       min: 2,
     }),

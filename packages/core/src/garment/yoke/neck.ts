@@ -52,7 +52,7 @@ export function draftDrop(input: Input, neck: NeckTargets, opening: number): Omi
             fabric,
             axis: 'stitches',
             target: between,
-            weight: 0.4,
+            weight: 0.6,
             rule: { multiple: 2, plus: 0 },
             min: 2,
             because: [
