@@ -5,7 +5,8 @@ import { ChoiceField } from '../ui/fields';
 import { BandFields } from './BandFields';
 import { EvenRange } from './EvenRange';
 import { OptionalEase } from './OptionalEase';
-import { NeckLineField, SleeveShapingFields } from './ShapingFields';
+import { NeckLineField } from './ShapingFields';
+import { SleeveLengthFields } from './SleeveLengthFields';
 import { part, useStyle } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
@@ -106,34 +107,7 @@ export function DropShoulderPanel() {
         first={8}
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
-      <StyleEase
-        path="garment.sleeve.wristEase"
-        label="Wrist ease"
-        value={style.sleeve.wristEase}
-        measure={body.wrist}
-        put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
-      />
-      <StyleLength
-        path="garment.sleeve.shorter"
-        label="Shorter than the arm by"
-        value={style.sleeve.shorter}
-        put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
-      />
-      <SleeveShapingFields />
-      <StyleEase
-        path="garment.sleeve.evenAtCuff"
-        label="Even above the cuff"
-        value={style.sleeve.evenAtCuff}
-        measure={body.underarmToWrist}
-        put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
-      />
-      <StyleEase
-        path="garment.sleeve.evenAtTop"
-        label="Even below the top"
-        value={style.sleeve.evenAtTop}
-        measure={body.underarmToWrist}
-        put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
-      />
+      <SleeveLengthFields sleeve={style.sleeve} body={body} />
       <BandFields id="hem" label="Hem rib" band={style.hem} />
       <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
       <EvenRange />

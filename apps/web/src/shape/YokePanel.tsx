@@ -13,7 +13,7 @@ import { ChoiceField, NumberField } from '../ui/fields';
 import { useYoke } from '../yoke/useYoke';
 import { BandFields } from './BandFields';
 import { EvenRange } from './EvenRange';
-import { SleeveShapingFields } from './ShapingFields';
+import { SleeveLengthFields } from './SleeveLengthFields';
 import { part } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
@@ -274,34 +274,7 @@ export function YokePanel() {
         measure={body.upperArm}
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
-      <StyleEase
-        path="garment.sleeve.wristEase"
-        label="Wrist ease"
-        value={style.sleeve.wristEase}
-        measure={body.wrist}
-        put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
-      />
-      <StyleLength
-        path="garment.sleeve.shorter"
-        label="Shorter than the arm by"
-        value={style.sleeve.shorter}
-        put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
-      />
-      <SleeveShapingFields />
-      <StyleEase
-        path="garment.sleeve.evenAtCuff"
-        label="Even above the cuff"
-        value={style.sleeve.evenAtCuff}
-        measure={body.underarmToWrist}
-        put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
-      />
-      <StyleEase
-        path="garment.sleeve.evenAtTop"
-        label="Even below the underarm"
-        value={style.sleeve.evenAtTop}
-        measure={body.underarmToWrist}
-        put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
-      />
+      <SleeveLengthFields sleeve={style.sleeve} body={body} />
       <BandFields id="neckband" label="Neckband" band={style.neckband} />
       <BandFields id="hem" label="Hem rib" band={style.hem} />
       <BandFields id="cuff" label="Cuff rib" band={style.cuff} />

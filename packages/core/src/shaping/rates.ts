@@ -1,4 +1,4 @@
-import { slots, ratesOf, type Order, type Schedule, type ScheduleResult } from './schedule.js';
+import { evenGaps, slots, ratesOf, type Order, type Schedule, type ScheduleResult } from './schedule.js';
 import { spread } from './spread.js';
 
 export interface RiseRequest {
@@ -56,16 +56,6 @@ export function rise(request: RiseRequest): ScheduleResult {
       order,
     },
   };
-}
-
-function evenGaps(room: number, many: number, order: Order): number[] {
-  if (many === 0) return [];
-  if (order === 'mixed') return spread(room, many);
-  const narrow = Math.floor(room / many);
-  const wider = room % many;
-  const wide = new Array<number>(wider).fill(narrow + 1);
-  const rest = new Array<number>(many - wider).fill(narrow);
-  return order === 'slow first' ? [...wide, ...rest] : [...rest, ...wide];
 }
 
 /** So many rows one after another, then what is left as even as it goes. */

@@ -73,7 +73,7 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
   const count = change / perEvent;
   const room = slots(request);
   if (count > room) return { ok: false, message: `${count} shaping rows do not fit into ${room} rows` };
-  const gaps = order === 'mixed' ? spread(room, count) : twoRateGaps(room, count, order);
+  const gaps = evenGaps(room, count, order);
   let slot = 0;
   const events = gaps.map((gap) => firstRow + ((slot += gap) - 1) * everyRow);
   return {
@@ -92,8 +92,10 @@ export function schedule(request: ScheduleRequest): ScheduleResult {
   };
 }
 
-function twoRateGaps(room: number, count: number, order: 'slow first' | 'fast first'): number[] {
+/** So many events in so many rows: the gaps before each, in rows that may shape, as even as they go. */
+export function evenGaps(room: number, count: number, order: Order): number[] {
   if (count === 0) return [];
+  if (order === 'mixed') return spread(room, count);
   const narrow = Math.floor(room / count);
   const wider = room % count;
   const wide = new Array<number>(wider).fill(narrow + 1);

@@ -1,4 +1,5 @@
 import type { JoinPlan } from '../../joins/join.js';
+import { cuffJoins } from '../shared/bands.js';
 import { SIDES } from '../shared/pieces.js';
 import type { DropShoulderStyle } from './style.js';
 
@@ -52,24 +53,6 @@ export function joins({ hem, cuff, sleeve: { worked } }: DropShoulderStyle): Joi
           })),
         ]
       : []),
-    ...(cuff
-      ? SIDES.flatMap((side): JoinPlan[] => [
-          {
-            id: `cuff-${side}`,
-            label: `Cuff rib to sleeve, ${side}`,
-            kind: 'stitch-to-row',
-            a: ['cuff.joined'],
-            b: ['sleeve.cuff'],
-            gather: cuff.gather,
-          },
-          {
-            id: `cuff-seam-${side}`,
-            label: `Cuff seam, ${side}`,
-            kind: 'stitch-to-stitch',
-            a: ['cuff.end'],
-            b: ['cuff.start'],
-          },
-        ])
-      : []),
+    ...(cuff ? cuffJoins(cuff) : []),
   ];
 }

@@ -2,7 +2,7 @@ import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fie
 import { NECK_SHAPES, type NeckShape } from '../../shaping/curve.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
 import { easeOrNone, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
-import { fabricOrNone, lengthWish, readTaper } from '../shared/style.js';
+import { fabricOrNone, lengthWish, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 import type { TaperStyle } from '../shared/taper.js';
 
@@ -54,25 +54,7 @@ export function readStyle(
   const sleeve = inside('sleeve', 'The sleeve');
   return {
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
-    widthLedBy: reader.choice(
-      'widthLedBy',
-      'What leads the width',
-      ['bust', 'hip', 'widest'] as const,
-      'bust',
-    ),
-    ease: readEase(reader, 'ease', lengthWish('The ease', -40, 80, USUAL.ease)),
-    hipEase: easeOrNone(reader, 'hipEase', lengthWish('The ease at the hip', -40, 80, USUAL.ease)),
-    lengthLedBy: reader.choice(
-      'lengthLedBy',
-      'What leads the length',
-      ['back', 'front', 'longer'] as const,
-      'back',
-    ),
-    belowWaist: readEase(
-      reader,
-      'belowWaist',
-      lengthWish('The length below the waist', -30, 120, USUAL.belowWaist),
-    ),
+    ...readWidthAndLength(reader, USUAL),
     armholeEase: readEase(
       reader,
       'armholeEase',

@@ -1,10 +1,12 @@
+import type { Reason } from '../../because/reason.js';
 import type { FieldReader } from '../../check/fields.js';
+import type { JoinPlan } from '../../joins/join.js';
 import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
-import { ends, type Side } from './pieces.js';
+import { ends, SIDES, type Side } from './pieces.js';
 import { forSize, readPerSize, type PerSize } from './perSize.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sameLength } from './seams.js';
@@ -48,20 +50,27 @@ export function readBand(
   };
 }
 
-/** Quantities and seam of a band that runs along `edge`, an edge of stitches. */
-export function draftBand(input: {
+/**
+ * Height and length of a rib worked sideways: its stitches are its height, its rows run along an edge.
+ *
+ * @param edge length of the edge, cm; the rib's own is less where it draws in
+ * @param because how the edge came to its length
+ */
+export function ribQuantities(input: {
   id: string;
   label: string;
   style: BandStyle;
   size: string;
   fabric: Fabric;
-  edge: { of: string; label: string; perCm: number; target: number };
-}): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
-  const { id, label, style, size, fabric, edge } = input;
+  edge: number;
+  weight: number;
+  because: readonly Reason[];
+}): DraftQuantity[] {
+  const { id, label, style, size, fabric, edge, weight, because } = input;
   const height = forSize(style.height, size);
-  const length = edge.target * style.gather;
+  const length = edge * style.gather;
   const share = Math.round(style.gather * 100);
-  const quantities = [
+  return [
     quantity({
       id: `${id}.height`,
       label: `${label}, height`,
@@ -78,14 +87,30 @@ export function draftBand(input: {
       fabric,
       axis: 'rows',
       target: length,
-      weight: 0.1,
+      weight,
       rule: fabric.rule.rows,
-      because: [
-        given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of }),
-        ...(share === 100 ? [] : [becomes('Drawn in', `× ${share} %`, length)]),
-      ],
+      because: [...because, ...(share === 100 ? [] : [becomes('Drawn in', `× ${share} %`, length)])],
     }),
   ];
+}
+
+/** Quantities and seam of a band that runs along `edge`, an edge of stitches. */
+export function draftBand(input: {
+  id: string;
+  label: string;
+  style: BandStyle;
+  size: string;
+  fabric: Fabric;
+  edge: { of: string; label: string; perCm: number; target: number };
+}): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
+  const { id, label, style, size, fabric, edge } = input;
+  const height = forSize(style.height, size);
+  const quantities = ribQuantities({
+    ...input,
+    edge: edge.target,
+    weight: 0.1,
+    because: [given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of })],
+  });
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   const relations = sameLength(
     {
@@ -208,4 +233,25 @@ export function pickedBand(
       { quantity: `${id}.rows`, edges: [`${id}.end-left`] },
     ],
   };
+}
+
+/** How cuff ribs are sewn to the sleeves and their ends to each other. */
+export function cuffJoins({ gather }: BandStyle): JoinPlan[] {
+  return SIDES.flatMap((side): JoinPlan[] => [
+    {
+      id: `cuff-${side}`,
+      label: `Cuff rib to sleeve, ${side}`,
+      kind: 'stitch-to-row',
+      a: ['cuff.joined'],
+      b: ['sleeve.cuff'],
+      gather,
+    },
+    {
+      id: `cuff-seam-${side}`,
+      label: `Cuff seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: ['cuff.end'],
+      b: ['cuff.start'],
+    },
+  ]);
 }

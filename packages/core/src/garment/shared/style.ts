@@ -1,6 +1,7 @@
 import type { FieldReader, NumberWish } from '../../check/fields.js';
 import { ORDERS } from '../../shaping/schedule.js';
-import { readEase } from './perSize.js';
+import { easeOrNone, readEase } from './perSize.js';
+import type { LengthStyle, WidthStyle } from './targets.js';
 import type { TaperStyle } from './taper.js';
 
 /** What a field in cm may be, and its usual figure. */
@@ -32,5 +33,33 @@ export function readTaper(sleeve: FieldReader): TaperStyle {
     everyRow: sleeve.choice('everyRow', 'The rows with shaping', [1, 2] as const, 1),
     evenAtCuff: readEase(sleeve, 'evenAtCuff', lengthWish('The even part above the cuff', 0, 60, 0)),
     evenAtTop: readEase(sleeve, 'evenAtTop', lengthWish('The even part below the top', 0, 60, 0)),
+  };
+}
+
+/** Reads what leads width and length, and their eases: the same for every construction. */
+export function readWidthAndLength(
+  reader: FieldReader,
+  usual: { ease: number; belowWaist: number },
+): WidthStyle & Omit<LengthStyle, 'fabric'> {
+  return {
+    widthLedBy: reader.choice(
+      'widthLedBy',
+      'What leads the width',
+      ['bust', 'hip', 'widest'] as const,
+      'bust',
+    ),
+    ease: readEase(reader, 'ease', lengthWish('The ease', -40, 80, usual.ease)),
+    hipEase: easeOrNone(reader, 'hipEase', lengthWish('The ease at the hip', -40, 80, usual.ease)),
+    lengthLedBy: reader.choice(
+      'lengthLedBy',
+      'What leads the length',
+      ['back', 'front', 'longer'] as const,
+      'back',
+    ),
+    belowWaist: readEase(
+      reader,
+      'belowWaist',
+      lengthWish('The length below the waist', -30, 120, usual.belowWaist),
+    ),
   };
 }

@@ -7,8 +7,9 @@ import { sumAtLeast, sumAtMost } from '../../fit/relations.js';
 import { EASED_SHARE, easeAllowed } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
+import { ribQuantities } from '../shared/bands.js';
 import { forSize } from '../shared/perSize.js';
-import { becomes, given, plus, quantity } from '../shared/quantity.js';
+import { given, plus, quantity } from '../shared/quantity.js';
 import { neckEdge } from './finished.js';
 import { falls } from './front.js';
 import type { YokeStyle } from './style.js';
@@ -85,32 +86,17 @@ function rib(
 ): Edging {
   const band = style[id]!;
   const fabric = fabrics.get(band.fabric)!;
-  const height = forSize(band.height, size.id);
-  const length = edge.length * band.gather;
-  const share = Math.round(band.gather * 100);
   return {
-    quantities: [
-      quantity({
-        id: `${id}.height`,
-        label: `${label}, height`,
-        fabric,
-        axis: 'stitches',
-        target: height,
-        weight: 0.3,
-        rule: fabric.rule.flat,
-        because: [given('Height wanted', height, { kind: 'style', id: `garment.${id}.height` })],
-      }),
-      quantity({
-        id: `${id}.rows`,
-        label: `${label}, length along the edge`,
-        fabric,
-        axis: 'rows',
-        target: length,
-        weight: 1,
-        rule: fabric.rule.rows,
-        because: [...edge.reasons, ...(share === 100 ? [] : [becomes('Drawn in', `× ${share} %`, length)])],
-      }),
-    ],
+    quantities: ribQuantities({
+      id,
+      label,
+      style: band,
+      size: size.id,
+      fabric,
+      edge: edge.length,
+      weight: 1,
+      because: edge.reasons,
+    }),
     relations: alongEdge({
       id: `${id}.seam`,
       rule: `the ${label.toLowerCase()} goes along its edge`,

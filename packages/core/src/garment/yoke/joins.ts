@@ -1,4 +1,5 @@
 import type { JoinPlan } from '../../joins/join.js';
+import { cuffJoins } from '../shared/bands.js';
 import { SIDES } from '../shared/pieces.js';
 import { isOpen, type YokeStyle } from './style.js';
 
@@ -86,25 +87,7 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
               ]
             : [],
         )),
-    ...(cuff
-      ? SIDES.flatMap((side): JoinPlan[] => [
-          {
-            id: `cuff-${side}`,
-            label: `Cuff rib to sleeve, ${side}`,
-            kind: 'stitch-to-row',
-            a: ['cuff.joined'],
-            b: ['sleeve.cuff'],
-            gather: cuff.gather,
-          },
-          {
-            id: `cuff-seam-${side}`,
-            label: `Cuff seam, ${side}`,
-            kind: 'stitch-to-stitch',
-            a: ['cuff.end'],
-            b: ['cuff.start'],
-          },
-        ])
-      : []),
+    ...(cuff ? cuffJoins(cuff) : []),
     ...(banded
       ? SIDES.map((side): JoinPlan => ({
           id: `band-${side}`,

@@ -1,7 +1,7 @@
 import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
-import { easeOrNone, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
-import { lengthWish, readTaper } from '../shared/style.js';
+import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { lengthWish, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { TaperStyle } from '../shared/taper.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 
@@ -90,25 +90,7 @@ export function readYoke(
     from.object[key] === undefined ? otherwise : readEase(from, key, lengthWish(label, -20, most, 0));
   return {
     fabric: reader.choice('fabric', 'The fabric of the yoke', fabricIds, first),
-    widthLedBy: reader.choice(
-      'widthLedBy',
-      'What leads the width',
-      ['bust', 'hip', 'widest'] as const,
-      'bust',
-    ),
-    ease: readEase(reader, 'ease', lengthWish('The ease', -40, 80, USUAL.ease)),
-    hipEase: easeOrNone(reader, 'hipEase', lengthWish('The ease at the hip', -40, 80, USUAL.ease)),
-    lengthLedBy: reader.choice(
-      'lengthLedBy',
-      'What leads the length',
-      ['back', 'front', 'longer'] as const,
-      'back',
-    ),
-    belowWaist: readEase(
-      reader,
-      'belowWaist',
-      lengthWish('The length below the waist', -30, 120, USUAL.belowWaist),
-    ),
+    ...readWidthAndLength(reader, USUAL),
     front: {
       style: front.choice('style', 'The front', FRONTS, 'closed'),
       width: readPerSize(front, 'width', lengthWish('The width of gap, overlap or band', 0, 60, USUAL.band)),
