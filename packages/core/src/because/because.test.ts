@@ -2,7 +2,7 @@ import { plan, type SizePlan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { inWords } from '../text/phrase.js';
 import type { Reason } from './reason.js';
-import { explainHeight, explainShaping } from './shaping.js';
+import { explainHeight, explainLines, explainShaping } from './shaping.js';
 
 /** Every size of every demo design. */
 const sizes: [string, SizePlan][] = Object.entries(demoDesigns()).flatMap(([name, design]) =>
@@ -130,5 +130,29 @@ describe('every schedule explains itself', () => {
         expect(gaps.filter((one) => one === (gap! + 1) * step)).toHaveLength(rest);
       }
     expect(shaped).toBeGreaterThan(0);
+  });
+});
+
+describe('shaping beside lines explains itself', () => {
+  it.each(sizes)('with what each side gains, in so many rows, and what it comes to: %s', (_, size) => {
+    for (const { passages, rows } of size.pieces)
+      for (const passage of passages) {
+        if (passage.kind !== 'lines') continue;
+        const reasons = explainLines(passage, (id) => id);
+        const figures = reasons.map(({ figure }) => said(figure));
+        expect(Number(figures.at(-1))).toBe(
+          rows.find(({ n, part }) => n === passage.to && part === passage.part)!.count,
+        );
+        const gains = figures.slice(1, -1).map((figure) => /^(\d+) in (\d+)$/.exec(figure)!.map(Number));
+        for (const [, gained, room] of gains) expect(gained).toBeLessThanOrEqual(2 * room!);
+      }
+  });
+
+  it('adds up on a raglan in the round: eight sides', () => {
+    const [, size] = sizes.find(([name]) => name === 'marlbank-pullover M')!;
+    const lines = size.pieces[0]!.passages.find((passage) => passage.kind === 'lines')!;
+    const figures = explainLines(lines, (id) => id).map(({ figure }) => said(figure));
+    const [before, body, sleeve, after] = figures.map((figure) => Number(/^\d+/.exec(figure)![0]));
+    expect(before! + 4 * body! + 4 * sleeve!).toBe(after);
   });
 });
