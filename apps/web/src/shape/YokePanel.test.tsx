@@ -1,0 +1,72 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { newDesign } from '@upfell/core';
+import { openDocument, useDesign } from '../state/designStore';
+import { useView } from '../state/view';
+import { ShapePanel } from './ShapePanel';
+
+jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
+// Radix' slider watches sizes.
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+} as unknown as typeof ResizeObserver;
+
+const garment = () => useDesign.getState().document!.garment as Record<string, unknown>;
+const choose = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const has = (label: string) => screen.queryByLabelText(label) !== null;
+
+beforeEach(() => {
+  useView.setState({ size: 'M' });
+  openDocument('one', newDesign('Test'));
+  render(<ShapePanel />);
+  choose('Construction', 'raglan');
+});
+
+it('shows the fields of the construction that is chosen', () => {
+  expect([has('Increases'), has('Increase rounds'), has('Armhole ease')]).toEqual([true, false, false]);
+  choose('Construction', 'round-yoke');
+  expect([has('Increases'), has('Increase rounds')]).toEqual([false, true]);
+  choose('Construction', 'drop-shoulder');
+  expect([has('Armhole ease'), has('Rounds')]).toEqual([true, false]);
+});
+
+it('opens the front with a band, a gap or an overlap, each with its width', () => {
+  expect(has('Width of the band')).toBe(false);
+  choose('Front', 'band');
+  expect(has('Width of the band')).toBe(true);
+  choose('Front', 'overlap');
+  expect([has('Overlap'), garment()['front']]).toEqual([true, { style: 'overlap' }]);
+});
+
+it('asks how deep a neck falls only where it does', () => {
+  expect(has('Lower in front by')).toBe(false);
+  choose('Front of the neck', 'V');
+  expect(has('Lower in front by')).toBe(true);
+  choose('Construction', 'round-yoke');
+  // A round yoke has no falling neck: it is level again.
+  expect(has('Lower in front by')).toBe(false);
+});
+
+it('has stitches of a line only where increases lie beside it', () => {
+  choose('Stitches of the line', '1');
+  expect(garment()['line']).toEqual({ stitches: 1 });
+  choose('Increases', 'corner');
+  expect([has('Stitches of the line'), garment()['line']]).toEqual([false, { school: 'corner' }]);
+});
+
+it('forgets places set by hand when the number of increase rounds changes', () => {
+  choose('Construction', 'round-yoke');
+  choose('Increase rounds', 'many');
+  expect(garment()['increases']).toEqual({ rounds: 'many', places: null });
+  choose('Increase rounds', '3');
+  expect(garment()['increases']).toEqual({ rounds: 3, places: null });
+});
+
+it('shapes the body to waist and hem', () => {
+  choose('Below the underarm', 'waist');
+  expect([has('Ease at the waist'), has('Ease at the lower edge')]).toEqual([true, true]);
+  choose('Below the underarm', 'straight');
+  expect([has('Ease at the waist'), has('Ease at the lower edge')]).toEqual([false, false]);
+});
