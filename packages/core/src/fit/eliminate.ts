@@ -39,6 +39,11 @@ export interface EliminationAnswer {
   indexes: number[];
 }
 
+/** The cheapest choice, and how many combinations were looked at. */
+export interface CheapestAnswer extends EliminationAnswer {
+  work: number;
+}
+
 /** The largest table that is worked: beyond it the problem is told to be too hard rather than answered second best. */
 export const LARGEST_TABLE = 4_000_000;
 const EPSILON = 1e-7;
@@ -261,7 +266,7 @@ function workAll(problem: EliminationProblem): Eliminated | 'infeasible' | 'too 
 }
 
 /** Finds the cheapest values under all relations, or says that there are none or that it would take too long. */
-export function eliminate(problem: EliminationProblem): EliminationAnswer | 'infeasible' | 'too hard' {
+export function eliminate(problem: EliminationProblem): CheapestAnswer | 'infeasible' | 'too hard' {
   const done = workAll(problem);
   if (typeof done === 'string') return done;
   const { cost, workers, tables } = done;
@@ -272,7 +277,8 @@ export function eliminate(problem: EliminationProblem): EliminationAnswer | 'inf
     for (let s = 0; s < scope.length; s += 1) worker.at[s] = chosen[scope[s]!]!;
     chosen[variable] = tables[i]!.choice[worker.cell()]!;
   }
-  return { cost, indexes: problem.variables.map(({ offset }, i) => chosen[i]! + offset) };
+  const work = workers.reduce((sum, { cells, bound, own }) => sum + (bound ? cells : cells * own.size), 0);
+  return { cost, indexes: problem.variables.map(({ offset }, i) => chosen[i]! + offset), work };
 }
 
 /**

@@ -154,15 +154,23 @@ export function windowed(
     const { id, base, step } = lattice;
     const first = base + step * low[i]!;
     const size = high[i]! - low[i]! + 1;
-    const costs = new Float64Array(size);
     // A helper without costs follows from the counts: it has no say in ties.
-    if (lattice.quantity || lattice.helper?.costs) {
-      const preferred = prefer[id] ?? NaN;
-      for (let k = 0; k < size; k += 1) {
-        const change = !Number.isNaN(preferred) && preferred !== first + step * k ? CHANGE : 0;
-        costs[k] = wholeCost(costAt(lattice, low[i]! + k)) + change + step * k;
-      }
+    if (!lattice.quantity && !lattice.helper?.costs)
+      return { first, step, size, offset: low[i]!, costs: nothing(size) };
+    const costs = new Float64Array(size);
+    const preferred = prefer[id] ?? NaN;
+    for (let k = 0; k < size; k += 1) {
+      const change = !Number.isNaN(preferred) && preferred !== first + step * k ? CHANGE : 0;
+      costs[k] = wholeCost(costAt(lattice, low[i]! + k)) + change + step * k;
     }
     return { first, step, size, offset: low[i]!, costs };
   });
+}
+
+let zeros = new Float64Array(0);
+
+/** At least so many zeros, only to be read: helpers have wide ranges, and none needs a list of its own. */
+function nothing(size: number): Float64Array {
+  if (zeros.length < size) zeros = new Float64Array(2 * size);
+  return zeros;
 }

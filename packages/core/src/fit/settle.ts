@@ -19,7 +19,13 @@ export interface Run {
   alone: readonly Counts[];
   links: readonly Link[];
   /** What sizes have come to inside bounds, so that nothing is solved twice. */
-  solved: Map<Problem, Map<string, Candidate | null>>;
+  solved: Map<Problem, Known[]>;
+}
+
+/** The cheapest counts of a size inside bounds; null where there are none. */
+export interface Known {
+  bounds: Bounds;
+  found: Candidate | null;
 }
 
 /** A half-settled run: bounds put on single counts so far, and the cheapest whole inside them. */
@@ -36,18 +42,22 @@ export type Settled =
   | { kind: 'impossible' }
   | { kind: 'too many ways' };
 
-/** How a branch is begun, and how it goes on when one size gets closer bounds; null where no counts are left. */
+/** How a branch is begun, and how it goes on when these sizes get closer bounds; null where no counts are left. */
 interface Search {
   root: Branch | null | 'too many ways';
-  tighten: (branch: Branch, at: number, bounds: readonly Bounds[]) => Branch | null | 'too many ways';
+  tighten: (
+    branch: Branch,
+    at: readonly number[],
+    bounds: readonly Bounds[],
+  ) => Branch | null | 'too many ways';
 }
 
 /**
  * Settles a run: the cheapest whole in which no linked count falls.
  *
  * Without the links each whole is cheap to find. Where a count falls in it, either the smaller size stays at or under the
- * larger size's present count or the larger goes above it: both are followed, the cheaper whole first, so the first whole
- * without a fall is the cheapest there is.
+ * larger size's present count or the larger goes above it, and with them all sizes that links chain to them: both are
+ * followed, the cheaper whole first, so the first whole without a fall is the cheapest there is.
  *
  * @param strength what a cm of unevenness costs against a cm of miss; 0 leaves each size alone
  * @param mostBranches how many branches are followed before one pass from the smallest size up is taken instead
@@ -62,11 +72,13 @@ export function settle(run: Run, strength: number, orders: OrderMemory, mostBran
     if (!fall) return { kind: 'settled', counts: branch.sizes.map(({ counts }) => counts), proven: true };
     const { size, quantity } = fall;
     const level = branch.sizes[size + 1]!.counts[quantity]!;
-    for (const [at, bound] of [
-      [size, { max: level }],
-      [size + 1, { min: level + 1 }],
+    for (const [chain, bound] of [
+      [chainOf(run.links, quantity, size, -1), { max: level }],
+      [chainOf(run.links, quantity, size + 1, 1), { min: level + 1 }],
     ] as const) {
-      const next = search.tighten(branch, at, narrowed(branch.bounds, at, quantity, bound));
+      const bounds = chain.reduce((all, at) => narrowed(all, at, quantity, bound), branch.bounds);
+      const broken = chain.filter((at) => !obeys(branch.sizes[at]!.counts, bounds[at]!));
+      const next = search.tighten(branch, broken, bounds);
       if (next === 'too many ways') return { kind: 'too many ways' };
       if (next) open.push(next);
     }
@@ -79,6 +91,25 @@ export function settle(run: Run, strength: number, orders: OrderMemory, mostBran
 function cheapest(problem: Problem, bounds: Bounds, prefer: Counts, orders: OrderMemory): Candidate | null {
   const result = solve(problem, { bounds, prefer, orders });
   return result.kind === 'solved' ? { counts: result.counts, cost: result.cost } : null;
+}
+
+/** Whether counts keep within bounds; bounds on counts of other groups are passed over. */
+function obeys(counts: Counts, bounds: Bounds): boolean {
+  return Object.entries(bounds).every(
+    ([id, { min = -Infinity, max = Infinity }]) => !(counts[id]! < min) && !(counts[id]! > max),
+  );
+}
+
+/** What is cheapest inside wider bounds is so inside closer ones that it obeys; where nothing was found, nothing is. */
+function cheapestKnown(known: readonly Known[], bounds: Bounds): Candidate | null | undefined {
+  return known.find(
+    ({ bounds: wider, found }) =>
+      (!found || obeys(found.counts, bounds)) &&
+      Object.entries(wider).every(
+        ([id, { min = -Infinity, max = Infinity }]) =>
+          (bounds[id]?.min ?? -Infinity) >= min && (bounds[id]?.max ?? Infinity) <= max,
+      ),
+  )?.found;
 }
 
 /** Every size at its own cheapest. */
@@ -94,17 +125,21 @@ function plainSearch({ problems, bounds, alone, solved }: Run, orders: OrderMemo
   }));
   return {
     root: whole(bounds, first),
-    tighten: (branch, at, within) => {
-      const problem = problems[at]!;
-      let known = solved.get(problem);
-      if (!known) solved.set(problem, (known = new Map()));
-      const key = JSON.stringify(within[at]);
-      let found = known.get(key);
-      if (found === undefined) {
-        found = cheapest(problem, within[at]!, branch.sizes[at]!.counts, orders);
-        known.set(key, found);
+    tighten: (branch, broken, within) => {
+      const sizes = [...branch.sizes];
+      for (const at of broken) {
+        const problem = problems[at]!;
+        let known = solved.get(problem);
+        if (!known) solved.set(problem, (known = []));
+        let found = cheapestKnown(known, within[at]!);
+        if (found === undefined) {
+          found = cheapest(problem, within[at]!, branch.sizes[at]!.counts, orders);
+          known.push({ bounds: within[at]!, found });
+        }
+        if (!found) return null;
+        sizes[at] = found;
       }
-      return found && whole(within, branch.sizes.with(at, found));
+      return whole(within, sizes);
     },
   };
 }
@@ -136,11 +171,14 @@ function evenSearch({ problems, bounds, alone }: Run, strength: number, orders: 
   };
   return {
     root: begin(),
-    tighten: (branch, at, within) => {
-      const found = waysOf(at, within[at]!);
-      return found === null || found === 'too many ways'
-        ? found
-        : whole(within, branch.ways!.with(at, found));
+    tighten: (branch, broken, within) => {
+      const ways = [...branch.ways!];
+      for (const at of broken) {
+        const found = waysOf(at, within[at]!);
+        if (found === null || found === 'too many ways') return found;
+        ways[at] = found;
+      }
+      return whole(within, ways);
     },
   };
 }
@@ -162,6 +200,14 @@ function worstFall({ sizes }: Branch, links: readonly Link[]): Link | null {
     }
   }
   return worst;
+}
+
+/** A size and all that follow it downwards (-1) or upwards (1) as long as links hold the quantity between them. */
+function chainOf(links: readonly Link[], quantity: string, size: number, way: -1 | 1): number[] {
+  const linked = new Set(links.filter((link) => link.quantity === quantity).map((link) => link.size));
+  const chain = [size];
+  for (let at = size; linked.has(way < 0 ? at - 1 : at); at += way) chain.push(at + way);
+  return chain;
 }
 
 function narrowed(

@@ -1,5 +1,5 @@
 import { costOfCounts, holds, type Problem, type Relation } from './problem.js';
-import { eliminate } from './eliminate.js';
+import { eliminate, type LinearRelation } from './eliminate.js';
 import {
   costAt,
   groupsOf,
@@ -11,6 +11,7 @@ import {
 } from './lattice.js';
 import { narrow } from './narrow.js';
 import { orderOf, type OrderMemory } from './order.js';
+import { reachByPrices } from './prices.js';
 
 export interface SolveOptions {
   bounds?: Bounds;
@@ -27,16 +28,26 @@ export type SolveResult =
   | { kind: 'infeasible' }
   | { kind: 'too hard' };
 
-/** First search window on each side of the target, in legal counts. */
-const FIRST_WINDOW = 3;
+/** Added to what an answer may cost for what whole millionths leave off, cm. */
+const LEAST_SLACK = 1e-4;
+/** First search window on each side of the target, in legal counts: work grows with its power, so it begins small. */
+const FIRST_WINDOW = 1;
+/** By how much a window grows that holds no answer, or whose answer leaves more to be searched; carefully where it is dear. */
+const GROWTH = { cheap: 4, dear: 2 };
+/** Combinations looked at from which on a window was dear. */
+const DEAR = 600;
+/** Values of one count from which on it pays to put prices on the relations before searching them all. */
+const WIDE = 9;
 
 /**
  * Exact optimum of one size: the cheapest counts that obey every rule and relation, to a millionth of a cm; among
  * equally dear ones those that change least against the preferred counts, then the lower.
  *
  * A small window around the targets is solved first. Its cost bounds how far any count can be from its target in a
- * better answer; the window is then widened to exactly that bound and solved again, which proves the optimum. Where
- * the window holds no answer it is doubled until it spans all counts, which proves that there is none.
+ * better answer; the window is then widened towards that bound and solved again, each better answer drawing the bound
+ * closer, until the window spans it, which proves the optimum. Where much is left to be searched, prices on the relations
+ * draw it closer still. Where the window holds no answer it grows until it spans all counts, which proves that there is
+ * none.
  *
  * Relations that only bound a sum are looked at when an answer breaks them: the optimum without them that obeys them all
  * the same is the optimum with them. Most never bind, and each left out makes the rest fall apart into smaller problems.
@@ -86,7 +97,7 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
         lattices = left;
         narrowed = true;
       }
-      width *= 2;
+      width *= GROWTH.dear;
       [low, high] = around(lattices, width);
       continue;
     }
@@ -105,13 +116,19 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       needed = reaches(lattices);
       proven = needed.every(inside);
     }
+    if (!proven && !anyAnswer && attempt.work > DEAR && isWide(lattices, needed)) {
+      needed = pricedReaches(lattices, relations, groups, attempt.indexes, needed);
+      proven = needed.every(inside);
+    }
     if (proven || anyAnswer) {
       const counts: Record<string, number> = {};
       lattices.forEach(({ id, base, step }, i) => (counts[id] = base + step * attempt.indexes[i]!));
       return { kind: 'solved', counts, cost: costOfCounts(problem, counts) };
     }
-    low = needed.map(([first]) => first);
-    high = needed.map(([, last]) => last);
+    width *= attempt.work > DEAR ? GROWTH.dear : GROWTH.cheap;
+    const [lowest, highest] = around(lattices, width);
+    low = needed.map(([first], i) => Math.max(first, lowest[i]!));
+    high = needed.map(([, last], i) => Math.min(last, highest[i]!));
   }
 }
 
@@ -134,16 +151,49 @@ function reachOf(lattice: Lattice, slack: number): readonly [number, number] {
   ];
 }
 
+function isWide(lattices: readonly Lattice[], reaches: readonly (readonly [number, number])[]): boolean {
+  return reaches.some(([first, last], i) => lattices[i]!.quantity !== null && last - first >= WIDE);
+}
+
+/** What is left of the reaches when the relations are priced, for the groups that are tied at all. */
+function pricedReaches(
+  lattices: readonly Lattice[],
+  relations: readonly LinearRelation[],
+  groups: readonly number[],
+  indexes: readonly number[],
+  reaches: readonly (readonly [number, number])[],
+): (readonly [number, number])[] {
+  const left = [...reaches];
+  for (const group of new Set(groups)) {
+    const members = lattices.flatMap((_, i) => (groups[i] === group ? [i] : []));
+    if (members.length === 1) continue;
+    const place = new Map(members.map((member, i) => [member, i]));
+    const within = members.map((i): Lattice => ({
+      ...lattices[i]!,
+      low: reaches[i]![0],
+      high: reaches[i]![1],
+    }));
+    const between = relations
+      .filter(({ variables }) => place.has(variables[0]!))
+      .map((relation) => ({
+        ...relation,
+        variables: relation.variables.map((variable) => place.get(variable)!),
+      }));
+    const upper = members.reduce((sum, i) => sum + costAt(lattices[i]!, indexes[i]!), LEAST_SLACK);
+    reachByPrices(within, between, upper).forEach((reach, i) => (left[members[i]!] = reach));
+  }
+  return left;
+}
+
 /**
  * For each group how much dearer its answer is than if every count of it were free: no better answer strays further.
- * A little is added for what whole millionths leave off.
  */
 function slackOf(
   lattices: readonly Lattice[],
   groups: readonly number[],
   indexes: readonly number[],
 ): number[] {
-  const slack = new Array<number>(lattices.length).fill(1e-4);
+  const slack = new Array<number>(lattices.length).fill(LEAST_SLACK);
   lattices.forEach((lattice, i) => {
     slack[groups[i]!]! += costAt(lattice, indexes[i]!) - lattice.least;
   });

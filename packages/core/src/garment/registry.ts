@@ -1,11 +1,15 @@
 import type { Construction } from './construction.js';
-import { dropShoulder } from './dropShoulder/dropShoulder.js';
+import { dropShoulder } from './panels/dropShoulder.js';
+import { notched } from './panels/notched.js';
+import { vest } from './panels/vest.js';
 import { raglan } from './raglan/raglan.js';
 import { roundYoke } from './roundYoke/roundYoke.js';
 
 /** Every construction that a design can name. The style type is the construction's own affair. */
 export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   dropShoulder as Construction<unknown>,
+  notched as Construction<unknown>,
+  vest as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,
 ];

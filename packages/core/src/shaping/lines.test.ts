@@ -5,6 +5,8 @@ import type { Row, Step } from '../work/rows.js';
 import {
   countsAfterRow,
   LINE_SCHOOLS,
+  changesByRow,
+  changesIn,
   stepsBesideLines,
   stitchesOf,
   type LineSection,
@@ -63,6 +65,21 @@ const anyLine = fc.constantFrom<LineWay>(
 );
 
 describe('shaping beside lines', () => {
+  it('lists the rows in which any side changes, each with what each side changes by there', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 24 }), fc.integer({ min: 0, max: 24 }), (body, sleeve) => {
+        const sections = yoke(body, sleeve);
+        const listed = changesByRow(sections);
+        expect(listed.map(({ row }) => row)).toEqual(
+          Array.from({ length: 14 }, (_, row) => row).filter((row) =>
+            changesIn(sections, row).some((change) => change !== 0),
+          ),
+        );
+        for (const { row, sides } of listed) expect(sides).toEqual(changesIn(sections, row));
+      }),
+    );
+  });
+
   it('works out on the hook, and markers moved up row by row stay at the lines', () => {
     fc.assert(
       fc.property(
@@ -104,7 +121,13 @@ describe('shaping beside lines', () => {
 
   it('puts the new stitches of both sides into the stitch of the line where that is the school', () => {
     for (const school of LINE_SCHOOLS.filter((one) => one !== 'beside')) {
-      const { steps } = stepsBesideLines(yoke(12, 12), [12, 9, 24, 9, 12], { school, stitches: 1 }, 2);
+      const sections = yoke(12, 12);
+      const { steps } = stepsBesideLines(
+        sections,
+        [12, 9, 24, 9, 12],
+        { school, stitches: 1 },
+        changesIn(sections, 2),
+      );
       expect(steps[1]).toEqual({ do: 'increase', times: 1, makes: 3, line: 1 });
       expect(steps.filter(({ do: what }) => what === 'increase')).toHaveLength(4);
     }
@@ -117,8 +140,11 @@ describe('shaping beside lines', () => {
       { id: 'back', label: '', count: 10, left: null, right: edge },
     ];
     const line: LineWay = { school: 'beside', stitches: 0 };
-    expect(stepsBesideLines(sections, [4, 10], line, 2)).toMatchObject({ by: 2, add: 0 });
-    const { steps, by, add } = stepsBesideLines(sections, [5, 11], line, 3);
+    expect(stepsBesideLines(sections, [4, 10], line, changesIn(sections, 2))).toMatchObject({
+      by: 2,
+      add: 0,
+    });
+    const { steps, by, add } = stepsBesideLines(sections, [5, 11], line, changesIn(sections, 3));
     expect([by, add]).toEqual([0, 4]);
     expect([steps[0], steps.at(-1)]).toEqual([
       { do: 'cast', times: 2 },
@@ -143,9 +169,9 @@ describe('shaping beside lines', () => {
       left: gain(6, 'mixed', -1),
       right: gain(6, 'mixed', -1),
     }));
-    expect(() => stepsBesideLines(narrow, [2, 2, 2, 2, 2], { school: 'beside', stitches: 0 }, 3)).toThrow(
-      'too few',
-    );
+    expect(() =>
+      stepsBesideLines(narrow, [2, 2, 2, 2, 2], { school: 'beside', stitches: 0 }, changesIn(narrow, 3)),
+    ).toThrow('too few');
   });
 });
 

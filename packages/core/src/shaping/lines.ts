@@ -35,12 +35,34 @@ export function changeIn(schedule: Schedule | null, row: number): number {
   return at < 0 ? 0 : schedule.direction * amountOf(schedule, at);
 }
 
+/** What the sides of sections change by in one row: of each section its left side's change, then its right side's. */
+export type SideChanges = readonly number[];
+
+/** What the sides of sections change by in one row. */
+export function changesIn(sections: readonly LineSection[], row: number): SideChanges {
+  return sections.flatMap(({ left, right }) => [changeIn(left, row), changeIn(right, row)]);
+}
+
+/** The rows in which any of the sections changes, rising, with what changes there. */
+export function changesByRow(sections: readonly LineSection[]): { row: number; sides: SideChanges }[] {
+  const byRow: (number[] | undefined)[] = [];
+  const note = (schedule: Schedule | null, side: number) =>
+    schedule?.events.forEach((row, i) => {
+      const sides = (byRow[row] ??= new Array<number>(2 * sections.length).fill(0));
+      sides[side]! += schedule.direction * amountOf(schedule, i);
+    });
+  sections.forEach(({ left, right }, i) => {
+    note(left, 2 * i);
+    note(right, 2 * i + 1);
+  });
+  const found: { row: number; sides: SideChanges }[] = [];
+  byRow.forEach((sides, row) => sides && found.push({ row, sides }));
+  return found;
+}
+
 /** Rows in which any of the sections changes, rising. */
 export function shapedRowsOf(sections: readonly LineSection[]): number[] {
-  const rows = new Set(
-    sections.flatMap(({ left, right }) => [...(left?.events ?? []), ...(right?.events ?? [])]),
-  );
-  return [...rows].sort((a, b) => a - b);
+  return changesByRow(sections).map(({ row }) => row);
 }
 
 /** Stitches of each section after a row. */
@@ -78,6 +100,7 @@ export function stitchesOf(counts: readonly number[], line: LineWay): number {
  * The steps of one row from left to right.
  *
  * @param counts stitches of each section before the row
+ * @param sides what the sections' sides change by in it
  * @returns the steps, what they change by increases and decreases, and how many stitches they add by chains
  * @throws RangeError when a section has too few stitches to shape in
  */
@@ -85,7 +108,7 @@ export function stepsBesideLines(
   sections: readonly LineSection[],
   counts: readonly number[],
   line: LineWay,
-  row: number,
+  sides: SideChanges,
 ): { steps: Step[]; by: number; add: number } {
   const steps: Step[] = [];
   let by = 0;
@@ -100,8 +123,8 @@ export function stepsBesideLines(
   sections.forEach((section, i) => {
     const outerLeft = i === 0;
     const outerRight = i === sections.length - 1;
-    let left = changeIn(section.left, row);
-    let right = changeIn(section.right, row);
+    let left = sides[2 * i]!;
+    let right = sides[2 * i + 1]!;
     by += left + right;
     const chains = { left: 0, right: 0 };
     // At an edge of the piece more than one stitch is added by chains.
@@ -115,8 +138,7 @@ export function stepsBesideLines(
     for (const step of sectionSteps(section, counts[i]!, inner)) put(step);
     put({ do: 'cast', times: chains.right });
     if (outerRight) return;
-    const next = sections[i + 1]!;
-    const beyond = inLine ? Math.max(0, changeIn(next.left, row)) : 0;
+    const beyond = inLine ? Math.max(0, sides[2 * i + 2]!) : 0;
     const before = atLine.right ? right : 0;
     if (before + beyond > 0) put({ do: 'increase', times: 1, makes: 1 + before + beyond, line: before });
     else put({ do: 'work', times: line.stitches });

@@ -2,9 +2,9 @@ import { takesOf } from '../work/steps.js';
 import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
 import type { NeckShape } from './curve.js';
 import {
-  changeIn,
+  changesByRow,
+  changesIn,
   countsAfterRow,
-  shapedRowsOf,
   stepsBesideLines,
   type LineSection,
   type LineWay,
@@ -221,7 +221,18 @@ function addRow(
 function workEven(rows: Row[], state: PartState, to: number): void {
   if (state.n >= to) return;
   const steps: readonly Step[] = [{ do: 'work', times: state.count }];
-  while (state.n < to) addRow(rows, state, steps, 0);
+  addRow(rows, state, steps, 0);
+  // The rest are like each other; most rows of a garment are such, so they are made as plainly as can be.
+  const { name: part, count, round } = state;
+  const turns = round === undefined || round === 'turned';
+  while (state.n < to) {
+    const from = [{ part, n: state.n, take: count, at: 0 }];
+    state.n += 1;
+    if (turns) state.side = state.side === 'RS' ? 'WS' : 'RS';
+    const row: Row = { n: state.n, part, side: state.side, from, steps, count, by: 0, add: 0 };
+    if (round) row.round = round;
+    rows.push(row);
+  }
 }
 
 function workShaped(
@@ -258,14 +269,14 @@ function workLines(
   { sections, line, to }: Extract<Passage, { kind: 'lines' }>,
 ): void {
   let counts: number[] | null = null;
-  for (const row of shapedRowsOf(sections)) {
+  for (const { row, sides } of changesByRow(sections)) {
     if (row > to) break;
     if (row <= state.n) continue;
     workEven(rows, state, row - 1);
     counts ??= countsAfterRow(sections, row - 1);
-    const { steps, by, add } = stepsBesideLines(sections, counts, line, row);
+    const { steps, by, add } = stepsBesideLines(sections, counts, line, sides);
     addRow(rows, state, steps, by, { add });
-    sections.forEach(({ left, right }, i) => (counts![i]! += changeIn(left, row) + changeIn(right, row)));
+    for (let i = 0; i < sections.length; i += 1) counts[i]! += sides[2 * i]! + sides[2 * i + 1]!;
   }
   workEven(rows, state, to);
 }
@@ -381,7 +392,12 @@ function unite(
   ]);
   const add = chains.reduce((sum, chain) => sum + chain, 0);
   if (!lines) return addRow(rows, state, steps, 0, { add, from: sources });
-  const shaped = stepsBesideLines(lines.sections, countsAfterRow(lines.sections, n), lines.line, n + 1);
+  const shaped = stepsBesideLines(
+    lines.sections,
+    countsAfterRow(lines.sections, n),
+    lines.line,
+    changesIn(lines.sections, n + 1),
+  );
   let at = 0;
   const shapedSteps = sources.reduce<Step[]>((all, { take }, i) => {
     const before = at + take;

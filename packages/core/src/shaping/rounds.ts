@@ -75,10 +75,8 @@ export function stepsAcross(stitches: number, by: number): Step[] {
   const places = Math.abs(by);
   const plain = stitches - (by > 0 ? 1 : 2) * places;
   // Where not every gap has a plain stitch, the ends keep one: an edge is not shaped by the way.
-  const kept = plain >= 2 && plain <= places ? 1 : 0;
-  const gaps = spread(plain - 2 * kept, places + 1);
-  gaps[0]! += kept;
-  gaps[places]! += kept;
+  const gaps =
+    plain >= 2 && plain <= places ? [1, ...spread(plain - 2, places - 1), 1] : spread(plain, places + 1);
   return gaps.flatMap((times, i): Step[] => [
     ...(times > 0 ? [{ do: 'work' as const, times }] : []),
     ...(i < places ? [{ do: by > 0 ? ('increase' as const) : ('decrease' as const), times: 1 }] : []),

@@ -199,6 +199,18 @@ export function fromSteps(start: number, firstRow: number, counts: readonly numb
   };
 }
 
+/** The same schedule so many rows later. */
+export function later(schedule: Schedule, rows: number): Schedule {
+  if (rows === 0) return schedule;
+  const { events, after, room } = schedule;
+  return {
+    ...schedule,
+    events: events.map((row) => row + rows),
+    after: after + rows,
+    room: { ...room, first: room.first + rows, last: room.last + rows },
+  };
+}
+
 /** "every 3rd row 11 times, then every 2nd row 4 times"; for gaps by turns the rows themselves. */
 export function ratesInWords({ rates, events }: Pick<Schedule, 'rates' | 'events'>): string {
   if (events.length === 0) return 'work even';

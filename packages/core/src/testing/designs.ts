@@ -118,6 +118,20 @@ export const anyDesign: fc.Arbitrary<Design> = fc
     hem: fc.boolean(),
     cuff: fc.boolean(),
     gather: fc.constantFrom(1, 0.95, 0.85),
+    front: fc.constantFrom(
+      'closed' as const,
+      'closed' as const,
+      'gap' as const,
+      'overlap' as const,
+      'band' as const,
+    ),
+    deep: fc.boolean(),
+    neckband: fc.boolean(),
+    construction: fc.constantFrom('drop-shoulder', 'drop-shoulder', 'notched', 'vest'),
+    length: fc.constantFrom('full', 'full', 'three-quarter', 'elbow', 'short'),
+    straight: fc.constantFrom(false, false, true),
+    slit: fc.constantFrom(0, 0, 8),
+    longerBack: fc.constantFrom(0, 0, 5),
   })
   .map(
     ({
@@ -142,6 +156,14 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       evenAtCuff,
       evenAtTop,
       shape,
+      front,
+      deep,
+      neckband,
+      construction,
+      length,
+      straight,
+      slit,
+      longerBack,
     }) => {
       const [low, high] = ({ adult: [70, 150], child: [52, 78], baby: [40, 50] } as const)[group];
       let bust = Math.round((low + start * (high - low)) * 10) / 10;
@@ -156,12 +178,21 @@ export const anyDesign: fc.Arbitrary<Design> = fc
         sizes,
         fabrics: [fabric, rib, other],
         style: {
+          construction,
+          armband: cuff ? { fabric: 'rib', height: 2 * small, gather } : null,
           ease: ease * small,
           widthLedBy,
           belowWaist: 20 * small,
-          neck: { width: null, drop: drop * small, shape },
+          front: { style: front, width: 6 * small, fabric: 'rib' },
+          // Only open fronts may begin their neck below the underarm.
+          neck: { width: null, drop: (front !== 'closed' && deep ? 35 + drop : drop) * small, shape },
+          neckband: neckband ? { fabric: 'rib', height: 3 * small, gather } : null,
+          slit: slit * small,
+          longerBack: longerBack * small,
           sleeve: {
             worked,
+            length,
+            shape: straight ? 'straight' : 'tapered',
             order,
             everyRow,
             evenAtCuff,

@@ -30,16 +30,15 @@ export class Boundary {
   private fields: Int32Array;
   private many = 0;
   /** The first stretch of live (and of cast) stitches of each row. */
-  private readonly firstLive: Int32Array;
-  private readonly firstBase: Int32Array;
+  private readonly firstLive: number[];
+  private readonly firstBase: number[];
 
   /** @param rows how many rows the piece has */
   constructor(rows: number) {
     // Most rows lay down three stretches: their stitches and their two ends.
     this.fields = new Int32Array((3 * rows + 8) * WIDTH);
-    const heads = new Int32Array(2 * rows).fill(NONE);
-    this.firstLive = heads.subarray(0, rows);
-    this.firstBase = heads.subarray(rows);
+    this.firstLive = new Array<number>(rows).fill(NONE);
+    this.firstBase = new Array<number>(rows).fill(NONE);
   }
 
   kind(stretch: number): number {
@@ -97,7 +96,7 @@ export class Boundary {
     return made;
   }
 
-  private headsOf(kind: number): Int32Array {
+  private headsOf(kind: number): number[] {
     return kind === LIVE ? this.firstLive : this.firstBase;
   }
 

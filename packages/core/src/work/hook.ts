@@ -21,10 +21,7 @@ export interface WorkedPiece {
 }
 
 /** Where the yarn hangs: at an end of the row worked last, or at the joining of a round. */
-interface Yarn {
-  row: number;
-  end: 'left' | 'right' | 'joining';
-}
+type YarnEnd = 'left' | 'right' | 'joining';
 
 /**
  * The virtual hook: works row data stitch by stitch and reports what comes out. It knows nothing of the plan; a stitch
@@ -56,7 +53,9 @@ class Hook implements Piece {
   readonly rightEnds: number[] = [];
   /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
   readonly lefts: number[] = [];
-  private yarn: Yarn | null = null;
+  /** Where the yarn hangs; no row before the first has been worked. */
+  private yarnRow = NONE;
+  private yarnEnd: YarnEnd = 'joining';
 
   constructor(readonly rows: readonly Row[]) {
     this.boundary = new Boundary(rows.length);
@@ -79,7 +78,8 @@ class Hook implements Piece {
     if (!part) this.done.set(row.part, (part = []));
     if (part[row.n] !== undefined) this.fault(row, 'is worked twice');
     part[row.n] = at;
-    this.yarn = { row: at, end: row.round ? 'joining' : row.side === 'RS' ? 'left' : 'right' };
+    this.yarnRow = at;
+    this.yarnEnd = row.round ? 'joining' : row.side === 'RS' ? 'left' : 'right';
   }
 
   /**
@@ -121,23 +121,23 @@ class Hook implements Piece {
 
   /** Rows are turned and begin where the yarn hangs, unless it is joined anew; rounds go on from the round before. */
   private checkYarn(row: Row): void {
-    const { yarn } = this;
-    if (!yarn || row.rejoin || row.from.length === 0) return;
-    const before = this.rows[yarn.row]!;
-    const lands = (source: Source | undefined): source is Take =>
-      source !== undefined && isTake(source) && source.part === before.part && source.n === before.n;
+    const { yarnRow, yarnEnd } = this;
+    if (yarnRow === NONE || row.rejoin || row.from.length === 0) return;
+    const before = this.rows[yarnRow]!;
     if (row.round) {
-      if (!row.from.some(lands)) this.fault(row, 'begins away from the yarn');
+      if (!row.from.some((source) => lands(source, before))) this.fault(row, 'begins away from the yarn');
       else if (before.round && (row.round === 'turned') === (row.side === before.side))
         this.fault(row, row.round === 'turned' ? 'is not turned' : 'is turned although its rounds are not');
       return;
     }
     const fromRight = row.side === 'RS';
-    const start = fromRight ? row.from.at(-1) : row.from[0];
+    const start = row.from[fromRight ? row.from.length - 1 : 0]!;
     // At the joining of a round both its ends lie side by side.
-    if (yarn.end !== (fromRight ? 'right' : 'left') && yarn.end !== 'joining')
-      this.fault(row, 'is not turned');
-    else if (!lands(start) || (fromRight ? start.at + start.take !== this.counts[yarn.row]! : start.at !== 0))
+    if (yarnEnd !== (fromRight ? 'right' : 'left') && yarnEnd !== 'joining') this.fault(row, 'is not turned');
+    else if (
+      !lands(start, before) ||
+      (fromRight ? start.at + start.take !== this.counts[yarnRow]! : start.at !== 0)
+    )
       this.fault(row, 'begins away from the yarn');
   }
 
@@ -343,6 +343,11 @@ class Hook implements Piece {
     }
     return found;
   }
+}
+
+/** Whether a row is worked into the row before. */
+function lands(source: Source, before: Row): source is Take {
+  return isTake(source) && source.n === before.n && source.part === before.part;
 }
 
 /** Whether a row makes its stitches in the stitches below and nowhere else. */

@@ -10,10 +10,13 @@ import type { Row } from './rows.js';
  * @returns their places in the last row; NaN for a marker whose neighbours were worked together
  */
 export function followMarkers(rows: readonly Row[], at: readonly number[]): number[] {
-  return rows
-    .slice(1)
-    .reduce<readonly number[]>((places, row) => places.map((place) => above(row, place)), at)
-    .slice();
+  const places = [...at];
+  for (let i = 1; i < rows.length; i += 1) {
+    const row = rows[i]!;
+    if (row.steps.length === 1 && row.steps[0]!.do === 'work') continue;
+    for (let one = 0; one < places.length; one += 1) places[one] = above(row, places[one]!);
+  }
+  return places;
 }
 
 /** Where a marker lies in a row, from its place in the row below. */

@@ -166,7 +166,12 @@ function pieceSections(
     const forms = new Map<string, { size: WrittenSize; piece: PlannedPiece }[]>();
     for (const size of sizes) {
       const piece = size.pieces.find((other) => other.id === id)!;
-      const form = piece.passages.map(({ kind, part }) => `${kind} ${part}`).join('/');
+      const form = piece.passages
+        .map((passage) => {
+          const anew = passage.kind === 'go on' && passage.rejoin ? ' anew' : '';
+          return `${passage.kind} ${passage.part}${anew}`;
+        })
+        .join('/');
       forms.set(form, [...(forms.get(form) ?? []), { size, piece }]);
     }
     return [...forms.values()].map((group): PatternSection => {
@@ -203,18 +208,26 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const b = joins.map(({ bCount }) => bCount);
   const meets = joins.map(({ meet }) => meet ?? '');
   const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
+  const spread = repeat.endsWith('spread evenly') ? ' between the ends' : ', spread evenly between the ends';
+  const along = joins[0]!.b.length > 1 ? 'sts and row ends' : 'sts';
   switch (joins[0]!.kind) {
     case 'live':
       return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':
-      return line`${name}: ${a} rows to ${b} rows, row 1 to row 1.`;
+      return name.includes('above the slit')
+        ? line`${name}: ${a} rows to ${b} rows, row to row from the underarm down; below them the sides stay open.`
+        : line`${name}: ${a} rows to ${b} rows, row 1 to row 1.`;
     case 'pick-up':
+      if (joins[0]!.a[0]?.edge === 'band.joined')
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
       return line`${name}: the ${a} sts picked up lie along ${b} rows${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
+      if (joins[0]!.b.some(({ edge }) => edge.startsWith('sleeve.notch')))
+        return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
       return joins[0]!.a[0]?.edge.endsWith('.joined')
-        ? line`${name}: ${a} rows of rib along ${b} sts${repeat}, spread evenly between the ends.`
+        ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}${spread}.`
         : line`${name}: ${a} sts along ${b} rows${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
   }
 }

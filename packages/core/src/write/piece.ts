@@ -10,6 +10,9 @@ import { line, type Line } from './line.js';
 import { rangeInWords, writeLines, type RowWords } from './lines.js';
 import { writeStart } from './start.js';
 
+/** The part above the steps of notched armholes. */
+const ABOVE = 'upper';
+
 type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
 
 /** Writes one piece for sizes whose passages have the same form, in US terms. */
@@ -82,13 +85,14 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
           parts,
           shoulder,
           parts.map(({ from }, size) => at(from, size).n + 1),
+          parts.map(({ from }, size) => at(from, size).count),
         ),
       );
       state.set(
         first.part,
         parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })),
       );
-      shoulder = parts;
+      if (first.part !== ABOVE) shoulder = parts;
     } else if (first.kind === 'short') {
       const shorts = all as Of<'short'>[];
       const from = shorts.map((_, size) => at(first.part, size));
@@ -177,9 +181,18 @@ function writeGoOn(
   parts: readonly Of<'go on'>[],
   before: readonly Of<'go on'>[] | null,
   rows: readonly number[],
+  counts: readonly number[],
 ): Line[] {
   const { label, rejoin } = parts[0]!;
   const takes = parts.map(({ take }) => take);
+  const leaves = parts.map(({ leave }) => leave);
+  if (parts[0]!.part === ABOVE && rejoin) {
+    const skipped = parts.map(({ take, leave }, size) => counts[size]! - take - leave);
+    const rest = leaves.some((leave) => leave > 0) ? line`; leave the last ${leaves} sts unworked` : [];
+    return [
+      line`${label}, from row ${rows} on: skip ${skipped} sts where the row begins, rejoin the yarn in the next st and work ${takes} sts${{ inline: rest }}.`,
+    ];
+  }
   if (rejoin && before) {
     const skipped = parts.map(({ at }, size) => at - before[size]!.at - before[size]!.take);
     return [
@@ -187,7 +200,7 @@ function writeGoOn(
     ];
   }
   return [
-    line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${parts.map(({ leave }) => leave)} sts unworked.`,
+    line`${label}: go on over the first ${takes} sts only from row ${rows} on; leave the other ${leaves} sts unworked.`,
   ];
 }
 

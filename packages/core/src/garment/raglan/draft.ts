@@ -9,11 +9,12 @@ import { edgingsOf } from '../yoke/edgings.js';
 import { finishedOf } from '../yoke/finished.js';
 import { falls, frontCounts, frontStart } from '../yoke/front.js';
 import { draftDrop, frontAtNeck, neckEdgeWanted } from '../yoke/neck.js';
-import { isOpen } from '../yoke/style.js';
-import { neckTargets, openingWidth, yokeDepth, type NeckTargets } from '../yoke/targets.js';
+
+import { neckTargets, yokeDepth, type NeckTargets } from '../yoke/targets.js';
 import { feasibility } from './feasible.js';
 import { firstShapingRow, gainsOf, lineShares } from './lines.js';
 import type { RaglanStyle } from './style.js';
+import { isOpen, openingWidth } from '../shared/front.js';
 
 type Input = SizeInput<RaglanStyle>;
 

@@ -1,4 +1,4 @@
-import { countsAfterRow, shapedRowsOf, stitchesOf } from '../../shaping/lines.js';
+import { shapedRowsOf, totalsByRow } from '../../shaping/lines.js';
 import type { Counts } from '../../fit/problem.js';
 import type { Construction, Program, SizeInput } from '../construction.js';
 import { programOf } from '../yoke/program.js';
@@ -20,9 +20,11 @@ function program(input: SizeInput<RaglanStyle>, counts: Counts): Program {
   const { piece, neckEdges, split, sections } = yoke(input, counts);
   const { many } = shortRowsOf(input.style, counts);
   const rows = [1 + many, ...shapedRowsOf(sections), counts['yoke.rows']! + many];
+  const lines = (sections.length - 1) * input.style.line.stitches;
+  const totals = totalsByRow(sections, rows.at(-1)!);
   const widths = rows.map((row) => ({
     row: row - many,
-    stitches: stitchesOf(countsAfterRow(sections, row), input.style.line),
+    stitches: totals[row - 1]! + lines,
   }));
   return programOf(input, counts, piece, split, neckEdges, widths);
 }

@@ -23,9 +23,10 @@ import {
 import { frontEdges } from '../yoke/frontEdges.js';
 import { raisedBack, shortRowsOf } from '../yoke/shortRows.js';
 import { splitEdges, splitParts, type SplitPart } from '../yoke/split.js';
-import { isOpen } from '../yoke/style.js';
+
 import { lineSchedule, lineShares } from './lines.js';
 import type { RaglanStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 type Input = SizeInput<RaglanStyle>;
 

@@ -8,16 +8,10 @@ import { draftBelow, type YokeTargets } from '../yoke/below.js';
 import { edgingsOf } from '../yoke/edgings.js';
 import { finishedOf } from '../yoke/finished.js';
 import { draftDrop, neckEdgeWanted } from '../yoke/neck.js';
-import { isOpen } from '../yoke/style.js';
-import {
-  backWidth,
-  frontWidth,
-  neckTargets,
-  openingWidth,
-  yokeDepth,
-  type NeckTargets,
-} from '../yoke/targets.js';
+
+import { backWidth, neckTargets, yokeDepth, type NeckTargets } from '../yoke/targets.js';
 import type { RoundYokeStyle } from './style.js';
+import { isOpen, openingWidth, frontWidth } from '../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;
 
@@ -36,7 +30,7 @@ export function draft(input: Input): Draft {
   const rule = { multiple: style.increases.motif, plus: 0 };
   const sleeves = 2 * (targets.upperArm - targets.chain);
   const total = targets.round - 2 * targets.chain + sleeves;
-  const front = frontWidth(input, targets.back);
+  const front = frontWidth(input, targets.back, 'Back at the underarm');
   const most = typeof style.increases.rounds === 'number' ? style.increases.rounds : 12;
   return {
     quantities: [

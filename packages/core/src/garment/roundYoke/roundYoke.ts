@@ -7,10 +7,11 @@ import { frontEdges } from '../yoke/frontEdges.js';
 import { programOf } from '../yoke/program.js';
 import { raisedBack, shortRowsOf } from '../yoke/shortRows.js';
 import { splitEdges, splitParts } from '../yoke/split.js';
-import { isOpen } from '../yoke/style.js';
+
 import { draft } from './draft.js';
 import { yokeSchedule } from './rounds.js';
 import { readStyle, type RoundYokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;
 

@@ -1,8 +1,9 @@
 import type { Counts } from '../../fit/problem.js';
 import { ratesOf, type Schedule } from '../../shaping/schedule.js';
 import { shortRowsOf } from '../yoke/shortRows.js';
-import { isOpen } from '../yoke/style.js';
+
 import type { RoundYokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 /**
  * Where the increase rounds lie and what they come to. Seen flat a round yoke is a ring that grows in step with its depth;

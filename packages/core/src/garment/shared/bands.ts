@@ -65,8 +65,10 @@ export function ribQuantities(input: {
   edge: number;
   weight: number;
   because: readonly Reason[];
+  /** The style's field of the band, where it is not its id. */
+  field?: string;
 }): DraftQuantity[] {
-  const { id, label, style, size, fabric, edge, weight, because } = input;
+  const { id, label, style, size, fabric, edge, weight, because, field = id } = input;
   const height = forSize(style.height, size);
   const length = edge * style.gather;
   const share = Math.round(style.gather * 100);
@@ -79,7 +81,7 @@ export function ribQuantities(input: {
       target: height,
       weight: 0.3,
       rule: fabric.rule.flat,
-      because: [given('Height wanted', height, { kind: 'style', id: `garment.${id}.height` })],
+      because: [given('Height wanted', height, { kind: 'style', id: `garment.${field}.height` })],
     }),
     quantity({
       id: `${id}.rows`,
@@ -101,6 +103,7 @@ export function draftBand(input: {
   style: BandStyle;
   size: string;
   fabric: Fabric;
+  field?: string;
   edge: { of: string; label: string; perCm: number; target: number };
 }): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
   const { id, label, style, size, fabric, edge } = input;
@@ -125,13 +128,18 @@ export function draftBand(input: {
   return { quantities, relations, height };
 }
 
-/** The band as a piece: a strip of `rows` rows, one long edge joined, the other open, its ends sewn together. */
+/**
+ * The band as a piece: a strip of `rows` rows, one long edge joined, the other open.
+ *
+ * @param freeEnds whether its ends stay free instead of being sewn together
+ */
 export function bandPiece(
   id: string,
   label: string,
   copies: number,
   fabric: Fabric,
   counts: Counts,
+  freeEnds = false,
 ): PieceProgram {
   const stitches = counts[`${id}.height`]!;
   const rows = counts[`${id}.rows`]!;
@@ -168,12 +176,14 @@ export function bandPiece(
         label: `${label}, first row`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
+        open: freeEnds,
       },
       {
         id: `${id}.end`,
         label: `${label}, last row`,
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
+        open: freeEnds,
       },
     ],
     expects: [
@@ -184,7 +194,7 @@ export function bandPiece(
 }
 
 /** A band picked up along an edge: its stitches run along it, its rows are its width. */
-export function pickedBand(
+function pickedBand(
   id: string,
   label: string,
   copies: number,
@@ -235,6 +245,11 @@ export function pickedBand(
   };
 }
 
+/** The bands picked up along two open fronts. */
+export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
+  return pickedBand('band', 'Front band', 2, fabric, 'the front edge, hem and neckband included', counts);
+}
+
 /** How cuff ribs are sewn to the sleeves and their ends to each other. */
 export function cuffJoins({ gather }: BandStyle): JoinPlan[] {
   return SIDES.flatMap((side): JoinPlan[] => [
@@ -254,4 +269,41 @@ export function cuffJoins({ gather }: BandStyle): JoinPlan[] {
       b: ['cuff.start'],
     },
   ]);
+}
+
+/** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
+export function neckbandJoins({ gather }: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
+  return [
+    {
+      id: 'neckband',
+      label: 'Neckband to neck',
+      kind: 'stitch-to-row',
+      a: ['neckband.joined'],
+      b: [...edges],
+      gather,
+    },
+    ...(open ? [] : [endsMeet('neckband', 'Neckband, its ends')]),
+  ];
+}
+
+/** The two ends of a band sewn to each other. */
+export function endsMeet(band: string, label: string): JoinPlan {
+  return {
+    id: `${band}-seam`,
+    label,
+    kind: 'stitch-to-stitch',
+    a: [`${band}.end`],
+    b: [`${band}.start`],
+  };
+}
+
+/** How front bands are picked up along the edges of one side, from the hem up. */
+export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPlan[] {
+  return SIDES.map((side): JoinPlan => ({
+    id: `band-${side}`,
+    label: `Front band, ${side}`,
+    kind: 'pick-up',
+    a: ['band.joined'],
+    b: [...along(side)],
+  }));
 }

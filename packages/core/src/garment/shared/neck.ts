@@ -1,4 +1,4 @@
-/** The neck of a closed front: a straight gap at the back, and in front a drop that opens to the shoulders along a line. */
+/** The neck of a garment of panels: a straight gap at the back, and in front a drop that opens to the shoulders along a line. */
 
 import { leastAreaSteps, neckCurve, neckLineLength, type NeckShape } from '../../shaping/curve.js';
 import type { ShapedLine } from '../../shaping/passages.js';
@@ -69,4 +69,49 @@ export function frontNeck(
       steps.map((reached) => shoulder + half - reached),
     ),
   };
+}
+
+/** The neck of one of two open fronts. */
+export interface HalfNeck {
+  schedule: Schedule;
+  line: ShapedLine;
+  /** Stitches that the neck edge lies inside the front's edge, after the last full row and after each row of the drop. */
+  inside: readonly number[];
+}
+
+/**
+ * Steps of the neck of an open front, with the least area between them and its line: half of a closed one's.
+ *
+ * @param taken stitches that the neck takes off
+ * @param drop rows of the drop, at least one
+ * @param width stitches of the front
+ * @param divide number of the last full row
+ */
+export function halfNeck(
+  shape: NeckShape,
+  { taken, drop, width, divide }: { taken: number; drop: number; width: number; divide: number },
+): HalfNeck {
+  const steps = leastAreaSteps(neckCurve(shape, taken, drop), drop, taken)!;
+  return {
+    line: { shape, half: taken, drop },
+    inside: [0, ...steps],
+    schedule: fromSteps(
+      width,
+      divide + 1,
+      steps.map((reached) => width - reached),
+    ),
+  };
+}
+
+/**
+ * Length of a stepped edge once it is evened, cm: each of its rows the slant from its end to the one before.
+ *
+ * @param aside where each row ends, in stitches to one side of any line
+ */
+export function steppedLength(aside: readonly number[], stitchesPerCm: number, rowsPerCm: number): number {
+  return aside.reduce(
+    (sum, stitches, i) =>
+      sum + Math.hypot(i === 0 ? 0 : (stitches - aside[i - 1]!) / stitchesPerCm, 1 / rowsPerCm),
+    0,
+  );
 }

@@ -5,6 +5,9 @@ import type { EdgePlace } from '../../work/rows.js';
 export type Side = 'left' | 'right';
 export const SIDES: readonly Side[] = ['left', 'right'];
 
+/** A front lies mirrored to the back: its left is the wearer's right. */
+export const OTHER: Readonly<Record<Side, Side>> = { left: 'right', right: 'left' };
+
 /** Row ends on one side of one part, or of several that follow each other. */
 export function ends(
   side: Side,

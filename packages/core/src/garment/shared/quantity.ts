@@ -81,6 +81,22 @@ export function eased(
     : { ...step, note: say`${figure(ease.percent, 1)} % of ${cm(measure)}` };
 }
 
+/** A length of its own, or a share of a longer one, with the steps to it. */
+export function shareOf(
+  wish: Ease,
+  label: string,
+  whole: { length: number; label: string; from: Reason['from'] },
+  from: Reason['from'],
+): { length: number; reasons: Reason[] } {
+  const length = easeOver(wish, whole.length);
+  if (typeof wish === 'number') return { length, reasons: [given(say`${label} wanted`, length, from)] };
+  const step = becomes(label, `× ${figure(wish.percent, 1)} %`, length);
+  return {
+    length,
+    reasons: [given(whole.label, whole.length, whole.from), { ...step, ...(from ? { from } : {}) }],
+  };
+}
+
 /** A step that takes off a length what the fabric gains in wear; none where it gains nothing. */
 export function shrunk(growth: number, length: number): { length: number; reasons: Reason[] } {
   if (growth === 0) return { length, reasons: [] };

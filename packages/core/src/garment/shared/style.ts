@@ -1,6 +1,7 @@
 import type { FieldReader, NumberWish } from '../../check/fields.js';
 import { ORDERS } from '../../shaping/schedule.js';
-import { easeOrNone, readEase } from './perSize.js';
+import { SLEEVE_LENGTHS, type SleeveReach } from './arm.js';
+import { easeOrNone, readEase, readPerSize } from './perSize.js';
 import type { LengthStyle, WidthStyle } from './targets.js';
 import type { TaperStyle } from './taper.js';
 
@@ -24,6 +25,14 @@ export function fabricOrNone(
   return fabric === undefined || fabric === null
     ? null
     : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
+}
+
+/** Reads how far a sleeve goes down the arm. */
+export function readReach(sleeve: FieldReader): SleeveReach {
+  return {
+    length: sleeve.choice('length', 'The sleeve’s length', SLEEVE_LENGTHS, 'full'),
+    shorter: readPerSize(sleeve, 'shorter', lengthWish('The shortening of the sleeve', 0, 60, 0)),
+  };
 }
 
 /** Reads how a sleeve tapers. */

@@ -2,6 +2,7 @@ import type { Reason } from '../../because/reason.js';
 import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
 import { cm, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
+import { armRound, type SleeveLength } from './arm.js';
 import { easeOver, forSize, type Ease, type PerSize } from './perSize.js';
 import { becomes, eased, given, plus, shrunk } from './quantity.js';
 
@@ -100,14 +101,25 @@ export function bodyLength(input: SizeInput<LengthStyle>): Target {
 }
 
 /** The sleeve's round at the cuff. */
-export function cuffRound(input: SizeInput<{ sleeve: { wristEase: PerSize<Ease> } }>): Target {
-  const { wrist } = input.body.body;
-  const ease = forSize(input.style.sleeve.wristEase, input.size.id);
+export function cuffRound(
+  input: Pick<SizeInput<unknown>, 'size' | 'body'>,
+  sleeve: { wristEase: PerSize<Ease>; length: SleeveLength },
+): Target {
+  const arm = armRound(input.body.body, sleeve.length);
+  const ease = forSize(sleeve.wristEase, input.size.id);
+  const from = { kind: 'style', id: 'garment.sleeve.wristEase' } as const;
   return {
-    length: wrist + easeOver(ease, wrist),
-    reasons: [
-      measured(input, 'wrist'),
-      eased('Wrist ease', ease, wrist, { kind: 'style', id: 'garment.sleeve.wristEase' }),
-    ],
+    length: arm + easeOver(ease, arm),
+    reasons:
+      sleeve.length === 'full'
+        ? [measured(input, 'wrist'), eased('Wrist ease', ease, arm, from)]
+        : [
+            measured(input, 'upperArm'),
+            plus('It narrows to the end of the sleeve by', arm - input.body.body.upperArm, arm, {
+              kind: 'measurement',
+              id: 'wrist',
+            }),
+            eased('Ease there', ease, arm, from),
+          ],
   };
 }

@@ -10,17 +10,17 @@ import { easeOver, forSize } from '../shared/perSize.js';
 import { eased, plus, quantity } from '../shared/quantity.js';
 import { evenRowsWished, taper } from '../shared/taper.js';
 import { bodyLength, cuffRound, measured } from '../shared/targets.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
 import {
   backWidth,
   bodyRound,
-  frontWidth,
   sleeveBelow,
   underarm,
   upperArmRound,
   yokeDepth,
   type NeckTargets,
 } from './targets.js';
+import { isOpen, frontWidth } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
 
@@ -74,10 +74,10 @@ export function draftBelow(
   const { whole, length: round, reasons: roundReasons } = bodyRound(input);
   const chain = underarm(input, whole);
   const back = backWidth(whole, chain.length);
-  const front = open ? frontWidth(input, back.length) : back;
+  const front = open ? frontWidth(input, back.length, 'Back at the underarm') : back;
   const depth = yokeDepth(input);
   const upperArm = upperArmRound(input);
-  const { length: wrist, reasons: wristReasons } = cuffRound(input);
+  const { length: wrist, reasons: wristReasons } = cuffRound(input, input.style.sleeve);
   const { length, reasons: lengthReasons } = bodyLength(input);
   const covered = sleeveBelow(input);
 

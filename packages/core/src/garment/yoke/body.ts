@@ -6,7 +6,8 @@ import { countsByRow, type Schedule } from '../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends, SIDES } from '../shared/pieces.js';
 import { bodyParts, type SplitPart } from './split.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
 

@@ -3,8 +3,9 @@ import type { Counts } from '../../fit/problem.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
 import type { YokeTargets } from './below.js';
 import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
-import { isOpen, type YokeStyle } from './style.js';
-import { openingWidth, type NeckTargets } from './targets.js';
+import { type YokeStyle } from './style.js';
+import { type NeckTargets } from './targets.js';
+import { isOpen, openingWidth } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
 

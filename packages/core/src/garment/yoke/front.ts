@@ -5,7 +5,9 @@ import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { SizeInput } from '../construction.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
+import { steppedLength } from '../shared/neck.js';
 
 export interface FallingNeck {
   /** Stitches that each front has gained after each row from row 1 on. */
@@ -44,10 +46,7 @@ export function edgePath({ gained }: FallingNeck): number[] {
 
 /** Length of the falling part of a neck, both sides and the centre, cm: as its edges are measured. */
 export function fallingLength(neck: FallingNeck, stitchesPerCm: number, rowsPerCm: number): number {
-  const side = neck.gained.reduce((sum, stitches, i) => {
-    const aside = i === 0 ? 0 : (stitches - neck.gained[i - 1]!) / stitchesPerCm;
-    return sum + Math.hypot(aside, 1 / rowsPerCm);
-  }, 0);
+  const side = steppedLength(neck.gained, stitchesPerCm, rowsPerCm);
   return 2 * side + neck.centre / stitchesPerCm;
 }
 

@@ -1,7 +1,8 @@
 import type { JoinPlan } from '../../joins/join.js';
-import { cuffJoins } from '../shared/bands.js';
+import { cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../shared/bands.js';
 import { SIDES } from '../shared/pieces.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 /**
  * Every join of a garment from the neck down: the split, where live stitches go on as body or sleeve, the underarm chains that
@@ -48,18 +49,7 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
           b: ['sleeve.edge-right'],
         }))
       : []),
-    ...(neckband
-      ? [
-          {
-            id: 'neckband',
-            label: 'Neckband to neck',
-            kind: 'stitch-to-row' as const,
-            a: ['neckband.joined'],
-            b: [...neckEdges],
-            gather: neckband.gather,
-          },
-        ]
-      : []),
+    ...(neckband ? neckbandJoins(neckband, neckEdges, open) : []),
     ...(hem
       ? [
           {
@@ -72,35 +62,15 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
           },
         ]
       : []),
-    ...(open
-      ? []
-      : (['neckband', 'hem'] as const).flatMap((band): JoinPlan[] =>
-          style[band]
-            ? [
-                {
-                  id: `${band}-seam`,
-                  label: band === 'hem' ? 'Hem rib, its ends' : 'Neckband, its ends',
-                  kind: 'stitch-to-stitch',
-                  a: [`${band}.end`],
-                  b: [`${band}.start`],
-                },
-              ]
-            : [],
-        )),
+    ...(hem && !open ? [endsMeet('hem', 'Hem rib, its ends')] : []),
     ...(cuff ? cuffJoins(cuff) : []),
     ...(banded
-      ? SIDES.map((side): JoinPlan => ({
-          id: `band-${side}`,
-          label: `Front band, ${side}`,
-          kind: 'pick-up',
-          a: ['band.joined'],
-          b: [
-            ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
-            `body.edge-${side}`,
-            `yoke.edge-${side}`,
-            ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
-          ],
-        }))
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
+          `body.edge-${side}`,
+          `yoke.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
       : []),
   ];
 }

@@ -6,8 +6,9 @@ import { given, plus, quantity } from '../shared/quantity.js';
 import type { Drafted } from './below.js';
 import { dropAboveUnderarm } from './below.js';
 import { FRONT_START, fallingLength, fallingNeck, falls } from './front.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
 import type { NeckTargets } from './targets.js';
+import { isOpen } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
 

@@ -2,14 +2,15 @@ import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
-import { bandPiece, pickedBand } from '../shared/bands.js';
+import { bandPiece, frontBandPiece } from '../shared/bands.js';
 import { body } from './body.js';
 import { bandHeight, neckEdge } from './finished.js';
 import { joins } from './joins.js';
 import { sleeve } from './sleeve.js';
 import type { SplitPart } from './split.js';
-import { isOpen, type YokeStyle } from './style.js';
-import { openingWidth } from './targets.js';
+import { type YokeStyle } from './style.js';
+import { isOpen, openingWidth } from '../shared/front.js';
+import { downTo } from '../shared/arm.js';
 
 type Input = SizeInput<YokeStyle>;
 
@@ -42,29 +43,11 @@ export function programOf(
   for (const [id, label, copies] of bands) {
     const band = style[id];
     if (!band) continue;
-    const piece = bandPiece(id, label, copies, fabrics.get(band.fabric)!, counts);
     // On open fronts the ends of hem and neckband lie in the front edge.
     const ends = open && id !== 'cuff' && style.front.style !== 'band';
-    pieces.push(
-      ends
-        ? {
-            ...piece,
-            edges: piece.edges.map((edge) => (edge.axis === 'stitches' ? { ...edge, open: true } : edge)),
-          }
-        : piece,
-    );
+    pieces.push(bandPiece(id, label, copies, fabrics.get(band.fabric)!, counts, ends));
   }
-  if (style.front.style === 'band')
-    pieces.push(
-      pickedBand(
-        'band',
-        'Front band',
-        2,
-        fabrics.get(style.front.fabric)!,
-        'the front edge, hem and neckband included',
-        counts,
-      ),
-    );
+  if (style.front.style === 'band') pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
   const round = (quantity: string) => counts[quantity]! / stitches;
   return {
     pieces,
@@ -83,7 +66,7 @@ export function programOf(
         overhang: 0,
         sleeve: counts['sleeve.rows']! / rows,
         cuff: bandHeight('cuff', counts, input),
-        wanted: input.body.body.underarmToWrist,
+        wanted: downTo(input, style.sleeve, input.body.body.underarmToWrist).length,
       },
     },
   };

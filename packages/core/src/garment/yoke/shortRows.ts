@@ -1,7 +1,8 @@
 import type { Counts } from '../../fit/problem.js';
 import type { Passage } from '../../shaping/passages.js';
 import { neckShortRows } from '../../shaping/shortRows.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 /** Short rows as numbered rows of the yoke, and how many of them add no height to it. */
 export function shortRowsOf(style: YokeStyle, counts: Counts): { many: number; halves: number } {

@@ -1,6 +1,7 @@
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram } from '../construction.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../shared/front.js';
 
 /** One part of a yoke's last row, from left to right as the piece lies. */
 export interface SplitPart {

@@ -1,25 +1,19 @@
 import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
+import type { SleeveReach } from '../shared/arm.js';
+import { readFront, type FrontStyle } from '../shared/front.js';
 import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
-import { lengthWish, readTaper, readWidthAndLength } from '../shared/style.js';
+import { lengthWish, readReach, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { TaperStyle } from '../shared/taper.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 
-/** How the front of a yoke opens. */
-export const FRONTS = ['closed', 'gap', 'overlap', 'band'] as const;
 /** How the neck gets lower in front than at the back. */
 export const YOKE_NECKS = ['level', 'short rows', 'round', 'V'] as const;
 export const BODY_SHAPES = ['straight', 'A-line', 'waist'] as const;
 
 /** What every garment from the neck down has in its style. Lengths in cm. */
 export interface YokeStyle extends WidthStyle, LengthStyle {
-  front: {
-    style: (typeof FRONTS)[number];
-    /** Gap or overlap of the fronts, or width of the band between them. */
-    width: PerSize;
-    /** Fabric of the front bands. */
-    fabric: string;
-  };
+  front: FrontStyle;
   /** Added to the body's armhole depth: the yoke's depth from the neck to the underarm. */
   depthEase: PerSize<Ease>;
   /** Chain under each arm; a share is of the garment's round. */
@@ -41,14 +35,14 @@ export interface YokeStyle extends WidthStyle, LengthStyle {
     hemEase: PerSize<Ease>;
     waistEase: PerSize<Ease>;
   };
-  sleeve: TaperStyle & {
-    worked: 'rounds' | 'rows';
-    /** Where its decreases sit. */
-    placement: 'underarm' | 'spread';
-    upperArmEase: PerSize<Ease>;
-    wristEase: PerSize<Ease>;
-    shorter: PerSize;
-  };
+  sleeve: TaperStyle &
+    SleeveReach & {
+      worked: 'rounds' | 'rows';
+      /** Where its decreases sit. */
+      placement: 'underarm' | 'spread';
+      upperArmEase: PerSize<Ease>;
+      wristEase: PerSize<Ease>;
+    };
   neckband: BandStyle | null;
   hem: BandStyle | null;
   cuff: BandStyle | null;
@@ -67,7 +61,6 @@ const USUAL = {
   wrist: { percent: 25 },
   hip: 8,
   waist: 8,
-  band: 4,
 };
 
 /** Reads the fields that all yokes share; a missing one gets its usual figure, a wrong one a sentence. */
@@ -82,7 +75,6 @@ export function readYoke(
   const rib = fabricIds.find((id) => id !== first) ?? first;
   const inside = (key: string, label: string) =>
     reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
-  const front = inside('front', 'The front');
   const neck = inside('neck', 'The neck');
   const body = inside('body', 'The body');
   const sleeve = inside('sleeve', 'The sleeve');
@@ -91,11 +83,7 @@ export function readYoke(
   return {
     fabric: reader.choice('fabric', 'The fabric of the yoke', fabricIds, first),
     ...readWidthAndLength(reader, USUAL),
-    front: {
-      style: front.choice('style', 'The front', FRONTS, 'closed'),
-      width: readPerSize(front, 'width', lengthWish('The width of gap, overlap or band', 0, 60, USUAL.band)),
-      fabric: front.choice('fabric', 'The fabric of the front bands', fabricIds, rib),
-    },
+    front: readFront(inside('front', 'The front'), fabricIds, rib),
     depthEase: share(reader, 'depthEase', 'The ease of the yoke’s depth', 30, usual.depth),
     underarm: share(reader, 'underarm', 'The underarm chain', 40, USUAL.underarm),
     neck: {
@@ -127,15 +115,10 @@ export function readYoke(
       ),
       upperArmEase: share(sleeve, 'upperArmEase', 'The ease at the upper arm', 60, USUAL.upperArm),
       wristEase: share(sleeve, 'wristEase', 'The wrist ease', 40, USUAL.wrist),
-      shorter: readPerSize(sleeve, 'shorter', lengthWish('The shortening of the sleeve', 0, 60, 0)),
+      ...readReach(sleeve),
     },
     neckband: readBand(reader, 'neckband', 'Neckband', { height: 3, fabric: rib }, fabricIds),
     hem: readBand(reader, 'hem', 'Hem rib', { height: 5, fabric: rib }, fabricIds),
     cuff: readBand(reader, 'cuff', 'Cuff rib', { height: 5, fabric: rib }, fabricIds),
   };
-}
-
-/** Whether the front opens from neck to hem, so that yoke and body are worked flat. */
-export function isOpen({ front }: Pick<YokeStyle, 'front'>): boolean {
-  return front.style !== 'closed';
 }

@@ -4,17 +4,13 @@ import { neckLineLength } from '../../shaping/curve.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
 import { easeOver, forSize } from '../shared/perSize.js';
-import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
+import { becomes, eased, given, plus, shareOf, shrunk } from '../shared/quantity.js';
+import { downTo } from '../shared/arm.js';
 import { garmentRound, measured, type Target } from '../shared/targets.js';
-import { isOpen, type YokeStyle } from './style.js';
+import { type YokeStyle } from './style.js';
+import { isOpen, openingWidth } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
-
-/** What the fronts lack of half the garment's round: the gap or the band between them; below 0 where they overlap. */
-export function openingWidth({ style, size }: Input): number {
-  const width = forSize(style.front.width, size.id);
-  return { closed: 0, gap: width, band: width, overlap: -width }[style.front.style];
-}
 
 /** The body's stitches all round: the garment's round, less the gap or band of an open front. */
 export function bodyRound(input: Input): Target & { whole: number } {
@@ -42,19 +38,12 @@ export function bodyRound(input: Input): Target & { whole: number } {
 
 /** The chain under each arm. */
 export function underarm({ style, size }: Input, whole: number): Target {
-  const wish = forSize(style.underarm, size.id);
-  const length = easeOver(wish, whole);
-  const from = { kind: 'style', id: 'garment.underarm' } as const;
-  return {
-    length,
-    reasons:
-      typeof wish === 'number'
-        ? [given('Underarm chain wanted', length, from)]
-        : [
-            given('Garment, all round', whole, { kind: 'quantity', id: 'body.round' }),
-            { ...becomes('Underarm chain, each', `× ${figure(wish.percent, 1)} %`, length), from },
-          ],
-  };
+  return shareOf(
+    forSize(style.underarm, size.id),
+    'Underarm chain, each',
+    { length: whole, label: 'Garment, all round', from: { kind: 'quantity', id: 'body.round' } },
+    { kind: 'style', id: 'garment.underarm' },
+  );
 }
 
 /** Back, or closed front, at the underarm: half the garment less one underarm chain. */
@@ -68,23 +57,6 @@ export function backWidth(whole: number, chain: number): Target {
         kind: 'quantity',
         id: 'underarm.chain',
       }),
-    ],
-  };
-}
-
-/** One of two fronts at the underarm: half as wide as the back, less half of what lies between them. */
-export function frontWidth(input: Input, back: number): Target {
-  const opening = openingWidth(input);
-  const length = (back - opening) / 2;
-  return {
-    length,
-    reasons: [
-      given('Back at the underarm', back, { kind: 'quantity', id: 'back.width' }),
-      plus(opening < 0 ? 'Overlap' : 'What lies between the fronts', -opening, back - opening, {
-        kind: 'style',
-        id: 'garment.front.width',
-      }),
-      becomes('Two fronts', '÷ 2', length),
     ],
   };
 }
@@ -117,24 +89,13 @@ export function upperArmRound(input: Input): Target {
 
 /** The sleeve from the underarm to the wrist, with its cuff, finished. */
 export function sleeveBelow(input: Input): Target {
-  const { style, size, fabrics } = input;
+  const { style, fabrics } = input;
   const { underarmToWrist } = input.body.body;
-  const shorter = forSize(style.sleeve.shorter, size.id);
-  const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, underarmToWrist - shorter);
+  const down = downTo(input, style.sleeve, underarmToWrist);
+  const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, down.length);
   return {
     length: worn.length,
-    reasons: [
-      measured(input, 'underarmToWrist'),
-      ...(shorter > 0
-        ? [
-            plus('Shorter by', -shorter, underarmToWrist - shorter, {
-              kind: 'style',
-              id: 'garment.sleeve.shorter',
-            }),
-          ]
-        : []),
-      ...worn.reasons,
-    ],
+    reasons: [measured(input, 'underarmToWrist'), ...down.reasons, ...worn.reasons],
   };
 }
 

@@ -1,46 +1,63 @@
 import type { Note } from '../../advice/note.js';
-import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
+import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
-import { sameLength } from '../shared/seams.js';
-import { evenRowsWished, taper } from '../shared/taper.js';
+import { bodyLength, panelWidth } from '../shared/targets.js';
+import { draftSleeve } from './draftSleeve.js';
+import { edgingsOf } from './edgings.js';
 import { finishedOf } from './finished.js';
-import { changeOfFabric, dropAboveUnderarm, heightOf, sameWidth, shouldersOf } from './relations.js';
+import { draftLowerEdge } from './lowerEdge.js';
+import { notchWidth } from './notch.js';
+import {
+  changeOfFabric,
+  dropAboveHem,
+  dropAboveUnderarm,
+  frontsOverShoulders,
+  heightOf,
+  sameHemHeight,
+  sameWidth,
+  shouldersOf,
+} from './relations.js';
+import { upperFabric, type PanelStyle } from './style.js';
+import { armholeDepth, neckWidth } from './targets.js';
 
-import { upperFabric, type DropShoulderStyle } from './style.js';
-import { bodyLength, cuffRound, panelWidth } from '../shared/targets.js';
-import { armholeDepth, neckWidth, sleeveLength } from './targets.js';
-
-type Input = SizeInput<DropShoulderStyle>;
+type Input = SizeInput<PanelStyle>;
 
 /** Shortest piece that is still a piece, cm: what a length that came out at nothing is set to, with a note. */
 const SHORTEST = 2;
 
 /**
- * Drafts a closed drop-shoulder pullover for one body: every piece a rectangle, the sleeve tapered. The body covers
+ * Drafts panels for one body: every piece a rectangle or nearly, the sleeve tapered. The body covers
  * the arm by the overhang, which is taken off the sleeve; the sleeve's top goes twice along the armhole.
  */
 export function draft(input: Input): Draft {
   const { size, style, fabrics } = input;
-  const body = input.body.body;
   const fabric = fabrics.get(style.fabric)!;
-  const sleeveFabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   const upper = fabrics.get(upperFabric(style))!;
   /** Whether back and front change to another fabric at the underarm. */
   const changes = style.upper !== null;
   const upperWidth = changes ? 'back.upper' : 'back.width';
   const stitches = perCm(fabric.gauge, 'stitches');
-  const upperRows = perCm(upper.gauge, 'rows');
-  const sleeveStitches = perCm(sleeveFabric.gauge, 'stitches');
   const notes: Note[] = [];
 
   const { length: width, round, reasons: widthReasons } = panelWidth(input);
   const { length: neck, drop, reasons: neckReasons } = neckWidth(input);
-  const shoulder = (width - neck) / 2;
+  const notch = notchWidth(input, width);
+  const shoulder = (width - neck) / 2 - (notch?.length ?? 0);
+  const open = isOpen(style);
+  const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };
+  const frontTop = changes ? 'front.upper' : 'front.width';
+  if (front.length < shoulder + (notch?.length ?? 0))
+    notes.push({
+      level: 'warn',
+      code: 'gap-wider-than-neck',
+      where: frontTop,
+      message: say`What lies between the fronts (${cm(openingWidth(input))}) is wider than the neck (${cm(neck)}), so each front would be narrower than its shoulder; a wider neck or a smaller gap would do.`,
+    });
 
   const { length, reasons: lengthReasons } = bodyLength(input);
   const hem = style.hem
@@ -53,6 +70,18 @@ export function draft(input: Input): Draft {
         edge: { of: 'back.width', label: 'Panel width', perCm: stitches, target: width },
       })
     : null;
+  const frontHem =
+    style.hem && open
+      ? draftBand({
+          id: 'hem-front',
+          label: 'Hem rib of a front',
+          style: style.hem,
+          size: size.id,
+          fabric: fabrics.get(style.hem.fabric)!,
+          field: 'hem',
+          edge: { of: 'front.width', label: 'Front, width of each', perCm: stitches, target: front.length },
+        })
+      : null;
   const panel = length - (hem?.height ?? 0);
   const panelReasons = [
     ...lengthReasons,
@@ -68,37 +97,12 @@ export function draft(input: Input): Draft {
       message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
     });
 
-  const { length: wrist, reasons: cuffReasons } = cuffRound(input);
-  const cuff = style.cuff
-    ? draftBand({
-        id: 'cuff',
-        label: 'Cuff rib',
-        style: style.cuff,
-        size: size.id,
-        fabric: fabrics.get(style.cuff.fabric)!,
-        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: sleeveStitches, target: wrist },
-      })
+  const across = width - 2 * (notch?.length ?? 0);
+  const sleeve = style.sleeve
+    ? draftSleeve(input, style.sleeve, { across, armhole, armholeReasons, notch })
     : null;
-  const {
-    length: covered,
-    overhang,
-    reasons: armReasons,
-  } = sleeveLength(input, width, sleeveFabric.growth ?? 0);
-  const sleeve = covered - (cuff?.height ?? 0);
-  if (sleeve < SHORTEST)
-    notes.push({
-      level: 'stop',
-      code: 'overhang-longer-than-arm',
-      where: 'sleeve.rows',
-      message: say`The body already covers ${cm(overhang)} of the arm's ${cm(body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
-    });
-  const sleeveReasons = [
-    ...armReasons,
-    ...(cuff ? [plus('Cuff rib', -cuff.height, sleeve, { kind: 'style', id: 'garment.cuff.height' })] : []),
-  ];
-  const top = 2 * armhole;
-
-  const up = style.sleeve.worked === 'up';
+  if (sleeve) notes.push(...sleeve.notes);
+  const lowerEdge = draftLowerEdge(input, fabric);
   const inPattern = fabric.rule.flat;
   const quantities: DraftQuantity[] = [
     quantity({
@@ -114,13 +118,13 @@ export function draft(input: Input): Draft {
     }),
     quantity({
       id: 'front.width',
-      label: 'Front, width',
+      label: open ? 'Front, width of each' : 'Front, width',
       fabric,
       axis: 'stitches',
-      target: width,
+      target: front.length,
       weight: 1,
       rule: inPattern,
-      because: widthReasons,
+      because: front.reasons,
       min: 4,
     }),
     quantity({
@@ -143,9 +147,31 @@ export function draft(input: Input): Draft {
       because: [
         given('Panel, width', width, { kind: 'quantity', id: upperWidth }),
         plus('Neck', -neck, width - neck, { kind: 'quantity', id: 'neck.width' }),
+        ...(notch
+          ? [
+              plus('Two steps of the armholes', -2 * notch.length, 2 * shoulder, {
+                kind: 'quantity',
+                id: 'notch.width',
+              }),
+            ]
+          : []),
         becomes('Two shoulders', '÷ 2', shoulder),
       ],
     }),
+    ...(notch
+      ? [
+          quantity({
+            id: 'notch.width',
+            label: 'Step at the underarm, each',
+            fabric,
+            axis: 'stitches',
+            target: notch.length,
+            weight: 0.4,
+            because: notch.reasons,
+            min: 1,
+          }),
+        ]
+      : []),
     ...(changes
       ? (['back', 'front'] as const).map((panelId) =>
           quantity({
@@ -153,10 +179,10 @@ export function draft(input: Input): Draft {
             label: `${panelId === 'back' ? 'Back' : 'Front'}, width from the underarm up`,
             fabric: upper,
             axis: 'stitches',
-            target: width,
+            target: panelId === 'back' ? width : front.length,
             weight: 1,
             rule: upper.rule.flat,
-            because: widthReasons,
+            because: panelId === 'back' ? widthReasons : front.reasons,
             min: 4,
           }),
         )
@@ -205,73 +231,39 @@ export function draft(input: Input): Draft {
       min: 0,
       because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })],
     }),
-    quantity({
-      id: 'sleeve.top',
-      label: 'Sleeve, top',
-      fabric: sleeveFabric,
-      axis: 'stitches',
-      target: top,
-      weight: 1,
-      rule: up ? ANY_COUNT : sleeveFabric.rule.flat,
-      min: 4,
-      because: [...armholeReasons, becomes('Front and back armhole', '× 2', top)],
-    }),
-    quantity({
-      id: 'sleeve.cuff',
-      label: 'Sleeve, at the cuff',
-      fabric: sleeveFabric,
-      axis: 'stitches',
-      target: wrist,
-      weight: 0.5,
-      rule: up ? sleeveFabric.rule.flat : ANY_COUNT,
-      min: 4,
-      because: cuffReasons,
-    }),
-    quantity({
-      id: 'sleeve.rows',
-      label: 'Sleeve, length',
-      fabric: sleeveFabric,
-      axis: 'rows',
-      target: Math.max(SHORTEST, sleeve),
-      weight: 1,
-      rounding: 'not over',
-      min: 4,
-      because: sleeveReasons,
-    }),
+    ...lowerEdge.quantities,
+    ...(sleeve?.quantities ?? []),
     ...(hem?.quantities ?? []),
-    ...(cuff?.quantities ?? []),
+    ...(frontHem?.quantities ?? []),
   ];
 
-  const tapered = taper(
-    style.sleeve.everyRow,
-    evenRowsWished(style.sleeve, size.id, perCm(sleeveFabric.gauge, 'rows')),
-  );
   const relations: Relation[] = [
-    sameWidth(),
-    shouldersOf(upperWidth),
-    ...(changes ? changeOfFabric() : [heightOf()]),
-    dropAboveUnderarm(),
-    ...sameLength(
-      {
-        id: 'armhole.seam',
-        rule: 'the sleeve’s top goes along the armhole',
-        says: (counts) =>
-          say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / sleeveStitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
-      },
-      { of: 'sleeve.top', perCm: sleeveStitches, times: 1 },
-      { of: 'armhole.rows', perCm: upperRows, times: 2 },
-    ),
-    ...tapered.relations,
+    ...(open ? [frontsOverShoulders(frontTop, notch !== null)] : [sameWidth()]),
+    shouldersOf(upperWidth, notch !== null),
+    ...(changes ? changeOfFabric(open) : [heightOf()]),
+    open && !changes ? dropAboveHem() : dropAboveUnderarm(),
+    ...lowerEdge.relations,
+    ...(sleeve?.relations ?? []),
     ...(hem?.relations ?? []),
-    ...(cuff?.relations ?? []),
+    ...(frontHem ? [...frontHem.relations, sameHemHeight()] : []),
   ];
 
-  const finished = finishedOf(input, { round, length, neck, drop, armhole, top, wrist, covered });
+  const finished = finishedOf(input, {
+    round,
+    length,
+    neck,
+    drop,
+    armhole,
+    across: notch ? across : null,
+    sleeve: sleeve?.wanted ?? null,
+  });
+  const edgings = edgingsOf(input);
   return {
     quantities,
-    helpers: tapered.helpers,
+    helpers: sleeve?.helpers ?? [],
     relations,
     finished,
     notes,
+    ...(edgings ? { edgings } : {}),
   };
 }

@@ -2,40 +2,48 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import { countsByRow } from '../../shaping/schedule.js';
+import type { Passage } from '../../shaping/passages.js';
+import { countsByRow, later } from '../../shaping/schedule.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
-import type { DropShoulderStyle } from './style.js';
+import type { PanelStyle, SleeveStyle } from './style.js';
 
-type Input = SizeInput<DropShoulderStyle>;
+type Input = SizeInput<PanelStyle>;
 
 /** The sleeve, flat, from the cuff up or from the armhole down; downwards its rows are the upward ones reversed. */
-export function sleeve({ size, style, fabrics }: Input, counts: Counts): PieceProgram {
-  const fabric = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
-  const up = style.sleeve.worked === 'up';
-  const rows = counts['sleeve.rows']!;
+export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts): PieceProgram {
+  const fabric = fabrics.get(own.fabric ?? style.fabric)!;
+  const up = own.worked === 'up';
+  const seam = counts['sleeve.rows']!;
+  /** Rows along the step of a notched armhole: worked even at the top. */
+  const along = style.armhole ? counts['notch.rows']! : 0;
+  const rows = seam + along;
+  const [first, last] = up ? [1, seam] : [along + 1, rows];
   const top = counts['sleeve.top']!;
   const cuff = counts['sleeve.cuff']!;
-  const taper = sleeveSchedule(style.sleeve, size.id, {
-    rows,
-    top,
-    cuff,
-    rowsPerCm: perCm(fabric.gauge, 'rows'),
-    up,
-  });
+  const taper = later(
+    sleeveSchedule(own, size.id, {
+      rows: seam,
+      top,
+      cuff,
+      rowsPerCm: perCm(fabric.gauge, 'rows'),
+      up,
+    }),
+    first - 1,
+  );
   const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
     end === 'start'
       ? { lies: 'foundation', part: 'main' }
       : { lies: 'live', part: 'main', n: rows, from: 0, count };
   /** How far each edge lies outside the first row's, in stitches. */
-  const outwards = countsByRow(taper, 1, rows).map((count) => (count - taper.start) / 2);
+  const outwards = countsByRow(taper, first, last).map((count) => (count - taper.start) / 2);
   return {
     id: 'sleeve',
     label: 'Sleeve',
     copies: 2,
     fabric,
     work: 'rows',
-    rows: ['sleeve.rows'],
+    rows: ['sleeve.rows', ...(along > 0 ? ['notch.rows'] : [])],
     passages: [
       {
         kind: 'start',
@@ -44,10 +52,11 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
         extra: up ? foundationExtra(fabric) : 0,
         along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
       },
+      ...(along > 0 && !up ? [evenAlong(along)] : []),
       {
         kind: 'shape',
         part: 'main',
-        to: rows,
+        to: last,
         schedule: taper,
         where: { at: 'both edges' },
         of: {
@@ -56,6 +65,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
           rows: 'sleeve.rows',
         },
       },
+      ...(along > 0 && up ? [evenAlong(rows)] : []),
     ],
     edges: [
       {
@@ -75,21 +85,40 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
         id: 'sleeve.front-edge',
         label: 'Sleeve, front edge',
         axis: 'rows',
-        place: ends('left', { part: 'main', first: 1, last: rows }),
+        place: ends('left', { part: 'main', first, last }),
         path: outwards.map((stitches) => -stitches),
       },
       {
         id: 'sleeve.back-edge',
         label: 'Sleeve, back edge',
         axis: 'rows',
-        place: ends('right', { part: 'main', first: 1, last: rows }),
+        place: ends('right', { part: 'main', first, last }),
         path: outwards,
       },
+      ...(along > 0
+        ? (['front', 'back'] as const).map((which): EdgeProgram => ({
+            id: `sleeve.notch-${which}`,
+            label: `Sleeve, ${which} edge along the step`,
+            axis: 'rows',
+            place: ends(which === 'front' ? 'left' : 'right', {
+              part: 'main',
+              first: up ? seam + 1 : 1,
+              last: up ? rows : along,
+            }),
+            path: 'straight',
+          }))
+        : []),
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
       { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
       { quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] },
+      ...(along > 0 ? [{ quantity: 'notch.rows', edges: ['sleeve.notch-back'] }] : []),
     ],
   };
+}
+
+/** The rows along the step of the armhole, a marker where they meet the seam. */
+function evenAlong(to: number): Passage {
+  return { kind: 'even', part: 'main', to, note: 'along the step of the armhole' };
 }

@@ -2,13 +2,15 @@ import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import type { Reason } from '../../because/reason.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
+import { downTo } from '../shared/arm.js';
+import { isOpen } from '../shared/front.js';
 import { widthOfOpening } from '../shared/neck.js';
 import { easeOver, forSize, type Ease } from '../shared/perSize.js';
 import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
 import { measured, type Target } from '../shared/targets.js';
-import { upperFabric, type DropShoulderStyle } from './style.js';
+import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 
-type Input = SizeInput<DropShoulderStyle>;
+type Input = SizeInput<PanelStyle>;
 
 /** The neck's width: as wanted, from the neck round and its ease, or half the cross-back; at least what the head needs. */
 export function neckWidth(input: Input): Target & { drop: number } {
@@ -30,6 +32,7 @@ export function neckWidth(input: Input): Target & { drop: number } {
     length: halfBack,
     reasons: [measured(input, 'crossBack'), becomes('Half the cross-back, usual', '÷ 2', halfBack)],
   };
+  if (isOpen(style)) return { drop, ...usual };
   const stretch = fabrics.get(upperFabric(style))!.stretch ?? USUAL_STRETCH;
   const opening = body.head / (1 + stretch);
   const forHead = widthOfOpening(style.neck.shape, opening, drop);
@@ -52,7 +55,7 @@ export function neckWidth(input: Input): Target & { drop: number } {
 }
 
 /** The width of a neck whose edge is so long, with the sum to check it by. */
-function widthFor({ neck }: DropShoulderStyle, opening: number, drop: number, width: number): Reason {
+function widthFor({ neck }: PanelStyle, opening: number, drop: number, width: number): Reason {
   const side = (opening - width) / 2;
   return {
     label: say`Width of a neck whose edge is so long (front ${neck.shape}, ${cm(drop)} deep)`,
@@ -86,8 +89,9 @@ export function armholeDepth(input: Input): Target {
     measured(input, 'armholeDepth'),
     eased('Armhole ease', ease, depth, { kind: 'style', id: 'garment.armholeEase' }),
   ];
-  if (style.sleeve.upperArmEase === null) return { length: own, reasons };
-  const armEase = forSize(style.sleeve.upperArmEase, size.id);
+  const upperArmEase = style.sleeve?.upperArmEase ?? null;
+  if (upperArmEase === null) return { length: own, reasons };
+  const armEase = forSize(upperArmEase, size.id);
   const needed = (upperArm + easeOver(armEase, upperArm)) / 2;
   if (needed <= own) return { length: own, reasons };
   return {
@@ -105,18 +109,21 @@ export function armholeDepth(input: Input): Target {
   };
 }
 
-/** The sleeve's length with its cuff, finished: the arm less what the body covers already, less what is wanted shorter. */
+/**
+ * The sleeve's length with its cuff, finished: the arm less what the body covers already, less what is wanted shorter.
+ *
+ * @param panel width of the body across the shoulders, cm
+ */
 export function sleeveLength(
   input: Input,
+  style: SleeveStyle,
   panel: number,
   fabricGrowth: number,
 ): Target & { overhang: number } {
-  const { style, size } = input;
   const { shoulderToWrist, crossBack } = input.body.body;
   const overhang = (panel - crossBack) / 2;
-  const shorter = forSize(style.sleeve.shorter, size.id);
-  const covered = shoulderToWrist - overhang - shorter;
-  const worn = shrunk(fabricGrowth, covered);
+  const down = downTo(input, style, shoulderToWrist - overhang);
+  const worn = shrunk(fabricGrowth, down.length);
   return {
     overhang,
     length: worn.length,
@@ -129,9 +136,7 @@ export function sleeveLength(
         }),
         note: say`(panel ${cm(panel)} less cross-back ${cm(crossBack)}) ÷ 2`,
       },
-      ...(shorter > 0
-        ? [plus('Shorter by', -shorter, covered, { kind: 'style', id: 'garment.sleeve.shorter' })]
-        : []),
+      ...down.reasons,
       ...worn.reasons,
     ],
   };

@@ -1,0 +1,92 @@
+import type { Counts } from '../../fit/problem.js';
+import type { PieceProgram, SizeInput } from '../construction.js';
+import type { Passage } from '../../shaping/passages.js';
+import type { Side } from '../shared/pieces.js';
+import { longerRows } from './lowerEdge.js';
+import type { PanelStyle } from './style.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** Rows first to last of a part. */
+export interface Span {
+  part: string;
+  first: number;
+  last: number;
+}
+
+/** How a panel goes on above the underarm: as before, in another fabric, or over fewer stitches beside a notch. */
+export interface Above {
+  /** The part that its rows are of. */
+  part: string;
+  /** Stitches above the underarm, before any neck. */
+  width: number;
+  /** Stitches of the step at each notched side. */
+  notch: number;
+  passages: Passage[];
+  sections: (fabrics: Input['fabrics']) => Pick<PieceProgram, 'sections'>;
+  /** Rows of the whole panel by the parts that they are of. */
+  spans: (first: number, last: number) => Span[];
+}
+/**
+ * What changes at the underarm.
+ *
+ * @param notched the sides of the piece that are armholes
+ * @param below stitches of the last row below the underarm, where it is not the piece's full width
+ */
+export function aboveUnderarm(
+  style: PanelStyle,
+  counts: Counts,
+  piece: 'back' | 'front',
+  notched: readonly Side[],
+  below = counts[`${piece}.width`]!,
+): Above {
+  const side = counts['side.rows']! + (piece === 'back' ? longerRows(counts) : 0);
+  const first = side + 1;
+  const { upper } = style;
+  const notch = style.armhole ? counts['notch.width']! : 0;
+  const part = notch > 0 ? 'upper' : 'main';
+  const take = below - notched.length * notch;
+  const at = notched.includes('left') ? notch : 0;
+  // The yarn hangs at the left after a right-side row; it is joined anew beyond the step unless that lies at the other end.
+  const rejoin = notched.includes(side % 2 === 1 ? 'left' : 'right');
+  return {
+    part,
+    notch,
+    width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * notch,
+    passages: [
+      ...(notch > 0
+        ? [
+            {
+              kind: 'go on' as const,
+              part,
+              from: 'main',
+              at,
+              take,
+              leave: rejoin ? below - take - notch : notch,
+              rejoin,
+              label: notched.length > 1 ? 'Above the armholes' : 'Above the armhole',
+            },
+          ]
+        : []),
+      ...(upper
+        ? [
+            {
+              kind: 'change' as const,
+              part,
+              to: first,
+              stitches: counts[`${piece}.upper`]!,
+              fabric: upper.fabric,
+            },
+          ]
+        : []),
+    ],
+    sections: (fabrics) => (upper ? { sections: [{ fabric: fabrics.get(upper.fabric)!, first }] } : {}),
+    spans: (from, to) =>
+      notch === 0
+        ? [{ part: 'main', first: from, last: to }]
+        : [
+            { part: 'main', first: from, last: Math.min(to, side) },
+            { part, first: Math.max(from, first), last: to },
+          ].filter((span) => span.first <= span.last),
+  };
+}

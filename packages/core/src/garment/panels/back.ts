@@ -1,0 +1,99 @@
+import { foundationExtra } from '../../fabric/fabric.js';
+import type { Counts } from '../../fit/problem.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
+import { ends, SIDES } from '../shared/pieces.js';
+import { isPlain, type PanelStyle } from './style.js';
+import { aboveUnderarm } from './above.js';
+import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
+import { notchEdges } from './notch.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** The back: straight up to shoulders and neck. Its first stitches are the wearer's left. */
+export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const above = aboveUnderarm(style, counts, 'back', SIDES);
+  const fabric = fabrics.get(style.fabric)!;
+  const width = counts['back.width']!;
+  const longer = longerRows(counts);
+  const side = longer + counts['side.rows']!;
+  const rows = side + counts['armhole.rows']!;
+  const shoulder = counts['shoulder.width']!;
+  const neck = counts['neck.width']!;
+  const notches = above.notch > 0 ? SIDES.map((which) => `back.notch-${which}`) : [];
+  const top = (from: number, count: number) =>
+    ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
+  return {
+    id: 'back',
+    label: 'Back',
+    copies: 1,
+    fabric,
+    ...above.sections(fabrics),
+    work: 'rows',
+    rows: [...(longer > 0 ? ['back.longer'] : []), 'side.rows', 'armhole.rows'],
+    passages: [
+      { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
+      { kind: 'even', part: 'main', to: side },
+      { kind: 'mark', part: 'main', meaning: 'the underarm' },
+      ...above.passages,
+      { kind: 'even', part: above.part, to: rows },
+    ],
+    edges: [
+      {
+        id: 'back.hem',
+        label: 'Back, lower edge',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: !style.hem,
+      },
+      ...SIDES.flatMap((which): EdgeProgram[] => [
+        ...sideEdges({ piece: 'back', wearers: which, label: 'Back' }, which, openRows(counts, 'back'), side),
+        {
+          id: `back.armhole-${which}`,
+          label: `Back, ${which} armhole`,
+          axis: 'rows',
+          place: ends(which, ...above.spans(side + 1, rows)),
+          path: 'straight',
+          open: isPlain(style),
+        },
+      ]),
+      ...notchEdges(
+        'back',
+        'Back',
+        isPlain(style),
+        above.notch,
+        { n: side, width },
+        { left: 'left', right: 'right' },
+      ),
+      { id: 'back.shoulder-left', label: 'Back, left shoulder', axis: 'stitches', place: top(0, shoulder) },
+      {
+        id: 'back.neck',
+        label: 'Back neck',
+        axis: 'stitches',
+        place: top(shoulder, neck),
+        open: !style.neckband,
+      },
+      {
+        id: 'back.shoulder-right',
+        label: 'Back, right shoulder',
+        axis: 'stitches',
+        place: top(shoulder + neck, shoulder),
+      },
+    ],
+    expects: [
+      { quantity: 'back.width', edges: ['back.hem'] },
+      {
+        quantity: style.upper ? 'back.upper' : 'back.width',
+        edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right', ...notches],
+      },
+      { quantity: 'neck.width', edges: ['back.neck'] },
+      ...sideExpects('back', 'left', counts),
+      { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
+      ...(style.upper || openRows(counts, 'back') > 0
+        ? []
+        : [{ quantity: 'body.rows', edges: ['back.side-left', 'back.armhole-left'] }]),
+      { quantity: 'shoulder.width', edges: ['back.shoulder-left'] },
+      { quantity: 'shoulder.width', edges: ['back.shoulder-right'] },
+      ...notches.map((edge) => ({ quantity: 'notch.width', edges: [edge] })),
+    ],
+  };
+}

@@ -1,0 +1,183 @@
+import type { Note } from '../../advice/note.js';
+import type { Reason } from '../../because/reason.js';
+import { ANY_COUNT } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { HelperCount, Relation } from '../../fit/problem.js';
+import { sameCount, type RuleParts } from '../../fit/relations.js';
+import { cm, say } from '../../text/phrase.js';
+import type { DraftQuantity, SizeInput } from '../construction.js';
+import { draftBand } from '../shared/bands.js';
+import { becomes, plus, quantity } from '../shared/quantity.js';
+import { sameLength } from '../shared/seams.js';
+import { evenRowsWished, taper } from '../shared/taper.js';
+import { cuffRound, type Target } from '../shared/targets.js';
+import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
+import { sleeveLength } from './targets.js';
+
+/** What a sleeve is drafted to, cm. */
+export interface SleeveTargets {
+  top: number;
+  wrist: number;
+  /** With its cuff, and with the rows along the step of a notched armhole. */
+  covered: number;
+}
+
+/** A sleeve of a garment of panels: its top goes twice along the armhole, its length is the arm less the overhang. */
+export interface DraftedSleeve {
+  quantities: DraftQuantity[];
+  relations: Relation[];
+  helpers: HelperCount[];
+  notes: Note[];
+  wanted: SleeveTargets;
+}
+
+const STRAIGHT = { id: 'straight', rule: 'a straight sleeve is as wide at the cuff as at the top' };
+
+/** Shortest sleeve that is still one, cm. */
+const SHORTEST = 2;
+
+/**
+ * Drafts the sleeve.
+ *
+ * @param body width across the shoulders, depth of the armhole and its reasons, and the step of a notched one, cm
+ */
+export function draftSleeve(
+  input: SizeInput<PanelStyle>,
+  style: SleeveStyle,
+  {
+    across,
+    armhole,
+    armholeReasons,
+    notch,
+  }: { across: number; armhole: number; armholeReasons: readonly Reason[]; notch: Target | null },
+): DraftedSleeve {
+  const { size, fabrics } = input;
+  const { cuff: band } = input.style;
+  const fabric = fabrics.get(style.fabric ?? input.style.fabric)!;
+  const bodyFabric = fabrics.get(input.style.fabric)!;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const rowsPerCm = perCm(fabric.gauge, 'rows');
+  const upperRows = perCm(fabrics.get(upperFabric(input.style))!.gauge, 'rows');
+  const top = 2 * armhole;
+  const topReasons = [...armholeReasons, becomes('Front and back armhole', '× 2', top)];
+  const straight = style.shape === 'straight';
+  const { length: wrist, reasons: cuffReasons } = straight
+    ? { length: top, reasons: topReasons }
+    : cuffRound(input, style);
+  const cuff = band
+    ? draftBand({
+        id: 'cuff',
+        label: 'Cuff rib',
+        style: band,
+        size: size.id,
+        fabric: fabrics.get(band.fabric)!,
+        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: wrist },
+      })
+    : null;
+  const { length: covered, overhang, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
+  const inside = covered - (cuff?.height ?? 0);
+  const seam = inside - (notch?.length ?? 0);
+  const sleeveReasons = [
+    ...reasons,
+    ...(cuff ? [plus('Cuff rib', -cuff.height, inside, { kind: 'style', id: 'garment.cuff.height' })] : []),
+    ...(notch
+      ? [plus('Rows along the step', -notch.length, seam, { kind: 'quantity', id: 'notch.rows' })]
+      : []),
+  ];
+  const up = style.worked === 'up';
+  const tapered: RuleParts = straight
+    ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
+    : taper(style.everyRow, evenRowsWished(style, size.id, rowsPerCm));
+  const notes: Note[] =
+    seam < SHORTEST
+      ? [
+          {
+            level: 'stop',
+            code: 'overhang-longer-than-arm',
+            where: 'sleeve.rows',
+            message: say`The body already covers ${cm(overhang)} of the arm's ${cm(input.body.body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
+          },
+        ]
+      : [];
+  return {
+    notes,
+    wanted: { top, wrist, covered },
+    helpers: tapered.helpers,
+    quantities: [
+      quantity({
+        id: 'sleeve.top',
+        label: 'Sleeve, top',
+        fabric,
+        axis: 'stitches',
+        target: top,
+        weight: 1,
+        rule: up ? ANY_COUNT : fabric.rule.flat,
+        min: 4,
+        because: topReasons,
+      }),
+      quantity({
+        id: 'sleeve.cuff',
+        label: 'Sleeve, at the cuff',
+        fabric,
+        axis: 'stitches',
+        target: wrist,
+        weight: 0.5,
+        rule: up ? fabric.rule.flat : ANY_COUNT,
+        min: 4,
+        because: cuffReasons,
+      }),
+      quantity({
+        id: 'sleeve.rows',
+        label: notch ? 'Sleeve, along its seam' : 'Sleeve, length',
+        fabric,
+        axis: 'rows',
+        target: Math.max(SHORTEST, seam),
+        weight: 1,
+        rounding: 'not over',
+        min: 4,
+        because: sleeveReasons,
+      }),
+      ...(notch
+        ? [
+            quantity({
+              id: 'notch.rows',
+              label: 'Sleeve, rows along the step',
+              fabric,
+              axis: 'rows',
+              target: notch.length,
+              weight: 0.2,
+              min: 1,
+              because: [...notch.reasons, becomes('The sleeve’s last rows go along it', '× 1', notch.length)],
+            }),
+          ]
+        : []),
+      ...(cuff?.quantities ?? []),
+    ],
+    relations: [
+      ...sameLength(
+        {
+          id: 'armhole.seam',
+          rule: 'the sleeve’s top goes along the armhole',
+          says: (counts) =>
+            say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
+        },
+        { of: 'sleeve.top', perCm: stitches, times: 1 },
+        { of: 'armhole.rows', perCm: upperRows, times: 2 },
+      ),
+      ...(notch
+        ? sameLength(
+            {
+              id: 'notch.seam',
+              rule: 'the sleeve’s last rows go along the step of the armhole',
+              says: (counts) =>
+                say`Step to sleeve: ${counts['notch.width']!} stitches along ${counts['notch.rows']!} rows`,
+            },
+            { of: 'notch.width', perCm: perCm(bodyFabric.gauge, 'stitches'), times: 2 },
+            { of: 'notch.rows', perCm: rowsPerCm, times: 2 },
+          )
+        : []),
+      ...tapered.relations,
+      ...(cuff?.relations ?? []),
+    ],
+  };
+}

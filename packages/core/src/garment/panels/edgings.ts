@@ -1,0 +1,127 @@
+/** Neckband, armhole ribs and front bands: they follow the edges of the finished panels. */
+
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import { say } from '../../text/phrase.js';
+import { countsByRow } from '../../shaping/schedule.js';
+import type { Edgings, SizeInput } from '../construction.js';
+import {
+  edgingIds,
+  together,
+  frontBandAlong,
+  ribAlong,
+  ribHeight,
+  type Edge,
+  type Stretch,
+} from '../shared/edgings.js';
+import { isOpen } from '../shared/front.js';
+import { frontNeck, halfNeck, steppedLength } from '../shared/neck.js';
+import { given, plus } from '../shared/quantity.js';
+import { upperFabric, type PanelStyle } from './style.js';
+
+type Input = SizeInput<PanelStyle>;
+
+const RIBS = [
+  { id: 'neckband', label: 'Neckband', edge: neckEdge },
+  { id: 'armband', label: 'Armhole rib', edge: armholeEdge },
+] as const;
+
+/** The bands that the style has besides hem and cuff; null for none. */
+export function edgingsOf(input: Input): Edgings | null {
+  const { style } = input;
+  const ribs = RIBS.flatMap((rib) => {
+    const band = style[rib.id];
+    return band ? [{ ...rib, style: band }] : [];
+  });
+  const banded = style.front.style === 'band';
+  if (ribs.length === 0 && !banded) return null;
+  return {
+    ids: edgingIds(ribs, banded),
+    follow: (counts) =>
+      together([
+        ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
+        ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
+      ]),
+  };
+}
+
+/** The edge of an armhole without a sleeve: up the front, down the back, and the steps at the underarm. */
+function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const rows = counts['armhole.rows']!;
+  const depth = (2 * rows) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  const reasons = [given(say`Armhole, 2 × ${rows} rows`, depth, { kind: 'quantity', id: 'armhole.rows' })];
+  if (!style.armhole) return { label: 'Armhole', length: depth, reasons };
+  const notch = counts['notch.width']!;
+  const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  return {
+    label: 'Armhole',
+    length: depth + steps,
+    reasons: [
+      ...reasons,
+      plus('Two steps at the underarm', steps, depth + steps, { kind: 'quantity', id: 'notch.width' }),
+    ],
+  };
+}
+
+/** The neck edge all round, as it has come out: across the back, and the front's two sides with what lies between them. */
+function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const { gauge } = fabrics.get(upperFabric(style))!;
+  const [stitches, rowsPerCm] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
+  const neck = counts['neck.width']!;
+  const [back, front] = [neck / stitches, frontLength()];
+  return {
+    label: 'Neck edge',
+    length: back + front,
+    reasons: [
+      given(say`Back neck, ${neck} stitches`, back, { kind: 'quantity', id: 'neck.width' }),
+      plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
+    ],
+  };
+
+  function frontLength(): number {
+    const drop = counts['neck.drop']!;
+    const shoulder = counts['shoulder.width']!;
+    const rows = counts['side.rows']! + counts['armhole.rows']!;
+    const divide = rows - drop;
+    const notch = style.armhole ? counts['notch.width']! : 0;
+    const width = counts[style.upper ? 'front.upper' : 'front.width']! - notch;
+    const side = (aside: readonly number[]) => steppedLength(aside, stitches, rowsPerCm);
+    if (isOpen(style)) {
+      const taken = width - shoulder;
+      if (drop === 0) return (2 * taken) / stitches;
+      return 2 * side(halfNeck(style.neck.shape, { taken, drop, width, divide }).inside);
+    }
+    if (drop === 0) return neck / stitches;
+    const { centre, schedule } = frontNeck(style.neck.shape, { neck, drop, shoulder, divide });
+    return centre / stitches + 2 * side(countsByRow(schedule, divide + 1, rows));
+  }
+}
+
+/** What a front band is picked up along, from the hem up. */
+function frontEdge({ style, size, fabrics }: Input, counts: Counts): Stretch[] {
+  const drop = counts['neck.drop']!;
+  const side = counts['side.rows']!;
+  // The row in which the neck begins belongs to the neck.
+  const rows = side + counts['armhole.rows']! - (drop > 0 ? drop + 1 : 0);
+  const below = Math.min(rows, side) / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
+  const above = Math.max(0, rows - side) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  return [
+    {
+      label: 'Front edge below the neck',
+      length: below + above,
+      of: style.upper ? 'side.rows' : 'body.rows',
+    },
+    ...(style.hem
+      ? [{ label: 'End of the hem rib', length: ribHeight(style.hem, size.id, fabrics), of: 'hem.height' }]
+      : []),
+    ...(style.neckband
+      ? [
+          {
+            label: 'End of the neckband',
+            length: ribHeight(style.neckband, size.id, fabrics),
+            of: 'neckband.height',
+          },
+        ]
+      : []),
+  ];
+}

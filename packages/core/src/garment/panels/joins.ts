@@ -1,0 +1,123 @@
+import type { JoinPlan } from '../../joins/join.js';
+import { cuffJoins, endsMeet, frontBandJoins, neckbandJoins, type BandStyle } from '../shared/bands.js';
+import { isOpen } from '../shared/front.js';
+import { SIDES } from '../shared/pieces.js';
+import type { SizeInput } from '../construction.js';
+import { isSlit } from './lowerEdge.js';
+import { notchJoins } from './notch.js';
+import type { PanelStyle } from './style.js';
+
+/**
+ * Every seam, in the order in which they are sewn.
+ *
+ * @param drop rows of the front neck's drop
+ */
+export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
+  const { style } = input;
+  const slit = isSlit(input);
+  const { hem, cuff, neckband, sleeve } = style;
+  const open = isOpen(style);
+  return [
+    ...SIDES.map((side): JoinPlan => ({
+      id: `shoulder-${side}`,
+      label: `Shoulder seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: [`back.shoulder-${side}`],
+      b: [`front.shoulder-${side}`],
+    })),
+    ...(sleeve ? armholeJoins(sleeve.worked) : []),
+    ...(sleeve && style.armhole ? notchJoins() : []),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `side-${side}`,
+      label: slit ? `Side seam above the slit, ${side}` : `Side seam, ${side}`,
+      kind: 'row-to-row',
+      a: [`back.side-${side}`],
+      b: [`front.side-${side}`],
+    })),
+    ...(sleeve ? sleeveSeams() : []),
+    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
+    ...(hem ? hemJoins(hem, open, slit) : []),
+    ...(cuff ? cuffJoins(cuff) : []),
+    ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
+    ...(style.front.style === 'band'
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          `front.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
+      : []),
+  ];
+}
+
+/** The edges that a neckband meets, from the wearer's right to the left or round from the centre of the front. */
+function neckEdges({ front }: PanelStyle, drop: number): string[] {
+  const sides = ['front.neck-right', 'back.neck', 'front.neck-left'];
+  if (front.style !== 'closed') return sides;
+  return drop === 0 ? ['front.neck', 'back.neck'] : ['front.neck', ...sides];
+}
+
+/** Ribs of back and front, or fronts, and how they meet at the sides; where the sides are slit their ribs are as well. */
+function hemJoins({ gather }: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
+  const front = open ? 'hem-front' : 'hem';
+  const to = (rib: string, edge: string, id: string, label: string): JoinPlan => ({
+    id,
+    label,
+    kind: 'stitch-to-row',
+    a: [`${rib}.joined`],
+    b: [edge],
+    gather,
+  });
+  return [
+    to('hem', 'back.hem', 'hem-back', 'Hem rib to back'),
+    ...(open
+      ? SIDES.map((side) => to(front, `front.hem-${side}`, `hem-front-${side}`, `Hem rib to front, ${side}`))
+      : [to(front, 'front.hem', 'hem-front', 'Hem rib to front')]),
+    ...(slit ? [] : SIDES).map((side): JoinPlan => ({
+      id: `hem-side-${side}`,
+      label: `Hem rib, ${side} side`,
+      kind: 'stitch-to-stitch',
+      a: [side === 'right' ? 'hem.start' : 'hem.end'],
+      b: [side === 'right' ? `${front}.end` : `${front}.start`],
+    })),
+  ];
+}
+
+function armholeJoins(worked: 'up' | 'down'): JoinPlan[] {
+  return SIDES.map((side): JoinPlan => ({
+    id: `armhole-${side}`,
+    label: `Armhole, ${side}`,
+    kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
+    a: ['sleeve.top'],
+    b: [`back.armhole-${side}`, `front.armhole-${side}`],
+  }));
+}
+
+function sleeveSeams(): JoinPlan[] {
+  return SIDES.map((side): JoinPlan => ({
+    id: `sleeve-seam-${side}`,
+    label: `Sleeve seam, ${side}`,
+    kind: 'row-to-row',
+    a: ['sleeve.front-edge'],
+    b: ['sleeve.back-edge'],
+  }));
+}
+
+/** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
+function armbandJoins({ gather }: BandStyle, notched: boolean): JoinPlan[] {
+  return SIDES.flatMap((side): JoinPlan[] => [
+    {
+      id: `armband-${side}`,
+      label: `Armhole rib, ${side}`,
+      kind: 'stitch-to-row',
+      a: ['armband.joined'],
+      b: [
+        ...(notched ? [`front.notch-${side}`] : []),
+        `front.armhole-${side}`,
+        `back.armhole-${side}`,
+        ...(notched ? [`back.notch-${side}`] : []),
+      ],
+      gather,
+    },
+    { ...endsMeet('armband', `Armhole rib, its ends, ${side}`), id: `armband-seam-${side}` },
+  ]);
+}

@@ -1,0 +1,179 @@
+import { foundationExtra } from '../../fabric/fabric.js';
+import type { Counts } from '../../fit/problem.js';
+import type { Passage } from '../../shaping/passages.js';
+import { stepsAcross } from '../../shaping/rounds.js';
+import { fromSteps } from '../../shaping/schedule.js';
+import { endShifts } from '../../work/steps.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
+import { halfNeck, type HalfNeck } from '../shared/neck.js';
+import { ends, OTHER, type Side } from '../shared/pieces.js';
+import { isPlain, type PanelStyle } from './style.js';
+import { aboveUnderarm, type Above } from './above.js';
+import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
+import { notchEdges } from './notch.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** One of two open fronts, for the wearer's side: straight up, its neck taken off at the front edge. The other is its mirror. */
+export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Side): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const side = counts['side.rows']!;
+  const rows = side + counts['armhole.rows']!;
+  const shoulder = counts['shoulder.width']!;
+  const drop = counts['neck.drop']!;
+  /** Where its outer edge and its front edge lie on the piece. */
+  const [outer, inner] = [OTHER[wearers], wearers];
+  const width = counts['front.width']!;
+  const full = aboveUnderarm(style, counts, 'front', [outer]);
+  const taken = full.width - shoulder;
+  const divide = rows - drop;
+  const neck = drop > 0 ? halfNeck(style.neck.shape, { taken, drop, width: full.width, divide }) : null;
+  // A neck that begins below the underarm has taken stitches off before the armhole does.
+  const gone = neck && divide < side ? neck.inside[side - divide]! : 0;
+  const above = gone > 0 ? aboveUnderarm(style, counts, 'front', [outer], width - gone) : full;
+  const last = (from: number, count: number) =>
+    ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
+  const id = `front-${wearers}`;
+  const label = wearers === 'left' ? 'Left front' : 'Right front';
+  const banded = style.front.style === 'band';
+  const edgeRows = neck ? divide - 1 : rows;
+  // Where the fabric changes, the row spreads to both its ends or draws in from them.
+  const before = width - above.notch;
+  const moved = endShifts({ steps: stepsAcross(before, above.width - before) })[inner];
+  const neckEdge: EdgeProgram['place'] = neck
+    ? { ...ends(inner, ...above.spans(divide, rows)), stepped: true }
+    : last(inner === 'right' ? shoulder : 0, taken);
+  return {
+    id,
+    label,
+    copies: 1,
+    fabric,
+    ...above.sections(fabrics),
+    work: 'rows',
+    rows: ['side.rows', 'armhole.rows'],
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: width,
+        extra: foundationExtra(fabric),
+        along: null,
+      },
+      ...upTo({ side, rows, divide, above, inner }, neck),
+    ],
+    edges: [
+      {
+        id: `front.hem-${wearers}`,
+        label: `${label}, lower edge`,
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: !style.hem,
+      },
+      ...sideEdges({ piece: 'front', wearers, label: 'Front' }, outer, openRows(counts, 'front'), side),
+      {
+        id: `front.armhole-${wearers}`,
+        label: `${label}, armhole`,
+        axis: 'rows',
+        place: ends(outer, ...above.spans(side + 1, rows)),
+        path: 'straight',
+        open: isPlain(style),
+      },
+      {
+        id: `front.edge-${wearers}`,
+        label: `${label}, front edge`,
+        axis: 'rows',
+        place: ends(inner, ...above.spans(1, edgeRows)),
+        path: style.upper ? shiftedBy(moved, side, edgeRows) : 'straight',
+        open: !banded,
+      },
+      {
+        id: `front.neck-${wearers}`,
+        label: `${label}, neck`,
+        axis: neck ? 'rows' : 'stitches',
+        place: neckEdge,
+        ...(neck ? { path: neck.inside.map((stitches) => (inner === 'right' ? -stitches : stitches)) } : {}),
+        open: !style.neckband,
+      },
+      ...notchEdges(
+        'front',
+        label,
+        isPlain(style),
+        above.notch,
+        { n: side, width: width - gone },
+        { [wearers]: outer },
+      ),
+      {
+        id: `front.shoulder-${wearers}`,
+        label: `${label}, shoulder`,
+        axis: 'stitches',
+        place: last(neck || inner === 'right' ? 0 : taken, shoulder),
+      },
+    ],
+    expects: [
+      { quantity: 'front.width', edges: [`front.hem-${wearers}`] },
+      ...sideExpects('front', wearers, counts),
+      { quantity: 'armhole.rows', edges: [`front.armhole-${wearers}`] },
+      { quantity: 'shoulder.width', edges: [`front.shoulder-${wearers}`] },
+      ...(above.notch > 0 ? [{ quantity: 'notch.width', edges: [`front.notch-${wearers}`] }] : []),
+      ...(style.upper || !neck
+        ? []
+        : [{ quantity: 'body.rows', edges: [`front.edge-${wearers}`, `front.neck-${wearers}`] }]),
+    ],
+  };
+}
+
+/** An edge of so many rows that goes straight up and moves aside after row `after`. */
+function shiftedBy(aside: number, after: number, rows: number): number[] {
+  return Array.from({ length: rows }, (_, i) => (i < after ? 0 : aside));
+}
+
+/** The rows up to the shoulder. A neck may begin below the underarm: its shaping is then told in two stretches. */
+function upTo(
+  {
+    side,
+    rows,
+    divide,
+    above,
+    inner,
+  }: { side: number; rows: number; divide: number; above: Above; inner: Side },
+  neck: HalfNeck | null,
+): Passage[] {
+  const even = (part: string, to: number): Passage => ({ kind: 'even', part, to });
+  const underarm: Passage[] = [{ kind: 'mark', part: 'main', meaning: 'the underarm' }, ...above.passages];
+  if (!neck) return [even('main', side), ...underarm, even(above.part, rows)];
+  const shape = (part: string, to: number, schedule: HalfNeck['schedule']): Passage => ({
+    kind: 'shape',
+    part,
+    to,
+    schedule,
+    where: { at: 'one edge', side: inner, edge: 'the neck edge' },
+    of: { start: 'front.width', end: 'shoulder.width', rows: 'neck.drop' },
+    line: neck.line,
+  });
+  if (divide >= side)
+    return [
+      even('main', side),
+      ...underarm,
+      even(above.part, divide),
+      shape(above.part, rows, neck.schedule),
+    ];
+  const { inside } = neck;
+  const width = neck.schedule.start + above.notch;
+  const left = (from: number, to: number, full: number) =>
+    inside.slice(from, to).map((stitches) => full - stitches);
+  const at = side - divide;
+  return [
+    even('main', divide),
+    shape('main', side, fromSteps(width, divide + 1, left(1, at + 1, width))),
+    ...underarm,
+    shape(
+      above.part,
+      rows,
+      fromSteps(
+        neck.schedule.start - inside[at]!,
+        side + 1,
+        left(at + 1, inside.length, neck.schedule.start),
+      ),
+    ),
+  ];
+}

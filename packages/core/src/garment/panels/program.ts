@@ -1,0 +1,132 @@
+import { USUAL_STRETCH } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
+import { bandPiece, frontBandPiece } from '../shared/bands.js';
+import { downTo } from '../shared/arm.js';
+import { isOpen, openingWidth } from '../shared/front.js';
+import { neckOpening } from '../shared/neck.js';
+import { bandHeight } from './finished.js';
+import { joins } from './joins.js';
+import { back } from './back.js';
+import { front } from './front.js';
+import { isSlit } from './lowerEdge.js';
+import { openFront } from './openFront.js';
+import { sleeve } from './sleeve.js';
+import { upperFabric, type PanelStyle } from './style.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** The pieces and joins of a garment of panels. Left and right are the wearer's. */
+export function program(input: Input, counts: Counts): Program {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const open = isOpen(style);
+  const banded = style.front.style === 'band';
+  const fronts = open
+    ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
+    : [front(input, counts)];
+  const pieces: PieceProgram[] = [
+    back(input, counts),
+    ...fronts,
+    ...(style.sleeve ? [sleeve(input, style.sleeve, counts)] : []),
+  ];
+  if (style.hem) {
+    const rib = fabrics.get(style.hem.fabric)!;
+    const slit = isSlit(input);
+    pieces.push(bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, rib, counts, slit));
+    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, rib, counts, slit));
+  }
+  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, fabrics.get(style.cuff.fabric)!, counts));
+  if (style.armband)
+    pieces.push(bandPiece('armband', 'Armhole rib', 2, fabrics.get(style.armband.fabric)!, counts));
+  if (style.neckband)
+    pieces.push(
+      bandPiece('neckband', 'Neckband', 1, fabrics.get(style.neckband.fabric)!, counts, open && !banded),
+    );
+  if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
+
+  const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;
+  const notch = style.armhole ? counts['notch.width']! : 0;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const upper = fabrics.get(upperFabric(style))!;
+  const upperStitches = perCm(upper.gauge, 'stitches');
+  const neck = counts['neck.width']! / upperStitches;
+  const drop = counts['neck.drop']!;
+  return {
+    pieces,
+    joins: joins(input, drop),
+    rounds: roundsOf(input, counts),
+    facts: {
+      closedNeck: open
+        ? null
+        : {
+            opening: neckOpening(style.neck.shape, neck, drop / perCm(upper.gauge, 'rows')),
+            stretch: upper.stretch ?? USUAL_STRETCH,
+            front: 'neck.width',
+          },
+      sleeveTop: style.sleeve && {
+        round: counts['sleeve.top']! / perCm(sleeveFabric.gauge, 'stitches'),
+        quantity: 'sleeve.top',
+      },
+      reach: style.sleeve && {
+        overhang: ((counts['back.width']! - 2 * notch) / stitches - input.body.body.crossBack) / 2,
+        sleeve: (counts['sleeve.rows']! + (counts['notch.rows'] ?? 0)) / perCm(sleeveFabric.gauge, 'rows'),
+        cuff: bandHeight('cuff', counts, input),
+        wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
+      },
+    },
+  };
+}
+
+/** Straight from the shoulder to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
+function roundsOf(input: Input, counts: Counts): Program['rounds'] {
+  const { style, fabrics } = input;
+  const along = (fabric: string, axis: 'stitches' | 'rows', quantity: string) =>
+    counts[quantity]! / perCm(fabrics.get(fabric)!.gauge, axis);
+  /** Length as worn: the fabric has grown. */
+  const hanging = (fabric: string, quantity: string) =>
+    along(fabric, 'rows', quantity) * (1 + (fabrics.get(fabric)!.growth ?? 0));
+  const sleeveFabric = style.sleeve?.fabric ?? style.fabric;
+  const open = isOpen(style);
+  const round =
+    along(style.fabric, 'stitches', 'back.width') +
+    (open ? 2 : 1) * along(style.fabric, 'stitches', 'front.width') +
+    openingWidth(input);
+  const underarm = hanging(upperFabric(style), 'armhole.rows');
+  const edge = underarm + hanging(style.fabric, 'side.rows');
+  const notch = style.armhole ? along(style.fabric, 'stitches', 'notch.width') : 0;
+  const overhang =
+    (along(style.fabric, 'stitches', 'back.width') - 2 * notch - input.body.body.crossBack) / 2;
+  const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
+    const chosen = style[id];
+    if (!chosen) return [];
+    const rows = (quantity: string) => along(chosen.fabric, 'rows', quantity);
+    const own =
+      id === 'cuff'
+        ? rows('cuff.rows')
+        : open
+          ? rows('hem.rows') + 2 * rows('hem-front.rows') + openingWidth(input)
+          : 2 * rows('hem.rows');
+    return [
+      { at: from, round: own },
+      { at: from + bandHeight(id, counts, input), round: own },
+    ];
+  };
+  return {
+    body: [{ at: 0, round }, { at: underarm, round }, { at: edge, round }, ...band('hem', edge)],
+    arm: style.sleeve ? arm() : [],
+  };
+
+  function arm(): GarmentRound[] {
+    const end =
+      overhang +
+      hanging(sleeveFabric, 'sleeve.rows') +
+      (style.armhole ? hanging(sleeveFabric, 'notch.rows') : 0);
+    return [
+      { at: overhang, round: along(sleeveFabric, 'stitches', 'sleeve.top') },
+      { at: end, round: along(sleeveFabric, 'stitches', 'sleeve.cuff') },
+      ...band('cuff', end),
+    ];
+  }
+}

@@ -1,0 +1,114 @@
+import type { Relation } from '../../fit/problem.js';
+import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
+import { say } from '../../text/phrase.js';
+
+/** In one fabric side and armhole together are the panel's height. */
+export function heightOf(): Relation {
+  return sumIs(
+    {
+      id: 'height',
+      rule: 'side seam and armhole together are the height of the panel',
+      says: (counts) =>
+        say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+    },
+    { 'side.rows': 1, 'armhole.rows': 1, 'body.rows': -1 },
+  );
+}
+
+/** The shoulders and the neck between them are the panel's upper edge, inside the steps of notched armholes. */
+export function shouldersOf(upperWidth: string, notched: boolean): Relation {
+  return sumIs(
+    {
+      id: 'shoulders',
+      rule: notched
+        ? 'two equal shoulders, the neck and two steps of the armholes are the width of the panel'
+        : 'two equal shoulders and the neck are the width of the panel',
+      says: (counts) =>
+        notched
+          ? say`Step + shoulder + neck + shoulder + step: ${counts['notch.width']!} + ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} + ${counts['notch.width']!} = ${counts[upperWidth]!}`
+          : say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts[upperWidth]!}`,
+    },
+    { 'shoulder.width': 2, 'neck.width': 1, [upperWidth]: -1, ...(notched ? { 'notch.width': 2 } : {}) },
+  );
+}
+
+/** Side seams meet row to row over the same width. */
+export function sameWidth(): Relation {
+  return sameCount(
+    {
+      id: 'width',
+      rule: 'the front is as wide as the back',
+      says: (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`,
+    },
+    'front.width',
+    'back.width',
+  );
+}
+
+/** Open fronts reach over the shoulders at least; what lies beside these is taken off for the neck. */
+export function frontsOverShoulders(front: string, notched: boolean): Relation {
+  return sumAtLeast(
+    {
+      id: 'fronts',
+      rule: 'each front is at least as wide as its shoulder',
+      says: (counts) => {
+        const notch = notched ? counts['notch.width']! : 0;
+        const neck = counts[front]! - counts['shoulder.width']! - notch;
+        return notched
+          ? say`Each front: ${counts[front]!} = ${notch} step + ${counts['shoulder.width']!} shoulder + ${neck} neck`
+          : say`Each front: ${counts[front]!} = ${counts['shoulder.width']!} shoulder + ${neck} neck`;
+      },
+    },
+    { [front]: 1, 'shoulder.width': -1, ...(notched ? { 'notch.width': -1 } : {}) },
+  );
+}
+
+/** The neck of open fronts begins above the lower edge. */
+export function dropAboveHem(): Relation {
+  return sumAtMost(
+    { id: 'drop', rule: 'the front neck begins above the lower edge' },
+    { 'neck.drop': 1, 'body.rows': -1 },
+    -2,
+  );
+}
+
+/** The ribs of the fronts are as high as the back's. */
+export function sameHemHeight(): Relation {
+  return sameCount(
+    { id: 'hem.same', rule: 'the hem ribs of back and fronts are of one height' },
+    'hem-front.height',
+    'hem.height',
+  );
+}
+
+/** The front neck begins above the underarm. */
+export function dropAboveUnderarm(): Relation {
+  return sumAtMost(
+    { id: 'drop', rule: 'the front neck begins above the underarm' },
+    { 'neck.drop': 1, 'armhole.rows': -1 },
+    -1,
+  );
+}
+
+/** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
+export function changeOfFabric(open: boolean): Relation[] {
+  const rule = 'one row takes the stitches of the lower fabric to those of the upper';
+  const within = (id: string, piece: 'back' | 'front') => [
+    sumAtMost({ id: `${id}.fewer`, rule }, { [`${piece}.width`]: 1, [`${piece}.upper`]: -2 }),
+    sumAtMost({ id: `${id}.more`, rule }, { [`${piece}.width`]: -2, [`${piece}.upper`]: 1 }),
+  ];
+  if (open) return [...within('change', 'back'), ...within('change.front', 'front')];
+  return [
+    sameCount(
+      {
+        id: 'upper',
+        rule: 'the front is as wide as the back from the underarm up',
+        says: (counts) =>
+          say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
+      },
+      'front.upper',
+      'back.upper',
+    ),
+    ...within('change', 'back'),
+  ];
+}
