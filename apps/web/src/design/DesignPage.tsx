@@ -4,10 +4,7 @@ import { BodyDrawer } from '../body/BodyDrawer';
 import { BodyView } from '../body/BodyView';
 import { Drawer } from '../drawer/Drawer';
 import { FabricPanel } from '../fabric/FabricPanel';
-import { FabricView } from '../fabric/FabricView';
 import { ProposalDialog } from '../fabric/ProposalDialog';
-import { JoinsView } from '../joins/JoinsView';
-import { RowsView } from '../rows/RowsView';
 import { ShapePanel } from '../shape/ShapePanel';
 import { ShapeView } from '../shape/ShapeView';
 import { closeDesign, openDesign, useSaving } from '../state/saving';
@@ -25,6 +22,11 @@ import { STEPS, type StepId } from './steps';
 import { TopBar } from './TopBar';
 import { SHORTCUTS, useShortcuts } from './useShortcuts';
 
+const FabricView = lazy(() =>
+  import('../fabric/FabricView').then((module) => ({ default: module.FabricView })),
+);
+const JoinsView = lazy(() => import('../joins/JoinsView').then((module) => ({ default: module.JoinsView })));
+const RowsView = lazy(() => import('../rows/RowsView').then((module) => ({ default: module.RowsView })));
 const PatternView = lazy(() =>
   import('../pattern/PatternView').then((module) => ({ default: module.PatternView })),
 );

@@ -23,9 +23,9 @@ export function joinLabel(join: Join, units: Units): string {
   if (join.kind === 'row-to-row') return `${join.aCount} = ${join.bCount} rows${word}`;
   if (join.kind === 'stitch-to-stitch' || join.kind === 'live')
     return `${join.aCount} ${join.ok ? '=' : '≠'} ${join.bCount}${word}`;
-  const rib = join.a[0]?.edge.endsWith('.joined');
+  const rib = join.kind === 'stitch-to-row' && join.a[0]?.edge.endsWith('.joined');
   return rib
-    ? `${join.bCount} st : ${join.aCount} rib rows${word}`
+    ? `${join.bCount} st${join.b.length > 1 ? ' and row ends' : ''} : ${join.aCount} rib rows${word}`
     : `${join.aCount} st : ${join.bCount} rows${word}`;
 }
 

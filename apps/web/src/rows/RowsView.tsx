@@ -95,7 +95,7 @@ function PieceRows({
     );
     edit(
       `garment.sleeve.${field}`,
-      (document) => void (part(document, 'sleeve')[field] = withValue(style.sleeve[field], size.id, length)),
+      (document) => void (part(document, 'sleeve')[field] = withValue(style.sleeve![field], size.id, length)),
       { joined: dragging },
     );
   };

@@ -84,6 +84,33 @@ describe('the line that steps follow', () => {
 });
 
 describe('sentences', () => {
+  it('tells rows that follow each other with the same amount together', () => {
+    const steps = (rows: readonly number[], amounts: readonly number[]) =>
+      shapeSentence({
+        kind: 'shape',
+        part: 'main',
+        to: 60,
+        where: { at: 'one edge', side: 'left', edge: 'the neck edge' },
+        of: {},
+        schedule: {
+          start: 30,
+          end: 30 - amounts.reduce((sum, amount) => sum + amount, 0),
+          perEvent: 1,
+          direction: -1,
+          events: rows,
+          amounts,
+          after: 40,
+          room: { first: 41, last: 60, everyRow: 1 },
+          rates: [],
+          order: 'curve',
+        },
+      });
+    expect(steps([41, 42, 43, 45, 50], [5, 1, 1, 1, 1])).toBe(
+      'Take off at the neck edge 5 in row 41, 1 in rows 42–43, 45, 50: 30 to 21 stitches, to row 60',
+    );
+    expect(steps([41, 44, 46], [2, 2, 3])).toContain('2 in rows 41, 44, 3 in row 46');
+  });
+
   it('say every passage of every piece, with the figures of its rows', () => {
     const design = demo('fernhollow-layer');
     for (const { pieces } of plan(design).sizes)

@@ -8,11 +8,29 @@ export function shapeSentence({ schedule, where, to }: Shape): string {
   const grow = schedule.direction > 0;
   const ends = `${schedule.start} to ${schedule.end} stitches, to row ${to}`;
   if (where.at === 'one edge') {
-    const steps = schedule.events.map((row, i) => `${amountOf(schedule, i)} in row ${row}`);
-    return `${grow ? 'Add' : 'Take off'} at ${where.edge} ${steps.join(', ')}: ${ends}`;
+    return `${grow ? 'Add' : 'Take off'} at ${where.edge} ${stepsInWords(schedule)}: ${ends}`;
   }
   const place = where.at === 'both edges' ? 'at both edges' : `at ${schedule.perEvent} places`;
   return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
+}
+
+/** "5 in row 40, 1 in rows 41–43, 45": rows that follow each other with the same amount are told together. */
+function stepsInWords(schedule: Shape['schedule']): string {
+  const groups: { amount: number; runs: [first: number, last: number][] }[] = [];
+  schedule.events.forEach((row, i) => {
+    const amount = amountOf(schedule, i);
+    const group = groups.at(-1);
+    const run = group?.runs.at(-1);
+    if (group?.amount !== amount || !run) groups.push({ amount, runs: [[row, row]] });
+    else if (run[1] === row - 1) run[1] = row;
+    else group.runs.push([row, row]);
+  });
+  return groups
+    .map(({ amount, runs }) => {
+      const one = runs.length === 1 && runs[0]![0] === runs[0]![1];
+      return `${amount} in ${one ? 'row' : 'rows'} ${runs.map(([first, last]) => (first === last ? first : `${first}–${last}`)).join(', ')}`;
+    })
+    .join(', ');
 }
 
 /** "Beside each raglan line: body every row 24 times, sleeve ...: 244 stitches at row 25". */

@@ -1,5 +1,5 @@
 import type { Draft } from 'immer';
-import type { Design, DropShoulderStyle } from '@upfell/core';
+import type { Design, PanelStyle } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { edit } from '../state/designStore';
@@ -9,10 +9,13 @@ import { part } from './style';
 import { StyleLength } from './StyleLength';
 
 interface BandProps {
-  id: 'hem' | 'cuff' | 'neckband';
+  id: 'hem' | 'cuff' | 'neckband' | 'armband';
   label: string;
-  band: DropShoulderStyle['hem'];
+  band: PanelStyle['hem'];
 }
+
+/** Usual heights, cm. */
+const HEIGHT = { hem: 5, cuff: 5, neckband: 3, armband: 2.5 };
 
 /** A rib: its fabric, height and draw-in; it can be left out and added. */
 export function BandFields({ id, label, band }: BandProps) {
@@ -30,7 +33,7 @@ export function BandFields({ id, label, band }: BandProps) {
               path,
               (document) =>
                 void (document.garment[id] = {
-                  height: id === 'neckband' ? 3 : 5,
+                  height: HEIGHT[id],
                   gather: 1,
                   fabric: fabrics.at(-1)!.id,
                 }),

@@ -125,6 +125,20 @@ it('shows a change of fabric before it is taken: nothing changes by choosing', (
 it('leaves a rib out and adds it again', () => {
   fireEvent.click(screen.getAllByText('Leave out')[0]!);
   expect(garment()['hem']).toBeNull();
-  fireEvent.click(screen.getByText('Add'));
+  // The neckband, which this design has not, can be added as well.
+  expect(screen.getAllByText('Add')).toHaveLength(2);
+  fireEvent.click(screen.getAllByText('Add')[1]!);
   expect(garment()['hem']).toMatchObject({ fabric: 'rib', height: 5 } satisfies Partial<Design['garment']>);
+});
+
+it('opens the front, and asks for what that needs', () => {
+  fireEvent.change(screen.getByLabelText('Front'), { target: { value: 'band' } });
+  expect(garment()['front']).toEqual({ style: 'band' });
+  const width = screen.getByLabelText(/Width of the band/);
+  fireEvent.change(width, { target: { value: '3' } });
+  fireEvent.blur(width);
+  expect(garment()['front']).toMatchObject({ style: 'band', width: 3 });
+  expect(screen.getByText('Fabric of the bands')).toBeTruthy();
+  fireEvent.change(screen.getByLabelText('Front'), { target: { value: 'closed' } });
+  expect(screen.queryByText('Fabric of the bands')).toBeNull();
 });

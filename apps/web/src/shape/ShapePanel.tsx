@@ -1,36 +1,39 @@
-import { CONSTRUCTIONS } from '@upfell/core';
+import { lazy, Suspense, useState } from 'react';
+import { ChevronDown } from 'lucide-react';
+import { constructionOf } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { YOKES } from '../yoke/useYoke';
-import { changeConstruction } from './changeConstruction';
-import { DropShoulderPanel } from './DropShoulderPanel';
+import { PanelsPanel } from './PanelsPanel';
 import { YokePanel } from './YokePanel';
+
+const ConstructionDialog = lazy(() =>
+  import('./ConstructionDialog').then((module) => ({ default: module.ConstructionDialog })),
+);
 
 /** How the garment sits: its construction, and that construction's own style. */
 export function ShapePanel() {
-  const { garment, pins } = useDocument();
+  const document = useDocument();
+  const { construction } = document.garment;
+  const [choosing, setChoosing] = useState(false);
   return (
     <>
-      <label className="mb-2 block">
-        <span className="sr-only">Construction</span>
-        <select
-          className="w-full rounded border border-line bg-sheet px-2 py-1 font-display text-lg"
-          value={garment.construction}
-          data-path="garment.construction"
-          onChange={({ target }) => changeConstruction(target.value)}
-        >
-          {CONSTRUCTIONS.map(({ id, label }) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
-      {pins.length > 0 && (
-        <p className="mb-2 text-[12.5px] text-soft">
-          Another construction lets go of the counts held in this one; undo brings them back.
-        </p>
+      <button
+        type="button"
+        className="mb-2 flex w-full items-center justify-between gap-2 rounded border border-line bg-sheet px-2 py-1 text-left font-display text-lg hover:bg-tape"
+        data-path="garment.construction"
+        aria-haspopup="dialog"
+        aria-label={`Construction: ${constructionOf(construction)!.label}. Choose another`}
+        onClick={() => setChoosing(true)}
+      >
+        {constructionOf(construction)!.label}
+        <ChevronDown size={16} aria-hidden />
+      </button>
+      {choosing && (
+        <Suspense fallback={null}>
+          <ConstructionDialog document={document} onClose={() => setChoosing(false)} />
+        </Suspense>
       )}
-      {YOKES.includes(garment.construction) ? <YokePanel /> : <DropShoulderPanel />}
+      {YOKES.includes(construction) ? <YokePanel /> : <PanelsPanel />}
     </>
   );
 }

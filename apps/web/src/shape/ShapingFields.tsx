@@ -12,7 +12,7 @@ const NECK_WORDS: Record<NeckShape, string> = { round: 'round', scoop: 'scoop', 
 
 /** Order and placement of the sleeve's shaping. */
 export function SleeveShapingFields() {
-  const { order, everyRow } = useStyle().sleeve;
+  const { order, everyRow } = useStyle().sleeve!;
   return (
     <>
       <ChoiceField

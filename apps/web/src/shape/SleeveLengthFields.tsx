@@ -1,24 +1,40 @@
-import type { DropShoulderStyle, FullBody } from '@upfell/core';
+import { SLEEVE_LENGTHS, type FullBody, type SleeveStyle } from '@upfell/core';
+import { ChoiceField } from '../ui/fields';
+import { options } from './options';
 import { SleeveShapingFields } from './ShapingFields';
 import { part } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 
-type Sleeve = Pick<DropShoulderStyle['sleeve'], 'wristEase' | 'shorter' | 'evenAtCuff' | 'evenAtTop'>;
+const LENGTH_WORDS = {
+  full: 'to the wrist',
+  'three-quarter': 'three-quarter',
+  elbow: 'to the elbow',
+  short: 'short',
+};
+
+type Sleeve = Pick<SleeveStyle, 'length' | 'wristEase' | 'shorter' | 'evenAtCuff' | 'evenAtTop'>;
 
 /** Wrist, length and taper of a sleeve, whichever way it is worked. */
 export function SleeveLengthFields({ sleeve, body }: { sleeve: Sleeve; body: FullBody }) {
   return (
     <>
+      <ChoiceField
+        path="garment.sleeve.length"
+        label="Length"
+        value={sleeve.length}
+        options={options(SLEEVE_LENGTHS, LENGTH_WORDS)}
+        put={(document, value) => void (part(document, 'sleeve')['length'] = value)}
+      />
       <StyleEase
         path="garment.sleeve.wristEase"
-        label="Wrist ease"
+        label={sleeve.length === 'full' ? 'Wrist ease' : 'Ease at its end'}
         value={sleeve.wristEase}
         measure={body.wrist}
         put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
       />
       <StyleLength
         path="garment.sleeve.shorter"
-        label="Shorter than the arm by"
+        label={sleeve.length === 'full' ? 'Shorter than the arm by' : 'Shorter than that by'}
         value={sleeve.shorter}
         put={(document, value) => void (part(document, 'sleeve')['shorter'] = value)}
       />

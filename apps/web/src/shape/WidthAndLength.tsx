@@ -2,7 +2,7 @@ import {
   easeOver,
   forSize,
   partsOf,
-  type DropShoulderStyle,
+  type PanelStyle,
   type Ease,
   type FullBody,
   type PerSize,
@@ -13,7 +13,7 @@ import { EaseScale } from './EaseScale';
 import { OptionalEase } from './OptionalEase';
 import { StyleEase } from './StyleLength';
 
-type Style = Pick<DropShoulderStyle, 'widthLedBy' | 'ease' | 'hipEase' | 'lengthLedBy' | 'belowWaist'>;
+type Style = Pick<PanelStyle, 'widthLedBy' | 'ease' | 'hipEase' | 'lengthLedBy' | 'belowWaist'>;
 
 /** What leads width and length, and the eases: the same for every construction. */
 export function WidthAndLength({ style, body, size }: { style: Style; body: FullBody; size: string }) {

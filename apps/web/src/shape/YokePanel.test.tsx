@@ -1,7 +1,8 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { newDesign } from '@upfell/core';
 import { openDocument, useDesign } from '../state/designStore';
 import { useView } from '../state/view';
+import { changeConstruction } from './changeConstruction';
 import { ShapePanel } from './ShapePanel';
 
 jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
@@ -15,20 +16,21 @@ globalThis.ResizeObserver ??= class {
 const garment = () => useDesign.getState().document!.garment as Record<string, unknown>;
 const choose = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const construct = (id: string) => act(() => void changeConstruction(id));
 const has = (label: string) => screen.queryByLabelText(label) !== null;
 
 beforeEach(() => {
   useView.setState({ size: 'M' });
   openDocument('one', newDesign('Test'));
   render(<ShapePanel />);
-  choose('Construction', 'raglan');
+  construct('raglan');
 });
 
 it('shows the fields of the construction that is chosen', () => {
   expect([has('Increases'), has('Increase rounds'), has('Armhole ease')]).toEqual([true, false, false]);
-  choose('Construction', 'round-yoke');
+  construct('round-yoke');
   expect([has('Increases'), has('Increase rounds')]).toEqual([false, true]);
-  choose('Construction', 'drop-shoulder');
+  construct('drop-shoulder');
   expect([has('Armhole ease'), has('Rounds')]).toEqual([true, false]);
 });
 
@@ -44,7 +46,7 @@ it('asks how deep a neck falls only where it does', () => {
   expect(has('Lower in front by')).toBe(false);
   choose('Front of the neck', 'V');
   expect(has('Lower in front by')).toBe(true);
-  choose('Construction', 'round-yoke');
+  construct('round-yoke');
   // A round yoke has no falling neck: it is level again.
   expect(has('Lower in front by')).toBe(false);
 });
@@ -57,7 +59,7 @@ it('has stitches of a line only where increases lie beside it', () => {
 });
 
 it('forgets places set by hand when the number of increase rounds changes', () => {
-  choose('Construction', 'round-yoke');
+  construct('round-yoke');
   choose('Increase rounds', 'many');
   expect(garment()['increases']).toEqual({ rounds: 'many', places: null });
   choose('Increase rounds', '3');
@@ -69,4 +71,15 @@ it('shapes the body to waist and hem', () => {
   expect([has('Ease at the waist'), has('Ease at the lower edge')]).toEqual([true, true]);
   choose('Below the underarm', 'straight');
   expect([has('Ease at the waist'), has('Ease at the lower edge')]).toEqual([false, false]);
+});
+
+it('is chosen from drawings that say what each needs, gives and gives up', async () => {
+  fireEvent.click(screen.getByLabelText(/^Construction: Raglan/));
+  const vest = await screen.findByRole('button', { name: /Vest, of panels/ });
+  expect(vest.textContent).toContain('no sleeves');
+  expect(screen.getByRole('button', { name: /this one/ }).getAttribute('aria-pressed')).toBe('true');
+  fireEvent.click(vest);
+  expect(garment()['construction']).toBe('vest');
+  expect(screen.queryByRole('dialog')).toBeNull();
+  expect(has('Step at the underarm, each')).toBe(true);
 });

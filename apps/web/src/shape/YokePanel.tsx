@@ -1,29 +1,17 @@
-import {
-  BODY_SHAPES,
-  completeBody,
-  FRONTS,
-  INCREASE_ROUNDS,
-  LINE_SCHOOLS,
-  ORDERS,
-  YOKE_NECKS,
-} from '@upfell/core';
+import { BODY_SHAPES, completeBody, INCREASE_ROUNDS, LINE_SCHOOLS, ORDERS, YOKE_NECKS } from '@upfell/core';
 import { useChosenSize } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { useYoke } from '../yoke/useYoke';
 import { BandFields } from './BandFields';
 import { EvenRange } from './EvenRange';
+import { FrontFields } from './FrontFields';
+import { options } from './options';
 import { SleeveLengthFields } from './SleeveLengthFields';
 import { part } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
 
-const FRONT_WORDS = {
-  closed: 'closed',
-  gap: 'open, with a gap',
-  overlap: 'open, overlapping',
-  band: 'open, with bands',
-};
 const NECK_WORDS = {
   level: 'level all round',
   'short rows': 'back raised by short rows',
@@ -37,9 +25,6 @@ const SCHOOL_WORDS = {
   corner: 'in a corner space',
 };
 const ORDER_WORDS = { 'fast first': 'fast first', 'slow first': 'slow first', mixed: 'mixed evenly' };
-const options = <T extends string>(values: readonly T[], words: Record<T, string>) =>
-  values.map((value) => ({ value, label: words[value] }));
-
 /** How a garment from the neck down sits: front, neck, yoke, body, sleeves and bands. */
 export function YokePanel() {
   const style = useYoke()!;
@@ -54,30 +39,7 @@ export function YokePanel() {
         value={style.fabric}
         put={(document, fabric) => void (document.garment['fabric'] = fabric)}
       />
-      <ChoiceField
-        path="garment.front.style"
-        label="Front"
-        value={style.front.style}
-        options={options(FRONTS, FRONT_WORDS)}
-        put={(document, value) => void (part(document, 'front')['style'] = value)}
-      />
-      {style.front.style !== 'closed' && (
-        <StyleLength
-          path="garment.front.width"
-          label={
-            { gap: 'Width of the gap', overlap: 'Overlap', band: 'Width of the band' }[style.front.style]
-          }
-          value={style.front.width}
-          put={(document, value) => void (part(document, 'front')['width'] = value)}
-        />
-      )}
-      {style.front.style === 'band' && (
-        <FabricChoice
-          label="Fabric of the bands"
-          value={style.front.fabric}
-          put={(document, fabric) => void (part(document, 'front')['fabric'] = fabric)}
-        />
-      )}
+      <FrontFields front={style.front} />
 
       <h3 className="mt-3 font-sans font-semibold">Neck</h3>
       <StyleEase

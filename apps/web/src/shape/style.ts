@@ -1,15 +1,13 @@
+import { useMemo } from 'react';
 import type { Draft } from 'immer';
-import { readDropShoulderStyle, type Design, type DropShoulderStyle } from '@upfell/core';
+import type { Design, PanelStyle } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
+import { styleOf } from '../state/fixes';
 
-/** The garment's style as the construction reads it, with every usual figure filled in. */
-export function useStyle(): DropShoulderStyle {
+/** The garment's style as its construction reads it, with every usual figure filled in; seen as that of panels. */
+export function useStyle(): PanelStyle {
   const { garment, fabrics } = useDocument();
-  return readDropShoulderStyle(
-    garment,
-    fabrics.map(({ id }) => id),
-    [],
-  );
+  return useMemo(() => styleOf({ garment, fabrics }) as unknown as PanelStyle, [garment, fabrics]);
 }
 
 /** The object at `garment.key` of the document, made when it is not there. */

@@ -3,23 +3,31 @@ import { formatLength } from '@upfell/core';
 import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinLabel, joinState } from '../joins/say';
 import { select, useView } from '../state/view';
-import type { Arrangement, PlacedJoin } from './arrange';
+import type { Arrangement, PlacedJoin } from './placed';
 import type { ScreenSize, ScreenQuantity } from '../worker/screen';
 
 const ANCHOR = { middle: '-50%', start: '0', end: '-100%' } as const;
 
 /** Which counts a piece shows, in its own words. */
 const SHOWN: Record<string, readonly string[]> = {
-  back: ['back.width', 'body.rows'],
+  back: ['back.width', 'body.rows', 'back.longer'],
   front: ['front.width', 'body.rows'],
+  'front-right': ['front.width', 'body.rows'],
+  'front-left': ['front.width', 'body.rows'],
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   yoke: ['yoke.rows'],
   neckband: [],
+  armband: [],
   band: [],
   'body-back': ['body.round', 'body.rows'],
   'body-front': [],
 };
+
+const FRONT_IN_TWO = [
+  ['front.upper', 'armhole.rows'],
+  ['front.width', 'side.rows'],
+] as const;
 
 /** Counts of a panel whose upper part is of another fabric: each part's stitches and rows on a line of their own. */
 const SHOWN_IN_TWO: Record<string, readonly (readonly [string, string])[]> = {
@@ -28,10 +36,9 @@ const SHOWN_IN_TWO: Record<string, readonly (readonly [string, string])[]> = {
     ['back.width', 'side.rows'],
     ['back.upper', 'armhole.rows'],
   ],
-  front: [
-    ['front.upper', 'armhole.rows'],
-    ['front.width', 'side.rows'],
-  ],
+  front: FRONT_IN_TWO,
+  'front-right': FRONT_IN_TWO,
+  'front-left': FRONT_IN_TWO,
 };
 
 /** The words over the drawing: names, counts and seams, each of them a button that opens the drawer. */
@@ -53,7 +60,7 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
           <div
             key={piece.key}
             role="group"
-            aria-label={piece.key.includes('-') ? `${label}, ${piece.key.split('-')[1]}` : label}
+            aria-label={piece.key.startsWith('sleeve-') ? `${label}, ${piece.key.split('-')[1]}` : label}
             className={`absolute top-0 left-0 flex flex-col items-center rounded bg-[#fbf6ea]/85 text-center ${small ? 'text-[11px] leading-tight' : 'text-[12.5px]'}`}
             style={placed(piece.centre)}
           >
@@ -115,8 +122,15 @@ function placed([x, y]: readonly [number, number], anchor: keyof typeof ANCHOR =
   return { transform: `translate(${x}px, ${y}px) translate(${ANCHOR[anchor]}, -50%)` };
 }
 
+/** Said before a count where a piece shows several of a kind. */
+const PLACES: Record<string, string> = {
+  'sleeve.cuff': 'cuff ',
+  'sleeve.top': 'top ',
+  'back.longer': 'longer by ',
+};
+
 function countText(quantity: ScreenQuantity, units: 'cm' | 'in', short: boolean): string {
-  const place = quantity.id === 'sleeve.cuff' ? 'cuff ' : quantity.id === 'sleeve.top' ? 'top ' : '';
+  const place = PLACES[quantity.id] ?? '';
   const count = `${place}${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
   return short ? count : `${count} · ${formatLength(quantity.actual, units, { unit: true })}`;
 }

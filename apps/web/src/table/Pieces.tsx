@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { line } from 'd3';
 import type { Join } from '@upfell/core';
 import { JOIN_LOOK, joinState } from '../joins/say';
-import type { Arrangement, PlacedPiece, Point } from './arrange';
+import type { Arrangement, PlacedPiece, Point } from './placed';
 
 const path = line<Point>()
   .x(([x]) => x)

@@ -1,97 +1,30 @@
 import type { ScreenSize } from '../worker/screen';
+import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
+import { combs } from './combs';
+import { ARMHOLE_GAP, BAND_GAP, COMPACT, measures, SHOULDER_GAP } from './measures';
+import { seamsAt } from './seams';
+import { layStrips, longestStrip, STRIP_MARGIN } from './strips';
 
 /** Pieces to scale, unfolded as they are joined: the back above, the front below, a sleeve at each armhole. All in px. */
 
-export type Point = readonly [x: number, y: number];
-
-export interface PlacedPiece {
-  key: string;
-  id: string;
-  polygons: Point[][];
-  /** Lines across the piece where another fabric begins. */
-  changes: Point[][];
-  /** Direction in which rows run, for the texture, and px from row to row. */
-  rows: { across: boolean; step: number };
-  centre: Point;
-  width: number;
-  height: number;
-}
-
-export interface PlacedJoin {
-  id: string;
-  threads: Point[][];
-  /** Middle of the label. */
-  label: Point;
-  anchor: 'middle' | 'start' | 'end';
-  /** What is eased in stands under the counts, where there is no width for one line. */
-  stacked: boolean;
-}
-
-export interface Arrangement {
-  /** px for each cm. */
-  scale: number;
-  pieces: PlacedPiece[];
-  joins: PlacedJoin[];
-  /** Middle of the neck's label. */
-  neck: Point;
-  /** Whether words must be few because the drawing is small. */
-  compact: boolean;
-}
-
-/** Room for threads between pieces, px. */
-const SHOULDER_GAP = 30;
-const ARMHOLE_GAP = 34;
-const BAND_GAP = 8;
 const MARGIN = 22;
-/** Drawings narrower than this carry fewer words, px. */
-const COMPACT = 680;
 /** Neck labels narrower than this go below the neck, px. */
 const NECK_LABEL = 112;
 /** Ribs narrower than this carry their label outside, px. */
 const HEM_LABEL = 220;
 
-interface Measures {
-  width: number;
-  height: number;
-  neck: number;
-  armhole: number;
-  side: number;
-  sleeve: number;
-  top: number;
-  cuff: number;
-  hem: { length: number; height: number } | null;
-  band: { length: number; height: number } | null;
-}
-
-/** Lengths of the pieces in cm, from the plan's quantities. */
-function measures({ quantities }: ScreenSize): Measures {
-  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
-  const band = (id: string) =>
-    of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
-  return {
-    width: of('back.width'),
-    height: of('side.rows') + of('armhole.rows'),
-    neck: of('neck.width'),
-    armhole: of('armhole.rows'),
-    side: of('side.rows'),
-    sleeve: of('sleeve.rows'),
-    top: of('sleeve.top'),
-    cuff: of('sleeve.cuff'),
-    hem: band('hem'),
-    band: band('cuff'),
-  };
-}
-
 /** The scale at which a size fits the box, px for each cm. */
 export function fittingScale(size: ScreenSize, box: { width: number; height: number }): number {
   const m = measures(size);
   const across = m.width + 2 * (m.sleeve + (m.band?.height ?? 0));
-  const down = 2 * (m.height + (m.hem?.height ?? 0));
+  const down = 2 * (m.height + m.longer + (m.hem?.height ?? 0));
   return Math.max(
     0.5,
     Math.min(
       (box.width - 2 * (ARMHOLE_GAP + BAND_GAP + MARGIN)) / across,
       (box.height - SHOULDER_GAP - 2 * (BAND_GAP + MARGIN)) / down,
+      // Strips lie in the corners beside the fronts.
+      (box.width / 2 - STRIP_MARGIN - MARGIN) / (m.width / 2 + longestStrip(size)),
     ),
   );
 }
@@ -99,7 +32,7 @@ export function fittingScale(size: ScreenSize, box: { width: number; height: num
 /**
  * Places one size around the middle of a box.
  *
- * @param size the planned size; its pieces must be those of a drop-shoulder pullover
+ * @param size the planned size; its pieces must be panels
  * @param box size of the drawing in px
  * @param scale px for each cm, so that several sizes can be laid over each other
  */
@@ -144,14 +77,30 @@ export function arrange(
     });
 
   const bodyMiddle = topOf + (m.height / 2) * scale;
-  add('back', 'back', true, [cx, cy - bodyMiddle], m.width * scale, m.height * scale, (x, y) => [
-    cx + (m.width / 2 - x) * scale,
-    cy - topOf - (m.height - y) * scale,
-  ]);
-  add('front', 'front', true, [cx, cy + bodyMiddle], m.width * scale, m.height * scale, (x, y) => [
-    cx + (x - m.width / 2) * scale,
-    cy + topOf + (m.height - y) * scale,
-  ]);
+  // The front's name stands below a deep neck and its label.
+  const frontMiddle = m.front ? bodyMiddle : Math.max(bodyMiddle, topOf + m.drop * scale + 66);
+  const backHeight = m.height + m.longer;
+  add(
+    'back',
+    'back',
+    true,
+    [cx, cy - topOf - (backHeight / 2) * scale],
+    m.width * scale,
+    backHeight * scale,
+    (x, y) => [cx + (m.width / 2 - x) * scale, cy - topOf - (backHeight - y) * scale],
+  );
+  const panel = (key: string, left: number, width: number, middle = left + width / 2, seen = width) =>
+    add(key, key, true, [cx + middle * scale, cy + frontMiddle], seen * scale, m.height * scale, (x, y) => [
+      cx + (left + x) * scale,
+      cy + topOf + (m.height - y) * scale,
+    ]);
+  if (m.front) {
+    const { width } = m.front;
+    // Of fronts that overlap, each is named where it lies alone.
+    const seen = Math.min(width, m.width - width);
+    panel('front-right', -m.width / 2, width, (seen - m.width) / 2, seen);
+    panel('front-left', m.width / 2 - width, width, (m.width - seen) / 2, seen);
+  } else panel('front', -m.width / 2, m.width);
 
   const start = pieceOf('sleeve')?.passages.find(({ kind }) => kind === 'start');
   const up = start?.kind !== 'start' || start.along === null;
@@ -162,17 +111,18 @@ export function arrange(
     ['right', -1],
   ] as const) {
     const inner = cx + sign * (halfBody + ARMHOLE_GAP);
-    add(
-      `sleeve-${side}`,
-      'sleeve',
-      false,
-      [inner + (sign * m.sleeve * scale) / 2, cy],
-      m.sleeve * scale,
-      m.top * scale,
-      (x, y) => [inner + sign * (up ? m.sleeve - y : y) * scale, cy + (x - middle) * scale],
-    );
-    joins.push(...sleeveJoins(side, sign));
-    if (m.band) {
+    if (m.sleeve > 0)
+      add(
+        `sleeve-${side}`,
+        'sleeve',
+        false,
+        [inner + (sign * m.sleeve * scale) / 2, cy],
+        m.sleeve * scale,
+        m.top * scale,
+        (x, y) => [inner + sign * (up ? m.sleeve - y : y) * scale, cy + (x - middle) * scale],
+      );
+    joins.push(...seamsAt(side, { m, box, scale }));
+    if (m.band && m.sleeve > 0) {
       const from = inner + sign * (m.sleeve * scale + BAND_GAP);
       add(
         `cuff-${side}`,
@@ -187,132 +137,74 @@ export function arrange(
   }
   if (m.hem) {
     const outer = topOf + m.height * scale + BAND_GAP;
-    for (const [key, sign] of [
-      ['back', -1],
-      ['front', 1],
-    ] as const) {
-      const edge = cy + sign * outer;
-      add(
-        `hem-${key}`,
-        'hem',
-        false,
-        [cx, edge + (sign * m.hem.height * scale) / 2],
-        m.hem.length * scale,
-        m.hem.height * scale,
-        (x, y) => [cx + (y - m.hem!.length / 2) * scale, edge + sign * x * scale],
-      );
-      joins.push({
-        id: `hem-${key}`,
-        threads: combs(14, (t) => [
-          [cx + (t - 0.5) * m.width * scale, edge - sign * BAND_GAP],
-          [cx + (t - 0.5) * m.hem!.length * scale, edge],
-        ]),
-        // A rib smaller than its label is not covered by it.
-        label: [
-          cx,
-          m.hem.length * scale > HEM_LABEL
-            ? edge + (sign * m.hem.height * scale) / 2
-            : edge + sign * (m.hem.height * scale + 13),
-        ],
-        anchor: 'middle',
-        stacked: false,
-      });
-    }
+    hemRib('back', 'hem', -1, 0, m.width, m.hem.length, m.hem.height, outer + m.longer * scale);
+    if (m.front) {
+      const aside = (m.width - m.front.width) / 2;
+      for (const [side, sign] of [
+        ['right', -1],
+        ['left', 1],
+      ] as const)
+        hemRib(
+          `front-${side}`,
+          'hem-front',
+          1,
+          sign * aside,
+          m.front.width,
+          m.front.hem,
+          m.hem.height,
+          outer,
+        );
+    } else hemRib('front', 'hem', 1, 0, m.width, m.hem.length, m.hem.height, outer);
   }
 
-  function sleeveJoins(side: 'left' | 'right', sign: 1 | -1): PlacedJoin[] {
-    const edge = cx + sign * halfBody;
-    const inner = edge + sign * ARMHOLE_GAP;
-    const tip = inner + sign * m.sleeve * scale;
-    const shoulder = ((m.width - m.neck) / 2) * scale;
-    const armhole = m.armhole * scale;
-    const half = (m.top / 2) * scale;
-    const side0 = topOf + armhole;
-    const sideEnd = topOf + m.height * scale;
-    const arcs = combs(5, (t): Point[] => {
-      const distance = side0 + (sideEnd - side0) * (0.04 + 0.92 * t);
-      const bulge = 26 + t * Math.min(150, m.sleeve * scale * 0.7);
-      return Array.from({ length: 25 }, (_, i) => {
-        const angle = (Math.PI * i) / 24 - Math.PI / 2;
-        return [edge + sign * bulge * Math.cos(angle), cy + distance * Math.sin(angle)] as const;
-      });
+  /** A hem rib below (or, for the back, above) its panel, cm from the middle. */
+  function hemRib(
+    key: string,
+    id: string,
+    sign: 1 | -1,
+    aside: number,
+    width: number,
+    length: number,
+    high: number,
+    outer: number,
+  ): void {
+    const edge = cy + sign * outer;
+    const x = cx + aside * scale;
+    add(
+      `hem-${key}`,
+      id,
+      false,
+      [x, edge + (sign * high * scale) / 2],
+      length * scale,
+      high * scale,
+      (along, across) => [x + (across - length / 2) * scale, edge + sign * along * scale],
+    );
+    joins.push({
+      id: `hem-${key}`,
+      threads: combs(14, (t) => [
+        [x + (t - 0.5) * width * scale, edge - sign * BAND_GAP],
+        [x + (t - 0.5) * length * scale, edge],
+      ]),
+      // A rib smaller than its label is not covered by it.
+      label: [
+        aside === 0 ? x : cx + Math.sign(aside) * 4,
+        length * scale > HEM_LABEL ? edge + (sign * high * scale) / 2 : edge + sign * (high * scale + 13),
+      ],
+      anchor: aside === 0 ? 'middle' : aside > 0 ? 'start' : 'end',
+      stacked: false,
     });
-    const list: PlacedJoin[] = [
-      {
-        id: `side-${side}`,
-        threads: arcs,
-        label: [edge + sign * 12, cy + side0 + (sideEnd - side0) * 0.78],
-        anchor: sign > 0 ? 'start' : 'end',
-        stacked: false,
-      },
-      {
-        id: `shoulder-${side}`,
-        threads: combs(Math.max(4, Math.round(shoulder / 7)), (t) => [
-          [edge - sign * t * shoulder, cy - topOf],
-          [edge - sign * t * shoulder, cy + topOf],
-        ]),
-        label: [edge - (sign * shoulder) / 2, cy],
-        anchor: 'middle',
-        stacked: false,
-      },
-      {
-        id: `armhole-${side}`,
-        threads: combs(26, (t) => [
-          [edge, t < 0.5 ? cy - topOf - armhole * (1 - 2 * t) : cy + topOf + armhole * (2 * t - 1)],
-          [inner, cy + (2 * t - 1) * half],
-        ]),
-        label: [edge + sign * 10, cy - Math.max(half, side0) - (compact ? 30 : 15)],
-        anchor: sign > 0 ? 'start' : 'end',
-        stacked: compact,
-      },
-      {
-        id: `sleeve-seam-${side}`,
-        threads: [],
-        label: [inner + (tip - inner) * 0.62, cy + (m.top * 0.38 + m.cuff * 0.62) * scale * 0.5 + 14],
-        anchor: 'middle',
-        stacked: false,
-      },
-    ];
-    if (m.band)
-      list.push({
-        id: `cuff-${side}`,
-        threads: combs(8, (t) => [
-          [tip, cy + (t - 0.5) * m.cuff * scale],
-          [tip + sign * BAND_GAP, cy + (t - 0.5) * m.band!.length * scale],
-        ]),
-        label: [
-          within(
-            tip + sign * (BAND_GAP + (m.band.height * scale) / 2),
-            STACKED_HALF + 4,
-            box.width - STACKED_HALF - 4,
-          ),
-          cy - (m.band.length / 2) * scale - 24,
-        ],
-        anchor: 'middle',
-        stacked: true,
-      });
-    return list;
   }
 
-  const drop = (size.quantities.find(({ id }) => id === 'neck.drop')?.actual ?? 0) * scale;
+  layStrips(size, box, scale, pieces, joins);
+  const drop = m.drop * scale;
   const inside = !compact && m.neck * scale >= NECK_LABEL;
   return {
     scale,
     pieces,
     joins,
-    neck: [cx, cy + (inside ? Math.min(drop / 2, 24) : topOf + drop + (compact ? 12 : 20))],
+    neck: m.front
+      ? [cx, cy]
+      : [cx, cy + (inside ? Math.min(drop / 2, 24) : topOf + drop + (compact ? 12 : 20))],
     compact,
   };
-}
-
-/** Half the width of a stacked label, px. */
-const STACKED_HALF = 62;
-
-function within(value: number, low: number, high: number): number {
-  return Math.max(low, Math.min(high, value));
-}
-
-/** `many` lines spread over 0 to 1. */
-export function combs(many: number, line: (t: number) => Point[]): Point[][] {
-  return Array.from({ length: many }, (_, i) => line((i + 0.5) / many));
 }

@@ -1,6 +1,8 @@
 import { flatYoke } from '../yoke/fromAbove';
 import type { ScreenSize } from '../worker/screen';
-import { combs, type Arrangement, type PlacedJoin, type PlacedPiece, type Point } from './arrange';
+import { layStrips, rectangle } from './strips';
+import { combs } from './combs';
+import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 
 /** Room for threads between yoke and body or sleeve, and between a piece and its rib, px. */
 const GAP = 26;
@@ -236,57 +238,11 @@ export function arrangeYoke(
       });
     }
   }
-  strips(size, box, scale, pieces, joins);
+  layStrips(size, box, scale, pieces, joins);
   return { scale, pieces, joins, neck: [cx, cy], compact };
-}
-
-/** Neckband and front bands go round too much to lie at their edges: they lie straight in the lower corners. */
-function strips(
-  size: ScreenSize,
-  box: { width: number; height: number },
-  scale: number,
-  pieces: PlacedPiece[],
-  joins: PlacedJoin[],
-): void {
-  const of = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
-  const lay = (id: string, join: string, long: number, wide: number, left: boolean) => {
-    const piece = size.pieces.find((one) => one.id === id);
-    if (!piece) return;
-    const [width, height] = [long * scale, wide * scale];
-    const x = left ? MARGIN : box.width - MARGIN - width;
-    const y = box.height - MARGIN - height - 18;
-    pieces.push({
-      key: id,
-      id,
-      polygons: [rectangle(x, y, width, height)],
-      changes: [],
-      rows: { across: id === 'band', step: scale / piece.sections[0]!.rows },
-      centre: [x + width / 2, y + height / 2],
-      width,
-      height,
-    });
-    joins.push({
-      id: join,
-      threads: [],
-      label: [x + width / 2, y + height + 14],
-      anchor: 'middle',
-      stacked: false,
-    });
-  };
-  lay('neckband', 'neckband', of('neckband.rows'), of('neckband.height'), true);
-  lay('band', 'band-left', of('band.stitches'), of('band.rows'), false);
 }
 
 /** Whether the fronts are two. */
 function isOpenFront({ joins }: ScreenSize): boolean {
   return joins.some(({ id }) => id === 'split-front-left');
-}
-
-function rectangle(x: number, y: number, width: number, height: number): Point[] {
-  return [
-    [x, y],
-    [x + width, y],
-    [x + width, y + height],
-    [x, y + height],
-  ];
 }

@@ -1,9 +1,10 @@
-import { completeBody } from '@upfell/core';
-import { useChosenSize } from '../design/useSizePlan';
+import { completeBody, type FullBody, type PanelStyle, type SleeveStyle } from '@upfell/core';
+import { useChosenSize, useSizePlan } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField } from '../ui/fields';
 import { BandFields } from './BandFields';
 import { EvenRange } from './EvenRange';
+import { FrontFields } from './FrontFields';
 import { OptionalEase } from './OptionalEase';
 import { NeckLineField } from './ShapingFields';
 import { SleeveLengthFields } from './SleeveLengthFields';
@@ -11,11 +12,14 @@ import { part, useStyle } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
 
-/** How the drop-shoulder pullover sits: ease, lengths, neck, sleeves and bands. */
-export function DropShoulderPanel() {
+/** How a garment of panels sits: front, ease, lengths, neck, sleeves and bands. */
+export function PanelsPanel() {
   const style = useStyle();
   const { size } = useChosenSize();
   const { body } = completeBody(size.body, size.group)!;
+  const planned = useSizePlan();
+  // A share of a step is of the panel's width.
+  const panel = planned?.size.quantities.find(({ id }) => id === 'back.width')?.target ?? body.bust / 2;
   return (
     <>
       <WidthAndLength style={style} body={body} size={size.id} />
@@ -31,12 +35,36 @@ export function DropShoulderPanel() {
         value={style.fabric}
         put={(document, fabric) => void (document.garment['fabric'] = fabric)}
       />
-      <FabricChoice
-        label="From the underarm up"
-        value={style.upper?.fabric ?? style.fabric}
-        put={(document, fabric) =>
-          void (document.garment['upper'] = fabric === document.garment['fabric'] ? null : { fabric })
-        }
+      {style.armhole ? (
+        <StyleEase
+          path="garment.armhole.notch"
+          label="Step at the underarm, each"
+          value={style.armhole.notch}
+          measure={panel}
+          put={(document, value) => void (part(document, 'armhole')['notch'] = value)}
+        />
+      ) : (
+        <FabricChoice
+          label="From the underarm up"
+          value={style.upper?.fabric ?? style.fabric}
+          put={(document, fabric) =>
+            void (document.garment['upper'] = fabric === document.garment['fabric'] ? null : { fabric })
+          }
+        />
+      )}
+
+      <FrontFields front={style.front} />
+      <StyleLength
+        path="garment.slit"
+        label="Side slit, 0 for none"
+        value={style.slit}
+        put={(document, value) => void (document.garment['slit'] = value)}
+      />
+      <StyleLength
+        path="garment.longerBack"
+        label="Back longer by"
+        value={style.longerBack}
+        put={(document, value) => void (document.garment['longerBack'] = value)}
       />
 
       <h3 className="mt-3 font-sans font-semibold">Neck</h3>
@@ -45,7 +73,7 @@ export function DropShoulderPanel() {
         label="Width"
         value={style.neck.width !== null ? 'own' : style.neck.ease !== null ? 'round' : 'usual'}
         options={[
-          { value: 'usual', label: 'usual, head passes' },
+          { value: 'usual', label: style.front.style === 'closed' ? 'usual, head passes' : 'usual' },
           { value: 'round', label: 'from the neck round' },
           { value: 'own', label: 'as I say' },
         ]}
@@ -80,20 +108,46 @@ export function DropShoulderPanel() {
       />
       <NeckLineField />
 
+      {style.sleeve && <SleeveFields style={style} sleeve={style.sleeve} body={body} />}
+      <BandFields id="neckband" label="Neckband" band={style.neckband} />
+      <BandFields id="hem" label="Hem rib" band={style.hem} />
+      {style.sleeve ? (
+        <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
+      ) : (
+        <BandFields id="armband" label="Armhole rib" band={style.armband} />
+      )}
+      <EvenRange />
+    </>
+  );
+}
+
+function SleeveFields({ style, sleeve, body }: { style: PanelStyle; sleeve: SleeveStyle; body: FullBody }) {
+  return (
+    <>
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
       <ChoiceField
         path="garment.sleeve.worked"
         label="Worked"
-        value={style.sleeve.worked}
+        value={sleeve.worked}
         options={[
           { value: 'up', label: 'from the cuff up' },
           { value: 'down', label: 'from the armhole down' },
         ]}
         put={(document, worked) => void (part(document, 'sleeve')['worked'] = worked)}
       />
+      <ChoiceField
+        path="garment.sleeve.shape"
+        label="Shape"
+        value={sleeve.shape}
+        options={[
+          { value: 'tapered', label: 'tapered' },
+          { value: 'straight', label: 'straight, a rectangle' },
+        ]}
+        put={(document, shape) => void (part(document, 'sleeve')['shape'] = shape)}
+      />
       <FabricChoice
         label="Fabric"
-        value={style.sleeve.fabric ?? style.fabric}
+        value={sleeve.fabric ?? style.fabric}
         put={(document, fabric) =>
           void (part(document, 'sleeve')['fabric'] = fabric === document.garment['fabric'] ? null : fabric)
         }
@@ -102,15 +156,12 @@ export function DropShoulderPanel() {
         path="garment.sleeve.upperArmEase"
         label="Ease at the upper arm"
         add="An ease at the upper arm"
-        value={style.sleeve.upperArmEase}
+        value={sleeve.upperArmEase}
         measure={body.upperArm}
         first={8}
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
-      <SleeveLengthFields sleeve={style.sleeve} body={body} />
-      <BandFields id="hem" label="Hem rib" band={style.hem} />
-      <BandFields id="cuff" label="Cuff rib" band={style.cuff} />
-      <EvenRange />
+      <SleeveLengthFields sleeve={sleeve} body={body} />
     </>
   );
 }

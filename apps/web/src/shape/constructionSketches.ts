@@ -1,0 +1,50 @@
+/** Each construction as it lies joined on a table, in a field of 120 by 96; and what it asks for and gives, in a line each. */
+export interface ConstructionSketch {
+  /** Closed outlines of the pieces. */
+  outlines: readonly string[];
+  /** Lines inside them: raglan lines, increase rounds, steps. */
+  inner: readonly string[];
+  needs: string;
+  gives: string;
+}
+
+const SLEEVES = ['M32 12 L4 30 L10 44 L32 34 Z', 'M88 12 L116 30 L110 44 L88 34 Z'];
+const YOKED = 'M44 10 Q60 18 76 10 L86 14 L114 52 L104 60 L84 40 L84 92 L36 92 L36 40 L16 60 L6 52 L34 14 Z';
+
+export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
+  'drop-shoulder': {
+    outlines: ['M32 12 L48 12 Q60 24 72 12 L88 12 L88 92 L32 92 Z', ...SLEEVES],
+    inner: [],
+    needs: 'width and length, armhole depth, arm length',
+    gives:
+      'two panels (or back and fronts) and two sleeves, all rectangles or nearly; wide shoulders that cover the arm',
+  },
+  notched: {
+    outlines: [
+      'M40 12 L50 12 Q60 22 70 12 L80 12 L80 34 L88 34 L88 92 L32 92 L32 34 L40 34 Z',
+      'M40 12 L12 24 L18 42 L40 34 Z',
+      'M80 12 L108 24 L102 42 L80 34 Z',
+    ],
+    inner: ['M32 34 L40 34', 'M80 34 L88 34'],
+    needs: 'the same, and how far the panels step in at the underarm',
+    gives: 'shoulders nearer to the body, less cloth under the arm; sleeves sewn along the step',
+  },
+  vest: {
+    outlines: ['M40 12 L50 12 Q60 30 70 12 L80 12 L80 40 L88 40 L88 92 L32 92 L32 40 L40 40 Z'],
+    inner: ['M37 12 L37 37 L32 37', 'M83 12 L83 37 L88 37'],
+    needs: 'width and length, armhole depth, the step at the underarm',
+    gives: 'two panels (or back and fronts) with edged armholes, no sleeves',
+  },
+  raglan: {
+    outlines: [YOKED],
+    inner: ['M44 10 L36 40', 'M76 10 L84 40'],
+    needs: 'neck, upper arm, bust and a depth that has rows enough for the increases',
+    gives: 'one piece from the neck down, no seams at the shoulder; to be tried on while it grows',
+  },
+  'round-yoke': {
+    outlines: [YOKED],
+    inner: ['M40 14 Q60 24 80 14', 'M35 24 Q60 36 85 24', 'M34 34 Q60 48 86 34'],
+    needs: 'neck, bust, upper arm, the number of increase rounds, a motif if there is one',
+    gives: 'one piece from the neck down with an even yoke all round, made for rings of pattern or colour',
+  },
+};

@@ -1,0 +1,58 @@
+import type { ScreenSize } from '../worker/screen';
+
+/** Room for threads between pieces, px. */
+export const SHOULDER_GAP = 30;
+export const ARMHOLE_GAP = 34;
+export const BAND_GAP = 8;
+/** Drawings narrower than this carry fewer words, px. */
+export const COMPACT = 680;
+
+/** Lengths of the pieces of a garment of panels, cm. */
+export interface Measures {
+  width: number;
+  height: number;
+  neck: number;
+  drop: number;
+  armhole: number;
+  side: number;
+  /** What the back is longer than the front, and how much of the sides stays open. */
+  longer: number;
+  slit: number;
+  sleeve: number;
+  top: number;
+  cuff: number;
+  hem: { length: number; height: number } | null;
+  /** The step of a notched armhole, and how deep the sleeve is set into it; 0 for a plain drop. */
+  notch: number;
+  inset: number;
+  /** Each of two open fronts; null where the front is one piece. */
+  front: { width: number; hem: number } | null;
+  band: { length: number; height: number } | null;
+}
+
+/** Lengths of the pieces in cm, from the plan's quantities. */
+export function measures({ quantities, pieces }: ScreenSize): Measures {
+  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+  const band = (id: string) =>
+    of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
+  return {
+    width: of('back.width'),
+    height: of('side.rows') + of('armhole.rows'),
+    neck: of('neck.width'),
+    drop: of('neck.drop'),
+    armhole: of('armhole.rows'),
+    side: of('side.rows'),
+    longer: of('back.longer'),
+    slit: of('slit.rows'),
+    sleeve: of('sleeve.rows') + of('notch.rows'),
+    top: of('sleeve.top'),
+    cuff: of('sleeve.cuff'),
+    hem: band('hem'),
+    notch: of('notch.width'),
+    inset: of('notch.rows'),
+    front: pieces.some(({ id }) => id === 'front-left')
+      ? { width: of('front.width'), hem: of('hem-front.rows') }
+      : null,
+    band: band('cuff'),
+  };
+}

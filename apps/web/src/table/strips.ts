@@ -1,0 +1,71 @@
+import type { ScreenSize } from '../worker/screen';
+import type { PlacedJoin, PlacedPiece, Point } from './placed';
+
+/** From the edges of the drawing, px. */
+export const STRIP_MARGIN = 26;
+
+/** Half of the widest label, px. */
+const LABEL = 146;
+
+const lengthIn = (size: ScreenSize, id: string) =>
+  size.quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+
+/** The longest of the strips, cm; 0 where there are none. */
+export function longestStrip(size: ScreenSize): number {
+  return Math.max(...['neckband.rows', 'band.stitches', 'armband.rows'].map((id) => lengthIn(size, id)));
+}
+
+/** Neckband, armhole ribs and front bands go round too much to lie at their edges: they lie straight in the lower corners. */
+export function layStrips(
+  size: ScreenSize,
+  box: { width: number; height: number },
+  scale: number,
+  pieces: PlacedPiece[],
+  joins: PlacedJoin[],
+): void {
+  const of = (id: string) => lengthIn(size, id);
+  const lay = (id: string, join: string, long: number, wide: number, left: boolean, above = 0) => {
+    const piece = size.pieces.find((one) => one.id === id);
+    if (!piece) return;
+    const [width, height] = [long * scale, wide * scale];
+    const x = left ? STRIP_MARGIN : box.width - STRIP_MARGIN - width;
+    const y = box.height - STRIP_MARGIN - height - 18 - above;
+    pieces.push({
+      key: id,
+      id,
+      polygons: [rectangle(x, y, width, height)],
+      changes: [],
+      rows: { across: id === 'band', step: scale / piece.sections[0]!.rows },
+      centre: [x + width / 2, y + height / 2],
+      width,
+      height,
+    });
+    joins.push({
+      id: join,
+      threads: [],
+      label: [Math.max(LABEL, Math.min(box.width - LABEL, x + width / 2)), y + height + 14],
+      anchor: 'middle',
+      stacked: false,
+    });
+  };
+  lay('neckband', 'neckband', of('neckband.rows'), of('neckband.height'), true);
+  const banded = size.pieces.some(({ id }) => id === 'band');
+  lay(
+    'armband',
+    'armband-seam-left',
+    of('armband.rows'),
+    of('armband.height'),
+    false,
+    banded ? of('band.rows') * scale + 44 : 0,
+  );
+  lay('band', 'band-left', of('band.stitches'), of('band.rows'), false);
+}
+
+export function rectangle(x: number, y: number, width: number, height: number): Point[] {
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ];
+}
