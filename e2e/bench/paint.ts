@@ -7,23 +7,96 @@ const BATCHES = 6;
  * Batches of milliseconds from a key press in a bust cell of the table of sizes to the frame in which the changed count has been painted. The press is a
  * real input event in the page; the end is the frame after the one in which the count's text changed.
  */
-export async function keyToPaint(url: string): Promise<number[][]> {
+export function keyToPaint(url: string): Promise<number[][]> {
+  return batchesAt(
+    url,
+    async (browser) => {
+      await browser.find('[data-count-row="back.width"]');
+      await browser.click('[data-cell="bust M"]');
+      await browser.keys('9');
+      await browser.find('[data-cell-input]');
+    },
+    pressBatch,
+  );
+}
+
+/**
+ * Batches of milliseconds from a move of the pointer that drags the depth of a yoke to the frame in which the yoke has been
+ * painted anew, its plan computed in between.
+ */
+export function dragToPaint(url: string): Promise<number[][]> {
+  return batchesAt(
+    url,
+    async (browser) => {
+      await browser.press('M');
+      await browser.find('[data-testid=handle-depth]');
+    },
+    dragBatch,
+  );
+}
+
+async function batchesAt(
+  url: string,
+  begin: (browser: Browser) => Promise<void>,
+  batch: (browser: Browser) => Promise<number[]>,
+): Promise<number[][]> {
   const browser = new Browser();
   await browser.start();
   try {
     await browser.open(url);
-    await browser.find('[data-count-row="back.width"]');
-    await browser.click('[data-cell="bust M"]');
-    await browser.keys('9');
-    await browser.find('[data-cell-input]');
+    await begin(browser);
     await browser.driver.sleep(500);
     await browser.driver.manage().setTimeouts({ script: 60_000 });
     const batches: number[][] = [];
-    for (let batch = 0; batch < BATCHES; batch += 1) batches.push(await pressBatch(browser));
+    for (let i = 0; i < BATCHES; i += 1) batches.push(await batch(browser));
     return batches;
   } finally {
     await browser.end();
   }
+}
+
+function dragBatch(browser: Browser): Promise<number[]> {
+  return browser.driver.executeAsyncScript<number[]>(
+    `
+      const done = arguments[arguments.length - 1];
+      const moves = arguments[0];
+      const handle = document.querySelector('[data-testid=handle-depth]');
+      // Pointers of the script's own cannot be captured.
+      handle.setPointerCapture = () => {};
+      const { x, y } = handle.querySelector('circle').getBoundingClientRect();
+      const fire = (type, by) =>
+        handle.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y + by }));
+      const times = [];
+      const steps = [40, 0, 24, -24];
+      const move = (i) => {
+        if (i === moves) {
+          fire('pointerup', 0);
+          return done(times);
+        }
+        const before = handle.getAttribute('aria-valuenow');
+        const begun = performance.now();
+        // A move may come to the same rows.
+        const idle = setTimeout(() => (watch.disconnect(), move(i + 1)), 1000);
+        const watch = new MutationObserver(() => {
+          if (handle.getAttribute('aria-valuenow') === before) return;
+          watch.disconnect();
+          clearTimeout(idle);
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => {
+              times.push(performance.now() - begun);
+              setTimeout(() => move(i + 1), 60);
+            };
+            channel.port2.postMessage(0);
+          });
+        });
+        watch.observe(handle, { attributes: true });
+        fire('pointermove', steps[i % steps.length]);
+      };
+      fire('pointerdown', 0);
+      move(0);`,
+    PRESSES,
+  );
 }
 
 function pressBatch(browser: Browser): Promise<number[]> {

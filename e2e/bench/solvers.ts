@@ -3,6 +3,7 @@ import { plan, type Design, type Fabric, type Size } from '@upfell/core';
 import { solve } from '../../packages/core/src/fit/solve.js';
 import { asLp, highs } from '../../packages/core/src/testing/milp.js';
 import { problemsOf } from '../../packages/core/src/testing/problems.js';
+import { SIX_FABRICS } from '../../packages/core/src/testing/sixFabrics.js';
 
 /** One line of the comparison with the MILP solver. */
 export interface Comparison {
@@ -16,37 +17,10 @@ export interface Comparison {
   slowest: number;
 }
 
-/** Six fabrics from bulky to fine, with rules that bind. */
-const FABRICS: readonly [
-  name: string,
-  stitches: number,
-  rows: number,
-  flat: [number, number],
-  row: [number, number],
-][] = [
-  ['bulky, any count', 9, 6.5, [1, 0], [1, 0]],
-  ['worsted, pairs', 14, 9.5, [2, 0], [2, 0]],
-  ['mesh 3 + 1', 16, 8, [3, 1], [1, 0]],
-  ['shells 6 + 1', 18, 10, [6, 1], [2, 0]],
-  ['crossed pairs, odd rows', 20, 12, [2, 0], [2, 1]],
-  ['fine lace 10 + 3', 27, 15, [10, 3], [4, 0]],
-];
-
 /** A design in another body fabric; its ribs stay. */
-function inFabric(design: Design, [name, stitches, rows, flat, row]: (typeof FABRICS)[number]): Design {
+function inFabric(design: Design, [name, { gauge, rule }]: (typeof SIX_FABRICS)[number]): Design {
   const fabrics = design.fabrics.map((fabric, i): Fabric =>
-    i > 0
-      ? fabric
-      : {
-          ...fabric,
-          name,
-          gauge: { stitches, stitchesOver: 10, rows, rowsOver: 10 },
-          rule: {
-            ...fabric.rule,
-            flat: { multiple: flat[0], plus: flat[1] },
-            rows: { multiple: row[0], plus: row[1] },
-          },
-        },
+    i > 0 ? fabric : { ...fabric, name, gauge, rule: { ...rule, round: fabric.rule.round } },
   );
   return { ...design, fabrics };
 }
@@ -81,7 +55,7 @@ export async function againstMilp(
   const people: Design = { ...designs[0]![1], graded: false, sizes: bodies };
   return [
     ...designs.map(([name, design]) => compare(name, [design])),
-    ...FABRICS.map((fabric) =>
+    ...SIX_FABRICS.map((fabric) =>
       compare(`${bodies.length} bodies in ${fabric[0]}`, [inFabric(people, fabric)]),
     ),
   ];
@@ -92,7 +66,7 @@ export function slowestFabric(
   design: Design,
   timed: (work: () => void, times: number) => number[],
 ): [string, number][] {
-  return FABRICS.map((fabric) => {
+  return SIX_FABRICS.map((fabric) => {
     const one = inFabric(design, fabric);
     const times = timed(() => plan(one), 60).sort((a, b) => a - b);
     return [fabric[0], times[30]!];
