@@ -22,6 +22,7 @@ describe('the yoke', () => {
     const chain = await value('underarm');
     await press('underarm', Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
     await browser.eventually(async () => expect(await value('underarm')).toBeGreaterThan(chain));
+    await browser.planned();
     const fast = await value('sleeveFast');
     await press('sleeveFast', Key.ARROW_UP, Key.ARROW_UP);
     await browser.eventually(async () => expect(await value('sleeveFast')).toBe(fast - 2));

@@ -120,6 +120,15 @@ export class Browser {
     }, 25_000);
   }
 
+  /** Waits until what is on screen is the plan of the newest document. */
+  planned(): Promise<void> {
+    return this.eventually(async () => {
+      expect(
+        await (await this.driver.findElement(By.css('[data-testid=planning]'))).getAttribute('data-kind'),
+      ).toBe('done');
+    });
+  }
+
   /** Serious and critical faults that axe finds on the page as it stands. */
   async faults(): Promise<string[]> {
     await this.driver.executeScript(AXE);

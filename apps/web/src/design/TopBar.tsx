@@ -12,6 +12,7 @@ import { MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
 import { download, fileName } from './download';
 import { HistoryDialog } from './HistoryDialog';
+import { Planning } from './Planning';
 import { SavedState } from './SavedState';
 import { useUnits } from './useSizePlan';
 
@@ -54,6 +55,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
       </Link>
       <h1 className="truncate text-[17px]">{name}</h1>
       <SavedState />
+      <Planning />
       {listening && (
         <span
           className="inline-flex items-center gap-1.5 text-[13px] text-soft"

@@ -19,9 +19,11 @@ export interface PlanState {
 
 export const usePlan = create<PlanState>(() => ({ plan: null, document: null, trouble: [], pinNotes: [] }));
 
+/** Whether the worker is planning the newest document; apart from the plan, whose readers need not hear of it. */
+export const usePlanning = create<{ planning: boolean }>(() => ({ planning: false }));
+
 let remote: Remote<PlannerApi> | null = null;
 let waiting: Design | null = null;
-let busy = false;
 
 function planner(): Remote<PlannerApi> {
   remote ??= wrap<PlannerApi>(
@@ -41,8 +43,8 @@ function whole(sent: Extract<Planned, { ok: true }>['plan']): ScreenPlan {
 /** Plans the newest document; what was asked for while the worker was busy with an older one is skipped. */
 export async function requestPlan(document: Design): Promise<void> {
   waiting = document;
-  if (busy) return;
-  busy = true;
+  if (usePlanning.getState().planning) return;
+  usePlanning.setState({ planning: true });
   try {
     while (waiting) {
       const asked: Design = waiting;
@@ -60,7 +62,7 @@ export async function requestPlan(document: Design): Promise<void> {
       else usePlan.setState({ plan, document: asked, trouble: [], pinNotes });
     }
   } finally {
-    busy = false;
+    usePlanning.setState({ planning: false });
   }
 }
 
