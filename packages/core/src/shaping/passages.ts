@@ -67,6 +67,8 @@ export type Passage =
       of: ShapedCounts;
       /** The line that its steps follow, where that is not a straight one. */
       line?: ShapedLine;
+      /** Where one edge is shaped: the other edge, shaped at the same time. */
+      also?: { schedule: Schedule; edge: string };
     }
   /** Rows shaped beside lines (the raglan lines of a yoke, the sides of a body) until row `to` is done. */
   | {
@@ -235,32 +237,44 @@ function workEven(rows: Row[], state: PartState, to: number): void {
   }
 }
 
-function workShaped(
-  rows: Row[],
-  state: PartState,
-  { schedule, to, where }: Extract<Passage, { kind: 'shape' }>,
-): void {
+function workShaped(rows: Row[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
+  const { schedule, to, where, also } = passage;
+  if (where.at === 'both edges' || where.at === 'one edge') {
+    const own = changesOf(schedule);
+    const other =
+      where.at === 'both edges' ? own : also ? changesOf(also.schedule) : new Map<number, number>();
+    const share = where.at === 'both edges' ? 0.5 : 1;
+    const leftOwn = where.at === 'both edges' || where.side === 'left';
+    for (const row of [...new Set([...own.keys(), ...other.keys()])].sort((a, b) => a - b)) {
+      if (row > to || row <= state.n) continue;
+      workEven(rows, state, row - 1);
+      const [one, two] = [share * (own.get(row) ?? 0), share * (other.get(row) ?? 0)];
+      atEdges(rows, state, leftOwn ? one : two, leftOwn ? two : one);
+    }
+    workEven(rows, state, to);
+    return;
+  }
   let shapingRound = 0;
   schedule.events.forEach((event, i) => {
     workEven(rows, state, Math.min(event - 1, to));
     if (event > to) return;
     const change = schedule.direction * amountOf(schedule, i);
-    switch (where.at) {
-      case 'both edges':
-        addRow(rows, state, bothEdges(state.count, change), change);
-        break;
-      case 'the round':
-        addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
-        shapingRound += 1;
-        break;
-      case 'across':
-        addRow(rows, state, stepsAcross(state.count, change), change);
-        break;
-      case 'one edge':
-        oneEdge(rows, state, change, where.side);
-    }
+    if (where.at === 'the round') {
+      addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
+      shapingRound += 1;
+    } else addRow(rows, state, stepsAcross(state.count, change), change);
   });
   workEven(rows, state, to);
+}
+
+/** By how many stitches a schedule changes each of its rows. */
+function changesOf(schedule: Schedule): Map<number, number> {
+  return new Map(schedule.events.map((row, i) => [row, schedule.direction * amountOf(schedule, i)]));
+}
+
+/** Stitches at the end of a shaped passage. */
+export function endOf({ schedule, also }: Extract<Passage, { kind: 'shape' }>): number {
+  return schedule.end + (also ? also.schedule.end - also.schedule.start : 0);
 }
 
 function workLines(
@@ -281,44 +295,40 @@ function workLines(
   workEven(rows, state, to);
 }
 
-/** A row that changes by the same at both edges, in the outermost stitches. */
-function bothEdges(count: number, change: number): Step[] {
-  const grow = change > 0;
-  const shaping = { do: grow ? 'increase' : 'decrease', times: Math.abs(change) / 2 } as const;
-  return [shaping, { do: 'work', times: count - (grow ? 2 : 4) * shaping.times }, shaping];
-}
-
 /**
- * A row that changes at one edge. One stitch is increased or decreased in the edge; more are added by chains, or taken off
- * by slip stitches where the row begins at that edge and left unworked where it ends there.
+ * A row that changes at its edges. One stitch is increased or decreased in an edge; more are added by chains, or taken off by
+ * slip stitches where the row begins and left unworked where it ends. Both edges of a round lie at its joining: there several
+ * are worked together one after the other.
  */
-function oneEdge(rows: Row[], state: PartState, change: number, edge: 'left' | 'right'): void {
-  const many = Math.abs(change);
-  const ordered = (shaping: Step, plain: number): Step[] => {
-    // Even no plain stitches say on which side of them the shaping lies.
-    const steps: Step[] = [shaping, { do: 'work', times: plain }];
-    return edge === 'left' ? steps : steps.reverse();
+function atEdges(rows: Row[], state: PartState, left: number, right: number): void {
+  const beginsLeft = state.side === 'RS';
+  const shaping = (change: number, begins: boolean): { step?: Step; takes: number; leaves: number } => {
+    const many = Math.abs(change);
+    if (many === 0) return { takes: 0, leaves: 0 };
+    if (change > 0 && many > 1 && !state.round)
+      return { step: { do: 'cast', times: many }, takes: 0, leaves: 0 };
+    if (change > 0) return { step: { do: 'increase', times: many }, takes: many, leaves: 0 };
+    if (many === 1 || state.round)
+      return { step: { do: 'decrease', times: many }, takes: 2 * many, leaves: 0 };
+    return begins
+      ? { step: { do: 'slip', times: many }, takes: many, leaves: 0 }
+      : { takes: 0, leaves: many };
   };
-  if (change > 0) {
-    if (many === 1) addRow(rows, state, ordered({ do: 'increase', times: 1 }, state.count - 1), 1);
-    else addRow(rows, state, ordered({ do: 'cast', times: many }, state.count), 0, { add: many });
-    return;
-  }
-  if (many === 1) {
-    addRow(rows, state, ordered({ do: 'decrease', times: 1 }, state.count - 2), -1);
-    return;
-  }
-  const begins = (state.side === 'RS' ? 'left' : 'right') === edge;
-  if (begins) {
-    addRow(rows, state, ordered({ do: 'slip', times: many }, state.count - many), -many);
-    return;
-  }
-  const left = edge === 'left' ? many : 0;
+  const [atLeft, atRight] = [shaping(left, beginsLeft), shaping(right, !beginsLeft)];
+  const leaves = atLeft.leaves + atRight.leaves;
+  const steps: Step[] = [
+    ...(atLeft.step ? [atLeft.step] : []),
+    // Even no plain stitches say on which side of them the shaping lies.
+    { do: 'work', times: state.count - leaves - atLeft.takes - atRight.takes },
+    ...(atRight.step ? [atRight.step] : []),
+  ];
+  const add = [atLeft, atRight].reduce((sum, { step }) => sum + (step?.do === 'cast' ? step.times : 0), 0);
   const source = state.first?.[0];
   const whole: Take =
     source && isTake(source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
-  addRow(rows, state, [{ do: 'work', times: state.count - many }], 0, {
-    from: [{ ...whole, at: whole.at + left, take: state.count - many }],
+  addRow(rows, state, steps, left + right - add + leaves, {
+    add,
+    ...(leaves > 0 ? { from: [{ ...whole, at: whole.at + atLeft.leaves, take: state.count - leaves }] } : {}),
   });
 }
 
