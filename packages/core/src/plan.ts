@@ -18,6 +18,7 @@ import { constructionOf } from './garment/registry.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
 import { yarnOf } from './garment/yarnOf.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
+import { runLength } from './shaping/cap.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
 import { workPiece } from './work/hook.js';
 import { followMarkers } from './work/markers.js';
@@ -342,7 +343,7 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
-  const edges = piece.edges.map(({ id, label, axis, place, open, path, slant }): WorkedEdge => {
+  const edges = piece.edges.map(({ id, label, axis, place, open, path, slant, along }): WorkedEdge => {
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
     const astray = path && count > 0 ? worked.astray(place, path) : -1;
@@ -352,7 +353,9 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
       label,
       axis,
       count,
-      length: edgeLength(place, count, sections, slant ?? path),
+      length: along
+        ? runLength(along, sections[0]!.stitches, sections[0]!.rows)
+        : edgeLength(place, count, sections, slant ?? path),
       open: open ?? false,
     };
   });

@@ -7,6 +7,7 @@ import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js'
 import type { Note } from '../advice/note.js';
 import type { GarmentFacts } from '../advice/facts.js';
 import type { JoinPlan } from '../joins/join.js';
+import type { EdgeRun } from '../shaping/cap.js';
 import type { Passage } from '../shaping/passages.js';
 import type { EdgePlace } from '../work/rows.js';
 
@@ -60,6 +61,8 @@ export interface EdgeProgram {
   path?: 'straight' | readonly number[];
   /** As `path`, only to measure a stepped edge by, where shaping inside the rows moves their ends as well. */
   slant?: readonly number[];
+  /** For stitches that lie aslant, as those picked up for a cap of short rows do: the straight pieces of the edge. */
+  along?: readonly EdgeRun[];
 }
 
 /** Where markers hang in the first and the last of some rows of a part. */

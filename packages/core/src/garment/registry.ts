@@ -1,6 +1,7 @@
 import type { Construction } from './construction.js';
 import { dropShoulder } from './panels/dropShoulder.js';
 import { notched } from './panels/notched.js';
+import { setIn } from './panels/setIn.js';
 import { vest } from './panels/vest.js';
 import { raglan } from './raglan/raglan.js';
 import { roundYoke } from './roundYoke/roundYoke.js';
@@ -9,6 +10,7 @@ import { roundYoke } from './roundYoke/roundYoke.js';
 export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   dropShoulder as Construction<unknown>,
   notched as Construction<unknown>,
+  setIn as Construction<unknown>,
   vest as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,

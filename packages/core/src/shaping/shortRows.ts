@@ -17,50 +17,6 @@ export interface ShortRows {
   closing: boolean;
 }
 
-export interface CapWish {
-  /** Stitches picked up round the armhole; the middle one lies at the shoulder. */
-  stitches: number;
-  /** Left unworked on each side at the underarm; even where the pattern works in pairs. */
-  keep: number;
-  /** How far the first row runs past the middle on each side. */
-  past: number;
-  /** How much further each row goes than the one before it on that side, usually 2. */
-  step: number;
-}
-
-export type ShortRowResult = { ok: true; shortRows: ShortRows } | { ok: false; message: string };
-
-/**
- * A sleeve cap by short rows from the armhole (common practice): the first row runs a little past the shoulder, each next one
- * goes a step further than the one before on its side, until `keep` stitches are left on each side; then one full round.
- *
- * @returns the rows in working order, the first from left to right, or a sentence that says why they do not come out
- */
-export function capShortRows({ stitches, keep, past, step }: CapWish): ShortRowResult {
-  const middle = Math.floor(stitches / 2);
-  const odd = stitches % 2;
-  const first: ShortRow = { from: middle - past, to: middle + odd + past };
-  if (past < 1 || step < 1) return { ok: false, message: 'a short row must go at least one stitch further' };
-  if (first.from < keep)
-    return {
-      ok: false,
-      message: `the first row reaches ${past} past the shoulder of ${stitches} stitches, which leaves fewer than the ${keep} to be kept on each side`,
-    };
-  const rows = [first];
-  let { from, to } = first;
-  // Left and right by turns, so that both sides end with the same rows.
-  while (from > keep || to < stitches - keep) {
-    const goesRight = rows.length % 2 === 0;
-    if (goesRight) to = Math.min(stitches - keep, to + step);
-    else from = Math.max(keep, from - step);
-    rows.push({ from, to });
-  }
-  return {
-    ok: true,
-    shortRows: { stitches, rows, keptLeft: from, keptRight: stitches - to, closing: true },
-  };
-}
-
 /**
  * Short rows that slope a shoulder or raise a back neck: each pair of rows stops so many stitches earlier than the one
  * before, at one side; a full row closes them.

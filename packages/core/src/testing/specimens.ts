@@ -1,7 +1,8 @@
 import { leastAreaSteps, neckCurve } from '../shaping/curve.js';
 import { rowsOf, type Passage } from '../shaping/passages.js';
 import { countsByRow, fromSteps, schedule, type ScheduleRequest } from '../shaping/schedule.js';
-import { capShortRows, shoulderSteps, slopedShortRows, type ShortRowResult } from '../shaping/shortRows.js';
+import { capShortRows } from '../shaping/cap.js';
+import { shoulderSteps, slopedShortRows } from '../shaping/shortRows.js';
 import type { EdgePlace, Row } from '../work/rows.js';
 
 /** A piece worked in some way, with the edges that it must show: what a plan would state of it. */
@@ -253,11 +254,6 @@ export function yoke(way: 'joined' | 'turned'): Specimen {
   };
 }
 
-const must = (result: ShortRowResult) => {
-  if (!result.ok) throw new Error(result.message);
-  return result.shortRows;
-};
-
 /** A cap of 41 stitches by short rows, closed by a round. */
 export function cap(): Specimen {
   const rows = rowsOf([
@@ -265,7 +261,7 @@ export function cap(): Specimen {
     {
       kind: 'short',
       part: 'main',
-      shortRows: must(capShortRows({ stitches: 41, keep: 6, past: 3, step: 2 })),
+      shortRows: capShortRows({ base: 6, slope: 11, top: 7, rows: 13 }),
       label: 'Cap',
     },
     { kind: 'even', part: 'main', to: 18 },

@@ -222,8 +222,12 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'pick-up':
       if (joins[0]!.a[0]?.edge === 'band.joined')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
+      if (joins[0]!.b.length > 2)
+        return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
       return line`${name}: the ${a} sts picked up lie along ${b} rows${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
+      if (joins[0]!.a.some(({ edge }) => edge === 'cap.top'))
+        return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
       if (joins[0]!.b.some(({ edge }) => edge.startsWith('sleeve.notch')))
         return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
       return joins[0]!.a[0]?.edge.endsWith('.joined')

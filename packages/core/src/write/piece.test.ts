@@ -2,7 +2,7 @@ import { demoDesigns } from '../testing/designs.js';
 import type { PlannedPiece } from '../plan.js';
 import type { Passage } from '../shaping/passages.js';
 import { fromSteps } from '../shaping/schedule.js';
-import { capShortRows } from '../shaping/shortRows.js';
+import { capShortRows } from '../shaping/cap.js';
 import { writePiece } from './piece.js';
 import { lineToText } from './text.js';
 
@@ -24,15 +24,16 @@ const even = (to: number, part = 'main'): Passage => ({ kind: 'even', part, to }
 
 describe('writePiece', () => {
   it('writes short rows as the stitches that each of them goes over, and the row that closes them', () => {
-    const cap = (stitches: number): Passage => {
-      const result = capShortRows({ stitches, keep: 6, past: 3, step: 4 });
-      if (!result.ok) throw new Error(result.message);
-      return { kind: 'short', part: 'main', shortRows: result.shortRows, label: 'Cap' };
+    const cap: Passage = {
+      kind: 'short',
+      part: 'main',
+      shortRows: capShortRows({ base: 6, slope: 6, top: 6, rows: 5 }),
+      label: 'Cap',
     };
-    const lines = text([start(30), even(2), cap(30), even(12)]);
+    const lines = text([start(30), even(2), cap, even(12)]);
     expect(lines.slice(2)).toEqual([
       expect.stringMatching(/^Rows? 2/),
-      'Cap, short rows 3–7, turning at both ends: work over sts 13–18, 9–18, 9–22, 7–22, 7–24 of the last full row, one after the other.',
+      'Cap, short rows 3–7, turning at both ends: work over sts 13–18, 10–18, 10–21, 7–21, 7–24 of the last full row, one after the other.',
       'Next row: work over all sts, closing the steps. (30 sts)',
       expect.stringContaining('Rows 9–12'),
       'Fasten off, leaving a tail for the seam.',

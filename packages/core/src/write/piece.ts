@@ -1,6 +1,6 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
-import type { Passage } from '../shaping/passages.js';
+import { endOf, type Passage } from '../shaping/passages.js';
 import { countsAfterRow, shapedRowsOf, stitchesOf } from '../shaping/lines.js';
 import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
@@ -10,8 +10,8 @@ import { line, type Line } from './line.js';
 import { rangeInWords, writeLines, type RowWords } from './lines.js';
 import { writeStart } from './start.js';
 
-/** The part above the steps of notched armholes. */
-const ABOVE = 'upper';
+/** Parts between bound-off stitches: above the armholes, and the cap of a sleeve. */
+const INNER = new Set(['upper', 'cap']);
 
 type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
 
@@ -92,11 +92,11 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
         first.part,
         parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })),
       );
-      if (first.part !== ABOVE) shoulder = parts;
+      if (!INNER.has(first.part)) shoulder = parts;
     } else if (first.kind === 'short') {
       const shorts = all as Of<'short'>[];
       const from = shorts.map((_, size) => at(first.part, size));
-      lines.push(...writeShort(shorts, from));
+      lines.push(...writeShort(shorts, from, wordsOf(first.part)));
       shorts.forEach(({ shortRows }, size) => {
         const { n, count } = from[size]!;
         state.get(first.part)![size] = { n: n + shortRows.rows.length + (shortRows.closing ? 1 : 0), count };
@@ -125,7 +125,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       lines.push(
         ...(asBefore(pieces, i)
           ? [
-              line`Work as the first shoulder, with the neck edge at its other end. (${shapes.map(({ schedule }) => schedule.end)} sts)`,
+              line`Work as the first shoulder, with the neck edge at its other end. (${shapes.map(endOf)} sts)`,
             ]
           : writeShape(
               shapes,
@@ -135,9 +135,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
               wordsOf(first.part),
             )),
       );
-      shapes.forEach(
-        ({ to, schedule }, size) => (state.get(first.part)![size] = { n: to, count: schedule.end }),
-      );
+      shapes.forEach((shape, size) => (state.get(first.part)![size] = { n: shape.to, count: endOf(shape) }));
       if (shoulder) lines.push(line`Fasten off.`);
     }
   }
@@ -159,7 +157,7 @@ function asBefore(pieces: readonly PlannedPiece[], i: number): boolean {
       here.where.at === 'one edge' &&
       first?.kind === 'shape' &&
       first.part !== here.part &&
-      JSON.stringify(first.schedule) === JSON.stringify(here.schedule)
+      JSON.stringify([first.schedule, first.also]) === JSON.stringify([here.schedule, here.also])
     );
   });
 }
@@ -186,7 +184,7 @@ function writeGoOn(
   const { label, rejoin } = parts[0]!;
   const takes = parts.map(({ take }) => take);
   const leaves = parts.map(({ leave }) => leave);
-  if (parts[0]!.part === ABOVE && rejoin) {
+  if (INNER.has(parts[0]!.part) && rejoin) {
     const skipped = parts.map(({ take, leave }, size) => counts[size]! - take - leave);
     const rest = leaves.some((leave) => leave > 0) ? line`; leave the last ${leaves} sts unworked` : [];
     return [
@@ -205,8 +203,13 @@ function writeGoOn(
 }
 
 /** Short rows as a table of turning points: the stitches over which each row goes. */
-function writeShort(shorts: readonly Of<'short'>[], before: readonly { n: number; count: number }[]): Line[] {
+function writeShort(
+  shorts: readonly Of<'short'>[],
+  before: readonly { n: number; count: number }[],
+  words: RowWords,
+): Line[] {
   const { label } = shorts[0]!;
+  /** Spans that reach back across the joining of a round are told from there. */
   const ring = shorts.some(({ shortRows: { rows } }) => rows.some(({ from }) => from < 0));
   const spans = shorts.map(({ shortRows: { rows } }) =>
     rows.map(({ from, to }) => (ring ? `${-from} + ${to}` : `${from + 1}–${to}`)).join(', '),
@@ -219,11 +222,11 @@ function writeShort(shorts: readonly Of<'short'>[], before: readonly { n: number
         line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: ${spans}.`,
       ]
     : [
-        line`${label}, short rows ${ranges}, turning at both ends: work over sts ${spans} of the last full row, one after the other.`,
+        line`${label}, short rows ${ranges}, turning at both ends: work over sts ${spans} of the last full ${words.short}, one after the other.`,
       ];
   if (shorts[0]!.shortRows.closing)
     lines.push(
-      line`Next ${ring ? 'rnd' : 'row'}: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
+      line`Next ${words.short}: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
     );
   return lines;
 }
@@ -259,18 +262,19 @@ function writeShape(
 ): Line[] {
   const schedules = shapes.map(({ schedule }) => schedule);
   const ranges = shapes.map(({ to }, size) => rangeInWords(before[size]!.n + 1, to));
-  const ends = schedules.map(({ end }) => end);
-  if (schedules.every(({ events }) => events.length === 0))
+  const ends = shapes.map(endOf);
+  if (shapes.every(({ schedule, also }) => schedule.events.length === 0 && !also))
     return [line`${words.one}s ${ranges}: ${even}; ${words.end}. (${ends} sts)`];
   const { where } = shapes[0]!;
-  const grow = schedules.find(({ direction }) => direction !== 0)!.direction > 0;
-  if (where.at === 'one edge') return writeOneEdge(shapes, ranges, where.edge, grow, stitch);
+  const grow = (schedules.find(({ direction }) => direction !== 0)?.direction ?? -1) > 0;
+  const steps = schedules.some(({ amounts }) => amounts !== undefined);
+  if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch);
+  if (where.at === 'both edges' && steps) return writeEdge(shapes, ranges, 'each edge', grow, stitch);
   const word = grow ? 'inc' : 'dec';
   const [begin, finish] = grow
     ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
     : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
   const places = schedules.map(({ perEvent }) => perEvent);
-  const steps = schedules.some(({ amounts }) => amounts !== undefined);
   const many: Line = steps ? ['so many places'] : line`${places} places`;
   const how: Line =
     where.at === 'both edges'
@@ -341,39 +345,58 @@ function writeSteps(
 }
 
 /**
- * Shaping at one edge: how many stitches in which rows. One is worked together (or two in one); more are slipped over or
- * left where they are, or added by chains.
+ * Shaping at an edge (or at both alike): how many stitches in which rows. One is worked together (or two in one); more are
+ * slipped over or left where they are, or added by chains.
  */
-function writeOneEdge(
+function writeEdge(
   shapes: readonly Of<'shape'>[],
   ranges: readonly string[],
   edge: string,
   grow: boolean,
   stitch: string,
 ): Line[] {
+  const share = shapes[0]!.where.at === 'both edges' ? 2 : 1;
   const schedules = shapes.map(({ schedule }) => schedule);
-  const amounts = schedules.map((one) => one.events.map((_, i) => amountOf(one, i)));
-  const several = amounts.flat().some((amount) => amount > 1);
+  const others = shapes.map(({ also }) => also?.schedule ?? null);
+  const amountsOf = (schedule: Schedule | null) =>
+    schedule ? schedule.events.map((_, i) => amountOf(schedule, i) / share) : [];
+  const all = [...schedules, ...others].map(amountsOf);
+  const several = all.flat().some((amount) => amount > 1);
   const single = grow ? `2 ${stitch} in the st at ${edge}` : `${stitch}2tog over the 2 sts at ${edge}`;
   const more = grow
     ? `to add more, ch so many at ${edge} and work into them`
     : `to take off more, sl st over them where the row begins at ${edge}, leave them unworked where it ends there`;
   const verb = grow ? 'add' : 'take off';
   const head = line`To ${verb} 1 st: ${single}${several ? `; ${more}` : ''}.`;
-  const ends = schedules.map(({ end }) => end);
-  if (shapes.length > 1)
+  const ends = shapes.map(endOf);
+  const other = shapes.find(({ also }) => also)?.also;
+  if (shapes.length > 1) {
+    const listed = (of: readonly (Schedule | null)[]) =>
+      line`${of.map((one) => amountsOf(one).join(' ') || '0')} sts in rows ${of.map((one) => one?.events.join(' ') || '–')}`;
+    const also: Line = other
+      ? line`; at the same time, at ${other.edge} take off ${{ inline: listed(others) }}`
+      : [];
     return [
       head,
-      line`Rows ${ranges}: at ${edge} ${verb} ${amounts.map((list) => list.join(' ') || '0')} sts in rows ${schedules.map(({ events }) => events.join(' ') || '–')}; work the other rows even. (${ends} sts)`,
+      line`Rows ${ranges}: at ${edge} ${verb} ${{ inline: listed(schedules) }}${{ inline: also }}; work the other rows even. (${ends} sts)`,
     ];
-  const [only] = schedules as [Schedule];
+  }
+  const [only, beside] = [schedules[0]!, others[0] ?? null];
   const after = countsAfter(only);
-  const rows = only.events.map(
-    (row, i) => `row ${row}: ${amounts[0]![i]} st${amounts[0]![i] === 1 ? '' : 's'} (${after[i]} left)`,
-  );
+  const rowsOf = (schedule: Schedule, left: (i: number) => string) =>
+    schedule.events
+      .map((row, i) => {
+        const amount = amountsOf(schedule)[i]!;
+        return `row ${row}: ${amount} st${amount === 1 ? '' : 's'}${left(i)}`;
+      })
+      .join(', ');
+  // Two edges at once have no count of their own after each row.
+  const own = rowsOf(only, (i) => (beside ? '' : ` (${after[i]} left)`)) || 'nothing';
+  const also =
+    beside && other ? `; at the same time, at ${other.edge} take off ${rowsOf(beside, () => '')}` : '';
   return [
     head,
-    line`Rows ${ranges}: at ${edge} ${verb} ${rows.join(', ')}; work the other rows even. (${ends} sts)`,
+    line`Rows ${ranges}: at ${edge} ${verb} ${own}${also}; work the other rows even. (${ends} sts)`,
   ];
 }
 

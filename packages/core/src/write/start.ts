@@ -14,15 +14,15 @@ export function writeStart(starts: readonly Start[], fabric: Fabric, words: RowW
   const counts = starts.map(({ stitches }) => stitches);
   if (along !== null && over) return writeOver(starts, stitch, words);
   const markers = over ? [writeMarkers(starts, words)] : [];
+  if (along !== null)
+    return [
+      line`${words.one} 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; ${words.end}. (${counts} sts)`,
+    ];
   if (round)
     return [
       line`Ch ${counts}; join with a sl st to a ring without twisting it.`,
       line`Rnd 1 (RS): ${stitch} in each ch round; ${words.end}. (${counts} sts)`,
       ...markers,
-    ];
-  if (along !== null)
-    return [
-      line`Row 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; turn. (${counts} sts)`,
     ];
   if (fabric.foundation === 'stitches')
     return [

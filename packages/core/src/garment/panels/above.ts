@@ -1,7 +1,8 @@
 import type { Counts } from '../../fit/problem.js';
-import type { PieceProgram, SizeInput } from '../construction.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import type { Passage } from '../../shaping/passages.js';
-import type { Side } from '../shared/pieces.js';
+import { ends, type Side } from '../shared/pieces.js';
+import { armholeInside, armholeSchedule } from './armholeCurve.js';
 import { longerRows } from './lowerEdge.js';
 import type { PanelStyle } from './style.js';
 
@@ -18,15 +19,40 @@ export interface Span {
 export interface Above {
   /** The part that its rows are of. */
   part: string;
-  /** Stitches above the underarm, before any neck. */
+  /** Stitches above the armholes' shaping, before any neck. */
   width: number;
-  /** Stitches of the step at each notched side. */
+  /** Stitches bound off at each armhole: its step, or the base of its curve. */
   notch: number;
+  /** Stitches that the curve of an armhole has taken off after each row above the underarm; empty without one. */
+  inside: readonly number[];
   passages: Passage[];
+  /** The rows of the curve where both edges are armholes; none without one. */
+  curve: Passage[];
   sections: (fabrics: Input['fabrics']) => Pick<PieceProgram, 'sections'>;
   /** Rows of the whole panel by the parts that they are of. */
   spans: (first: number, last: number) => Span[];
 }
+
+/**
+ * The edge of an armhole: straight up, or along its curve.
+ *
+ * @param side where it lies on the piece
+ * @param spans its rows
+ */
+export function armholeEdge(
+  { inside }: Above,
+  side: Side,
+  spans: readonly Span[],
+): Pick<EdgeProgram, 'axis' | 'place' | 'path'> {
+  const place = ends(side, ...spans);
+  if (inside.length === 0) return { axis: 'rows', place, path: 'straight' };
+  return {
+    axis: 'rows',
+    place: { ...place, stepped: true },
+    path: inside.map((stitches) => (side === 'left' ? stitches : -stitches)),
+  };
+}
+
 /**
  * What changes at the underarm.
  *
@@ -44,6 +70,7 @@ export function aboveUnderarm(
   const first = side + 1;
   const { upper } = style;
   const notch = style.armhole ? counts['notch.width']! : 0;
+  const curve = counts['armhole.curve'] ?? 0;
   const part = notch > 0 ? 'upper' : 'main';
   const take = below - notched.length * notch;
   const at = notched.includes('left') ? notch : 0;
@@ -52,7 +79,8 @@ export function aboveUnderarm(
   return {
     part,
     notch,
-    width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * notch,
+    width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * (notch + curve),
+    inside: curve > 0 ? armholeInside(counts) : [],
     passages: [
       ...(notch > 0
         ? [
@@ -80,6 +108,24 @@ export function aboveUnderarm(
           ]
         : []),
     ],
+    curve:
+      curve > 0
+        ? [
+            {
+              kind: 'shape',
+              part,
+              to: side + 1 + counts['armhole.shaped']!,
+              schedule: armholeSchedule(
+                armholeInside(counts).slice(0, 1 + counts['armhole.shaped']!),
+                side,
+                take,
+                2,
+              ),
+              where: { at: 'both edges' },
+              of: { start: `${piece}.width`, end: 'armhole.curve', rows: 'armhole.shaped' },
+            },
+          ]
+        : [],
     sections: (fabrics) => (upper ? { sections: [{ fabric: fabrics.get(upper.fabric)!, first }] } : {}),
     spans: (from, to) =>
       notch === 0

@@ -1,9 +1,9 @@
 import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import { ends, SIDES } from '../shared/pieces.js';
+import { SIDES } from '../shared/pieces.js';
 import { isPlain, type PanelStyle } from './style.js';
-import { aboveUnderarm } from './above.js';
+import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
 
@@ -35,6 +35,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,
+      ...above.curve,
       { kind: 'even', part: above.part, to: rows },
     ],
     edges: [
@@ -50,9 +51,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         {
           id: `back.armhole-${which}`,
           label: `Back, ${which} armhole`,
-          axis: 'rows',
-          place: ends(which, ...above.spans(side + 1, rows)),
-          path: 'straight',
+          ...armholeEdge(above, which, above.spans(side + 1, rows)),
           open: isPlain(style),
         },
       ]),
@@ -81,10 +80,14 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     ],
     expects: [
       { quantity: 'back.width', edges: ['back.hem'] },
-      {
-        quantity: style.upper ? 'back.upper' : 'back.width',
-        edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right', ...notches],
-      },
+      ...(above.inside.length > 0
+        ? []
+        : [
+            {
+              quantity: style.upper ? 'back.upper' : 'back.width',
+              edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right', ...notches],
+            },
+          ]),
       { quantity: 'neck.width', edges: ['back.neck'] },
       ...sideExpects('back', 'left', counts),
       { quantity: 'armhole.rows', edges: ['back.armhole-left'] },

@@ -7,8 +7,10 @@ import { draftBand } from '../shared/bands.js';
 import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { bodyLength, panelWidth } from '../shared/targets.js';
+import { draftCurve, insetOf } from './armholeCurve.js';
+import { cappedTargets } from './cappedSleeve.js';
 import { draftSleeve } from './draftSleeve.js';
-import { edgingsOf } from './edgings.js';
+import { followers } from './edgings.js';
 import { finishedOf } from './finished.js';
 import { draftLowerEdge } from './lowerEdge.js';
 import { notchWidth } from './notch.js';
@@ -46,12 +48,16 @@ export function draft(input: Input): Draft {
 
   const { length: width, round, reasons: widthReasons } = panelWidth(input);
   const { length: neck, drop, reasons: neckReasons } = neckWidth(input);
-  const notch = notchWidth(input, width);
-  const shoulder = (width - neck) / 2 - (notch?.length ?? 0);
+  const inset = insetOf(input, width);
+  const notch = inset?.base ?? notchWidth(input, width);
+  /** What the armhole takes off on each side, cm, and the counts that do. */
+  const off = (notch?.length ?? 0) + (inset?.curve.length ?? 0);
+  const armholeCounts = [...(notch ? ['notch.width'] : []), ...(inset ? ['armhole.curve'] : [])];
+  const shoulder = (width - neck) / 2 - off;
   const open = isOpen(style);
   const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };
   const frontTop = changes ? 'front.upper' : 'front.width';
-  if (front.length < shoulder + (notch?.length ?? 0))
+  if (front.length < shoulder + off)
     notes.push({
       level: 'warn',
       code: 'gap-wider-than-neck',
@@ -97,11 +103,25 @@ export function draft(input: Input): Draft {
       message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
     });
 
-  const across = width - 2 * (notch?.length ?? 0);
-  const sleeve = style.sleeve
-    ? draftSleeve(input, style.sleeve, { across, armhole, armholeReasons, notch })
-    : null;
-  if (sleeve) notes.push(...sleeve.notes);
+  const across = width - 2 * off;
+  if (inset && inset.across > width)
+    notes.push({
+      level: 'warn',
+      code: 'shoulders-wider-than-panel',
+      where: 'notch.width',
+      message: say`The shoulders (${cm(inset.across)} with their ease) are wider than the panel (${cm(width)}), so there is nothing to curve an armhole from; more ease all round or less across the shoulders would do.`,
+    });
+  const curve = inset
+    ? draftCurve(input, inset, { length: armhole, reasons: armholeReasons })
+    : { quantities: [], relations: [] };
+  // A capped sleeve is drafted to the armhole as it has come out.
+  const sleeve =
+    style.sleeve && !inset
+      ? draftSleeve(input, style.sleeve, { across, armhole, armholeReasons, notch })
+      : null;
+  const capped =
+    style.sleeve && inset ? cappedTargets(input, style.sleeve, { across, armhole, inset }) : null;
+  notes.push(...(sleeve?.notes ?? []), ...(capped?.notes ?? []));
   const lowerEdge = draftLowerEdge(input, fabric);
   const inPattern = fabric.rule.flat;
   const quantities: DraftQuantity[] = [
@@ -143,16 +163,18 @@ export function draft(input: Input): Draft {
       fabric: upper,
       axis: 'stitches',
       target: Math.max(0.5, shoulder),
-      weight: 0.2,
+      weight: inset ? 1 : 0.2,
       because: [
         given('Panel, width', width, { kind: 'quantity', id: upperWidth }),
         plus('Neck', -neck, width - neck, { kind: 'quantity', id: 'neck.width' }),
         ...(notch
           ? [
-              plus('Two steps of the armholes', -2 * notch.length, 2 * shoulder, {
-                kind: 'quantity',
-                id: 'notch.width',
-              }),
+              plus(
+                inset ? 'What both armholes take off' : 'Two steps of the armholes',
+                -2 * off,
+                2 * shoulder,
+                { kind: 'quantity', id: 'notch.width' },
+              ),
             ]
           : []),
         becomes('Two shoulders', '÷ 2', shoulder),
@@ -162,7 +184,7 @@ export function draft(input: Input): Draft {
       ? [
           quantity({
             id: 'notch.width',
-            label: 'Step at the underarm, each',
+            label: inset ? 'Armhole, base of each' : 'Step at the underarm, each',
             fabric,
             axis: 'stitches',
             target: notch.length,
@@ -231,6 +253,7 @@ export function draft(input: Input): Draft {
       min: 0,
       because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })],
     }),
+    ...curve.quantities,
     ...lowerEdge.quantities,
     ...(sleeve?.quantities ?? []),
     ...(hem?.quantities ?? []),
@@ -238,8 +261,9 @@ export function draft(input: Input): Draft {
   ];
 
   const relations: Relation[] = [
-    ...(open ? [frontsOverShoulders(frontTop, notch !== null)] : [sameWidth()]),
-    shouldersOf(upperWidth, notch !== null),
+    ...(open ? [frontsOverShoulders(frontTop, armholeCounts)] : [sameWidth()]),
+    shouldersOf(upperWidth, inset ? 'curved' : notch ? 'notched' : 'plain'),
+    ...curve.relations,
     ...(changes ? changeOfFabric(open) : [heightOf()]),
     open && !changes ? dropAboveHem() : dropAboveUnderarm(),
     ...lowerEdge.relations,
@@ -255,9 +279,9 @@ export function draft(input: Input): Draft {
     drop,
     armhole,
     across: notch ? across : null,
-    sleeve: sleeve?.wanted ?? null,
+    sleeve: sleeve?.wanted ?? capped?.wanted ?? null,
   });
-  const edgings = edgingsOf(input);
+  const edgings = followers(input, capped);
   return {
     quantities,
     helpers: sleeve?.helpers ?? [],

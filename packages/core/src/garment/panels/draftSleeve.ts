@@ -11,7 +11,7 @@ import { becomes, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
 import { evenRowsWished, taper } from '../shared/taper.js';
 import { cuffRound, type Target } from '../shared/targets.js';
-import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
+import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength } from './targets.js';
 
 /** What a sleeve is drafted to, cm. */
@@ -31,7 +31,7 @@ export interface DraftedSleeve {
   wanted: SleeveTargets;
 }
 
-const STRAIGHT = { id: 'straight', rule: 'a straight sleeve is as wide at the cuff as at the top' };
+export const STRAIGHT = { id: 'straight', rule: 'a straight sleeve is as wide at the cuff as at the top' };
 
 /** Shortest sleeve that is still one, cm. */
 const SHORTEST = 2;
@@ -111,7 +111,7 @@ export function draftSleeve(
         axis: 'stitches',
         target: top,
         weight: 1,
-        rule: up ? ANY_COUNT : fabric.rule.flat,
+        rule: up ? ANY_COUNT : inRounds(input.style, style) ? fabric.rule.round : fabric.rule.flat,
         min: 4,
         because: topReasons,
       }),

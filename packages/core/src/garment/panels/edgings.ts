@@ -1,4 +1,4 @@
-/** Neckband, armhole ribs and front bands: they follow the edges of the finished panels. */
+/** Capped sleeves, neckband, armhole ribs and front bands: they follow the edges of the finished panels. */
 
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
@@ -17,6 +17,7 @@ import {
 import { isOpen } from '../shared/front.js';
 import { frontNeck, halfNeck, steppedLength } from '../shared/neck.js';
 import { given, plus } from '../shared/quantity.js';
+import { CAPPED_IDS, followArmhole, type CappedSleeve } from './cappedSleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -26,19 +27,20 @@ const RIBS = [
   { id: 'armband', label: 'Armhole rib', edge: armholeEdge },
 ] as const;
 
-/** The bands that the style has besides hem and cuff; null for none. */
-export function edgingsOf(input: Input): Edgings | null {
+/** The sleeve that is drafted to its armhole, and the bands that the style has besides hem and cuff; null for none. */
+export function followers(input: Input, sleeve: CappedSleeve | null): Edgings | null {
   const { style } = input;
   const ribs = RIBS.flatMap((rib) => {
     const band = style[rib.id];
     return band ? [{ ...rib, style: band }] : [];
   });
   const banded = style.front.style === 'band';
-  if (ribs.length === 0 && !banded) return null;
+  if (ribs.length === 0 && !banded && !sleeve) return null;
   return {
-    ids: edgingIds(ribs, banded),
+    ids: [...(sleeve ? CAPPED_IDS : []), ...edgingIds(ribs, banded)],
     follow: (counts) =>
       together([
+        ...(sleeve ? [followArmhole(input, sleeve, counts)] : []),
         ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
         ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
       ]),
@@ -83,8 +85,8 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
     const shoulder = counts['shoulder.width']!;
     const rows = counts['side.rows']! + counts['armhole.rows']!;
     const divide = rows - drop;
-    const notch = style.armhole ? counts['notch.width']! : 0;
-    const width = counts[style.upper ? 'front.upper' : 'front.width']! - notch;
+    const off = (counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0);
+    const width = counts[style.upper ? 'front.upper' : 'front.width']! - off;
     const side = (aside: readonly number[]) => steppedLength(aside, stitches, rowsPerCm);
     if (isOpen(style)) {
       const taken = width - shoulder;

@@ -85,7 +85,7 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             id: 'across',
             label: 'Across the shoulders',
             target: across,
-            actual: (counts: Counts) => (counts['back.width']! - 2 * counts['notch.width']!) / stitches,
+            actual: (counts: Counts) => acrossOf(counts) / stitches,
           },
         ]),
     ...(sleeve
@@ -107,12 +107,21 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             label: 'Sleeve length with cuff',
             target: sleeve.covered,
             actual: (counts: Counts) =>
-              (counts['sleeve.rows']! + (counts['notch.rows'] ?? 0)) / perCm(sleeveFabric.gauge, 'rows') +
-              bandHeight('cuff', counts, input),
+              sleeveRows(counts) / perCm(sleeveFabric.gauge, 'rows') + bandHeight('cuff', counts, input),
           },
         ]
       : []),
   ];
+}
+
+/** Stitches across the shoulders, inside the armholes. */
+export function acrossOf(counts: Counts): number {
+  return counts['back.width']! - 2 * ((counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0));
+}
+
+/** Rows of the sleeve from its cuff to the shoulder: along its seam, and along a step or over a cap. */
+export function sleeveRows(counts: Counts): number {
+  return counts['sleeve.rows']! + (counts['notch.rows'] ?? 0) + (counts['cap.rows'] ?? 0);
 }
 
 /** Finished height of a band, 0 where the style has none. */

@@ -6,7 +6,7 @@ import { countsByRow } from '../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
 import { isPlain, type PanelStyle } from './style.js';
-import { aboveUnderarm, type Above } from './above.js';
+import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
 
@@ -41,6 +41,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,
+      ...above.curve,
       { kind: 'even', part: above.part, to: divide },
       ...top.passages,
     ],
@@ -101,9 +102,7 @@ function straightTop(
         {
           id: `front.armhole-${which}`,
           label: `Front, ${which} armhole`,
-          axis: 'rows',
-          place: ends(OTHER[which], ...above.spans(side + 1, rows)),
-          path: 'straight',
+          ...armholeEdge(above, OTHER[which], above.spans(side + 1, rows)),
           open: isPlain(style),
         },
         {
@@ -172,9 +171,10 @@ function dividedTop(
         {
           id: `front.armhole-${wearers}`,
           label: `Front, ${wearers} armhole`,
-          axis: 'rows',
-          place: ends(lies, ...above.spans(side + 1, divide), { part, first: divide + 1, last: rows }),
-          path: 'straight',
+          ...armholeEdge(above, lies, [
+            ...above.spans(side + 1, divide),
+            { part, first: divide + 1, last: rows },
+          ]),
           open: isPlain(style),
         },
         {

@@ -5,7 +5,7 @@ import { SIDES } from '../shared/pieces.js';
 import type { SizeInput } from '../construction.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
-import type { PanelStyle } from './style.js';
+import { inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.js';
 
 /**
  * Every seam, in the order in which they are sewn.
@@ -17,6 +17,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
   const slit = isSlit(input);
   const { hem, cuff, neckband, sleeve } = style;
   const open = isOpen(style);
+  const round = sleeve !== null && inRounds(style, sleeve);
   return [
     ...SIDES.map((side): JoinPlan => ({
       id: `shoulder-${side}`,
@@ -25,8 +26,8 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
       a: [`back.shoulder-${side}`],
       b: [`front.shoulder-${side}`],
     })),
-    ...(sleeve ? armholeJoins(sleeve.worked) : []),
-    ...(sleeve && style.armhole ? notchJoins() : []),
+    ...(sleeve && !round ? armholeJoins(style, sleeve) : []),
+    ...(sleeve && isNotched(style) ? notchJoins() : []),
     ...SIDES.map((side): JoinPlan => ({
       id: `side-${side}`,
       label: slit ? `Side seam above the slit, ${side}` : `Side seam, ${side}`,
@@ -34,7 +35,8 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
       a: [`back.side-${side}`],
       b: [`front.side-${side}`],
     })),
-    ...(sleeve ? sleeveSeams() : []),
+    // A sleeve in rounds is picked up round a closed armhole.
+    ...(sleeve ? (round ? armholeJoins(style, sleeve) : sleeveSeams()) : []),
     ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
     ...(hem ? hemJoins(hem, open, slit) : []),
     ...(cuff ? cuffJoins(cuff) : []),
@@ -82,14 +84,19 @@ function hemJoins({ gather }: BandStyle, open: boolean, slit: boolean): JoinPlan
   ];
 }
 
-function armholeJoins(worked: 'up' | 'down'): JoinPlan[] {
-  return SIDES.map((side): JoinPlan => ({
-    id: `armhole-${side}`,
-    label: `Armhole, ${side}`,
-    kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
-    a: ['sleeve.top'],
-    b: [`back.armhole-${side}`, `front.armhole-${side}`],
-  }));
+function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPlan[] {
+  const curved = armhole !== null && armhole.curve !== null;
+  const cap = ['cap.base-front', 'cap.front-edge', 'cap.top', 'cap.back-edge', 'cap.base-back'];
+  return SIDES.map((side): JoinPlan => {
+    const rows = [`front.armhole-${side}`, `back.armhole-${side}`];
+    return {
+      id: `armhole-${side}`,
+      label: `Armhole, ${side}`,
+      kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
+      a: curved && worked === 'up' ? cap : ['sleeve.top'],
+      b: curved ? [`front.notch-${side}`, ...rows, `back.notch-${side}`] : rows.reverse(),
+    };
+  });
 }
 
 function sleeveSeams(): JoinPlan[] {

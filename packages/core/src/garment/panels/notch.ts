@@ -6,17 +6,17 @@ import { forSize } from '../shared/perSize.js';
 import { shareOf } from '../shared/quantity.js';
 import { SIDES, type Side } from '../shared/pieces.js';
 import type { Target } from '../shared/targets.js';
-import type { PanelStyle } from './style.js';
+import { isNotched, type PanelStyle } from './style.js';
 
 /**
- * How far the panel steps in at each underarm; null for a plain drop.
+ * How far the panel steps in at each underarm; null for a plain drop or a curve.
  *
  * @param panel width of the panel below the armholes, cm
  */
 export function notchWidth({ style, size }: SizeInput<PanelStyle>, panel: number): Target | null {
-  if (!style.armhole) return null;
+  if (!isNotched(style)) return null;
   return shareOf(
-    forSize(style.armhole.notch, size.id),
+    forSize(style.armhole!.notch, size.id),
     'Step at the underarm',
     { length: panel, label: 'Panel, width', from: { kind: 'quantity', id: 'back.width' } },
     { kind: 'style', id: 'garment.armhole.notch' },

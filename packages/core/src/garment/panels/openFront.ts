@@ -2,13 +2,13 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { Passage } from '../../shaping/passages.js';
 import { stepsAcross } from '../../shaping/rounds.js';
-import { fromSteps } from '../../shaping/schedule.js';
+import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 import { endShifts } from '../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { halfNeck, type HalfNeck } from '../shared/neck.js';
 import { ends, OTHER, type Side } from '../shared/pieces.js';
 import { isPlain, type PanelStyle } from './style.js';
-import { aboveUnderarm, type Above } from './above.js';
+import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
 
@@ -27,7 +27,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
   const full = aboveUnderarm(style, counts, 'front', [outer]);
   const taken = full.width - shoulder;
   const divide = rows - drop;
-  const neck = drop > 0 ? halfNeck(style.neck.shape, { taken, drop, width: full.width, divide }) : null;
+  const neck = drop > 0 ? halfNeck(style.neck.shape, { taken, drop, width, divide }) : null;
   // A neck that begins below the underarm has taken stitches off before the armhole does.
   const gone = neck && divide < side ? neck.inside[side - divide]! : 0;
   const above = gone > 0 ? aboveUnderarm(style, counts, 'front', [outer], width - gone) : full;
@@ -59,7 +59,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
         extra: foundationExtra(fabric),
         along: null,
       },
-      ...upTo({ side, rows, divide, above, inner }, neck),
+      ...upTo({ width, side, rows, divide, above, inner }, neck),
     ],
     edges: [
       {
@@ -73,9 +73,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       {
         id: `front.armhole-${wearers}`,
         label: `${label}, armhole`,
-        axis: 'rows',
-        place: ends(outer, ...above.spans(side + 1, rows)),
-        path: 'straight',
+        ...armholeEdge(above, outer, above.spans(side + 1, rows)),
         open: isPlain(style),
       },
       {
@@ -127,53 +125,84 @@ function shiftedBy(aside: number, after: number, rows: number): number[] {
   return Array.from({ length: rows }, (_, i) => (i < after ? 0 : aside));
 }
 
-/** The rows up to the shoulder. A neck may begin below the underarm: its shaping is then told in two stretches. */
+/**
+ * The rows up to the shoulder. A neck may begin below the underarm: its shaping is then told in two stretches. Where the
+ * armhole curves while the neck is shaped, both go on in the same rows.
+ */
 function upTo(
   {
+    width,
     side,
     rows,
     divide,
     above,
     inner,
-  }: { side: number; rows: number; divide: number; above: Above; inner: Side },
+  }: {
+    width: number;
+    side: number;
+    rows: number;
+    divide: number;
+    above: Above;
+    inner: Side;
+  },
   neck: HalfNeck | null,
 ): Passage[] {
   const even = (part: string, to: number): Passage => ({ kind: 'even', part, to });
+  const { part, inside: curve } = above;
   const underarm: Passage[] = [{ kind: 'mark', part: 'main', meaning: 'the underarm' }, ...above.passages];
-  if (!neck) return [even('main', side), ...underarm, even(above.part, rows)];
-  const shape = (part: string, to: number, schedule: HalfNeck['schedule']): Passage => ({
-    kind: 'shape',
-    part,
-    to,
-    schedule,
-    where: { at: 'one edge', side: inner, edge: 'the neck edge' },
-    of: { start: 'front.width', end: 'shoulder.width', rows: 'neck.drop' },
-    line: neck.line,
-  });
-  if (divide >= side)
-    return [
-      even('main', side),
-      ...underarm,
-      even(above.part, divide),
-      shape(above.part, rows, neck.schedule),
-    ];
-  const { inside } = neck;
-  const width = neck.schedule.start + above.notch;
-  const left = (from: number, to: number, full: number) =>
-    inside.slice(from, to).map((stitches) => full - stitches);
-  const at = side - divide;
+  const end = neck ? divide : rows;
+  /** Stitches above the underarm as if the armhole took nothing off. */
+  const upper = above.width + above.notch + (curve.at(-1) ?? 0);
+  /** Stitches taken off after a row, by the neck and by the armhole. */
+  const byNeck = (row: number) => (neck && row > divide ? neck.inside[row - divide]! : 0);
+  const byArmhole = (row: number) => above.notch + (row > side ? (curve[row - side - 1] ?? 0) : 0);
+  const shape = (of: string, from: number, to: number): Passage => {
+    const schedule = between(byNeck, from < side ? width : upper - byArmhole(from), from, to);
+    const armhole = between(byArmhole, upper, from, to);
+    return {
+      kind: 'shape',
+      part: of,
+      to,
+      schedule,
+      where: { at: 'one edge', side: inner, edge: 'the neck edge' },
+      of: { start: 'front.width', end: 'shoulder.width', rows: 'neck.drop' },
+      line: neck!.line,
+      ...(from >= side && armhole.events.length > 0
+        ? { also: { schedule: armhole, edge: 'the armhole edge' } }
+        : {}),
+    };
+  };
+  const rest = Math.max(side, end);
   return [
-    even('main', divide),
-    shape('main', side, fromSteps(width, divide + 1, left(1, at + 1, width))),
+    even('main', Math.min(side, end)),
+    ...(end < side ? [shape('main', end, side)] : []),
     ...underarm,
-    shape(
-      above.part,
-      rows,
-      fromSteps(
-        neck.schedule.start - inside[at]!,
-        side + 1,
-        left(at + 1, inside.length, neck.schedule.start),
-      ),
-    ),
+    ...curveAlone(),
+    ...(rest < rows ? (neck ? [shape(part, rest, rows)] : [even(part, rows)]) : []),
   ];
+
+  /** The armhole's curve below the neck, and even rows above it. */
+  function curveAlone(): Passage[] {
+    if (end <= side) return [];
+    if (curve.length === 0) return [even(part, end)];
+    return [
+      {
+        kind: 'shape',
+        part,
+        to: end,
+        schedule: between(byArmhole, upper, side, end),
+        where: { at: 'one edge', side: OTHER[inner], edge: 'the armhole edge' },
+        of: { start: 'front.width', end: 'armhole.curve', rows: 'armhole.shaped' },
+      },
+    ];
+  }
+}
+
+/** The shaping that takes so many stitches off a width after each row, in the rows after `from` up to `to`. */
+function between(taken: (row: number) => number, width: number, from: number, to: number): Schedule {
+  return fromSteps(
+    width - taken(from),
+    from + 1,
+    Array.from({ length: to - from }, (_, i) => width - taken(from + 1 + i)),
+  );
 }

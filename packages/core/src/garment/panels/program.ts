@@ -6,12 +6,13 @@ import { bandPiece, frontBandPiece } from '../shared/bands.js';
 import { downTo } from '../shared/arm.js';
 import { isOpen, openingWidth } from '../shared/front.js';
 import { neckOpening } from '../shared/neck.js';
-import { bandHeight } from './finished.js';
+import { acrossOf, bandHeight, sleeveRows } from './finished.js';
 import { joins } from './joins.js';
 import { back } from './back.js';
 import { front } from './front.js';
 import { isSlit } from './lowerEdge.js';
 import { openFront } from './openFront.js';
+import { cappedSleeve } from './capPieces.js';
 import { sleeve } from './sleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
 
@@ -29,7 +30,13 @@ export function program(input: Input, counts: Counts): Program {
   const pieces: PieceProgram[] = [
     back(input, counts),
     ...fronts,
-    ...(style.sleeve ? [sleeve(input, style.sleeve, counts)] : []),
+    ...(style.sleeve
+      ? [
+          style.armhole?.curve
+            ? cappedSleeve(input, style.sleeve, counts)
+            : sleeve(input, style.sleeve, counts),
+        ]
+      : []),
   ];
   if (style.hem) {
     const rib = fabrics.get(style.hem.fabric)!;
@@ -47,7 +54,6 @@ export function program(input: Input, counts: Counts): Program {
   if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
 
   const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;
-  const notch = style.armhole ? counts['notch.width']! : 0;
   const stitches = perCm(fabric.gauge, 'stitches');
   const upper = fabrics.get(upperFabric(style))!;
   const upperStitches = perCm(upper.gauge, 'stitches');
@@ -70,8 +76,8 @@ export function program(input: Input, counts: Counts): Program {
         quantity: 'sleeve.top',
       },
       reach: style.sleeve && {
-        overhang: ((counts['back.width']! - 2 * notch) / stitches - input.body.body.crossBack) / 2,
-        sleeve: (counts['sleeve.rows']! + (counts['notch.rows'] ?? 0)) / perCm(sleeveFabric.gauge, 'rows'),
+        overhang: (acrossOf(counts) / stitches - input.body.body.crossBack) / 2,
+        sleeve: sleeveRows(counts) / perCm(sleeveFabric.gauge, 'rows'),
         cuff: bandHeight('cuff', counts, input),
         wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
       },
@@ -95,9 +101,8 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
     openingWidth(input);
   const underarm = hanging(upperFabric(style), 'armhole.rows');
   const edge = underarm + hanging(style.fabric, 'side.rows');
-  const notch = style.armhole ? along(style.fabric, 'stitches', 'notch.width') : 0;
   const overhang =
-    (along(style.fabric, 'stitches', 'back.width') - 2 * notch - input.body.body.crossBack) / 2;
+    (acrossOf(counts) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches') - input.body.body.crossBack) / 2;
   const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
     const chosen = style[id];
     if (!chosen) return [];
@@ -119,12 +124,12 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   };
 
   function arm(): GarmentRound[] {
-    const end =
-      overhang +
-      hanging(sleeveFabric, 'sleeve.rows') +
-      (style.armhole ? hanging(sleeveFabric, 'notch.rows') : 0);
+    const [underarmRows, rows] = [counts['cap.rows'] ?? 0, sleeveRows(counts)];
+    const { gauge, growth = 0 } = fabrics.get(sleeveFabric)!;
+    const down = (of: number) => overhang + (of / perCm(gauge, 'rows')) * (1 + growth);
+    const end = down(rows);
     return [
-      { at: overhang, round: along(sleeveFabric, 'stitches', 'sleeve.top') },
+      { at: down(underarmRows), round: along(sleeveFabric, 'stitches', 'sleeve.top') },
       { at: end, round: along(sleeveFabric, 'stitches', 'sleeve.cuff') },
       ...band('cuff', end),
     ];

@@ -15,20 +15,33 @@ export function heightOf(): Relation {
   );
 }
 
-/** The shoulders and the neck between them are the panel's upper edge, inside the steps of notched armholes. */
-export function shouldersOf(upperWidth: string, notched: boolean): Relation {
+/** The shoulders and the neck between them are the panel's upper edge, inside steps or curves of the armholes. */
+export function shouldersOf(upperWidth: string, armhole: 'plain' | 'notched' | 'curved'): Relation {
+  const outside = { plain: [], notched: ['notch.width'], curved: ['notch.width', 'armhole.curve'] }[armhole];
   return sumIs(
     {
       id: 'shoulders',
-      rule: notched
-        ? 'two equal shoulders, the neck and two steps of the armholes are the width of the panel'
-        : 'two equal shoulders and the neck are the width of the panel',
-      says: (counts) =>
-        notched
-          ? say`Step + shoulder + neck + shoulder + step: ${counts['notch.width']!} + ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} + ${counts['notch.width']!} = ${counts[upperWidth]!}`
-          : say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts[upperWidth]!}`,
+      rule: {
+        plain: 'two equal shoulders and the neck are the width of the panel',
+        notched: 'two equal shoulders, the neck and two steps of the armholes are the width of the panel',
+        curved: 'two equal shoulders, the neck and what both armholes take off are the width of the panel',
+      }[armhole],
+      says: (counts) => {
+        const [shoulder, neck] = [counts['shoulder.width']!, counts['neck.width']!];
+        const off = outside.reduce((sum, id) => sum + counts[id]!, 0);
+        if (armhole === 'plain')
+          return say`Shoulder + neck + shoulder: ${shoulder} + ${neck} + ${shoulder} = ${counts[upperWidth]!}`;
+        return armhole === 'notched'
+          ? say`Step + shoulder + neck + shoulder + step: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts[upperWidth]!}`
+          : say`Armhole + shoulder + neck + shoulder + armhole: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts[upperWidth]!}`;
+      },
     },
-    { 'shoulder.width': 2, 'neck.width': 1, [upperWidth]: -1, ...(notched ? { 'notch.width': 2 } : {}) },
+    {
+      'shoulder.width': 2,
+      'neck.width': 1,
+      [upperWidth]: -1,
+      ...Object.fromEntries(outside.map((id) => [id, 2])),
+    },
   );
 }
 
@@ -45,21 +58,25 @@ export function sameWidth(): Relation {
   );
 }
 
-/** Open fronts reach over the shoulders at least; what lies beside these is taken off for the neck. */
-export function frontsOverShoulders(front: string, notched: boolean): Relation {
+/**
+ * Open fronts reach over the shoulders at least; what lies beside these is taken off for the neck.
+ *
+ * @param armhole counts that the armhole takes off each front
+ */
+export function frontsOverShoulders(front: string, armhole: readonly string[]): Relation {
   return sumAtLeast(
     {
       id: 'fronts',
       rule: 'each front is at least as wide as its shoulder',
       says: (counts) => {
-        const notch = notched ? counts['notch.width']! : 0;
-        const neck = counts[front]! - counts['shoulder.width']! - notch;
-        return notched
-          ? say`Each front: ${counts[front]!} = ${notch} step + ${counts['shoulder.width']!} shoulder + ${neck} neck`
+        const off = armhole.reduce((sum, id) => sum + counts[id]!, 0);
+        const neck = counts[front]! - counts['shoulder.width']! - off;
+        return off > 0
+          ? say`Each front: ${counts[front]!} = ${off} armhole + ${counts['shoulder.width']!} shoulder + ${neck} neck`
           : say`Each front: ${counts[front]!} = ${counts['shoulder.width']!} shoulder + ${neck} neck`;
       },
     },
-    { [front]: 1, 'shoulder.width': -1, ...(notched ? { 'notch.width': -1 } : {}) },
+    { [front]: 1, 'shoulder.width': -1, ...Object.fromEntries(armhole.map((id) => [id, -1])) },
   );
 }
 

@@ -6,17 +6,18 @@ import type { Passage } from '../../shaping/passages.js';
 import { countsByRow, later } from '../../shaping/schedule.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
-import type { PanelStyle, SleeveStyle } from './style.js';
+import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
 
-/** The sleeve, flat, from the cuff up or from the armhole down; downwards its rows are the upward ones reversed. */
+/** The sleeve, from the cuff up or from the armhole down, flat or there in rounds; downwards its rows are the upward ones reversed. */
 export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts): PieceProgram {
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const up = own.worked === 'up';
+  const round = inRounds(style, own);
   const seam = counts['sleeve.rows']!;
   /** Rows along the step of a notched armhole: worked even at the top. */
-  const along = style.armhole ? counts['notch.rows']! : 0;
+  const along = counts['notch.rows'] ?? 0;
   const rows = seam + along;
   const [first, last] = up ? [1, seam] : [along + 1, rows];
   const top = counts['sleeve.top']!;
@@ -42,7 +43,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     label: 'Sleeve',
     copies: 2,
     fabric,
-    work: 'rows',
+    work: round ? 'rounds' : 'rows',
     rows: ['sleeve.rows', ...(along > 0 ? ['notch.rows'] : [])],
     passages: [
       {
@@ -51,6 +52,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         stitches: up ? cuff : top,
         extra: up ? foundationExtra(fabric) : 0,
         along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
+        ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
       },
       ...(along > 0 && !up ? [evenAlong(along)] : []),
       {
@@ -81,20 +83,15 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         place: edgeAt(up ? 'start' : 'finish', cuff),
         open: !style.cuff,
       },
-      {
-        id: 'sleeve.front-edge',
-        label: 'Sleeve, front edge',
-        axis: 'rows',
-        place: ends('left', { part: 'main', first, last }),
-        path: outwards.map((stitches) => -stitches),
-      },
-      {
-        id: 'sleeve.back-edge',
-        label: 'Sleeve, back edge',
-        axis: 'rows',
-        place: ends('right', { part: 'main', first, last }),
-        path: outwards,
-      },
+      ...(round
+        ? []
+        : (['front', 'back'] as const).map((which): EdgeProgram => ({
+            id: `sleeve.${which}-edge`,
+            label: `Sleeve, ${which} edge`,
+            axis: 'rows',
+            place: ends(which === 'front' ? 'left' : 'right', { part: 'main', first, last }),
+            path: outwards.map((stitches) => (which === 'front' ? -stitches : stitches)),
+          }))),
       ...(along > 0
         ? (['front', 'back'] as const).map((which): EdgeProgram => ({
             id: `sleeve.notch-${which}`,
@@ -112,7 +109,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
       { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
-      { quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] },
+      ...(round ? [] : [{ quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] }]),
       ...(along > 0 ? [{ quantity: 'notch.rows', edges: ['sleeve.notch-back'] }] : []),
     ],
   };

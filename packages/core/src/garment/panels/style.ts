@@ -10,11 +10,15 @@ import type { TaperStyle } from '../shared/taper.js';
 
 export const SLEEVE_SHAPES = ['tapered', 'straight'] as const;
 
+export const SLEEVE_ROUNDS = ['sewn', 'joined', 'turned'] as const;
+
 /** The sleeve of a garment of panels. */
 export interface SleeveStyle extends TaperStyle, SleeveReach {
   /** straight: a rectangle, as wide at the cuff as at the top. */
   shape: (typeof SLEEVE_SHAPES)[number];
   worked: 'up' | 'down';
+  /** How a sleeve from the armhole down is closed: sewn, or in rounds that are joined, or joined and turned. */
+  rounds: (typeof SLEEVE_ROUNDS)[number];
   /** Another fabric than the body's; null: the same. */
   fabric: string | null;
   /** Added to the flexed upper arm: the armhole is made at least so deep; null: the armhole depth alone leads. */
@@ -40,8 +44,13 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   /** The side seams are left open so far from the lower edge of the front; and the back is so much longer, cm. */
   slit: PerSize;
   longerBack: PerSize;
-  /** A step at each underarm, within which the shoulders lie; null: none, a plain drop. A share is of the panel's width. */
-  armhole: { notch: PerSize<Ease> } | null;
+  /** What is bound off at each underarm; null: nothing, a plain drop. */
+  armhole: {
+    /** The step of a notched armhole (a share is of the panel's width), or the base of a curved one (of what it goes in). */
+    notch: PerSize<Ease>;
+    /** A curve above the base, as a set-in sleeve wants it. */
+    curve: ArmholeCurve | null;
+  } | null;
   /** Null: none, the armholes are edged. */
   sleeve: SleeveStyle | null;
   /** Another fabric of back and front from the underarm up; null: the same. */
@@ -53,11 +62,22 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   armband: BandStyle | null;
 }
 
+export interface ArmholeCurve {
+  /** Added to the cross-back: how wide the garment is across the shoulders. */
+  across: PerSize<Ease>;
+  /** Height of the curve; a share is of the armhole's depth. */
+  depth: PerSize<Ease>;
+}
+
 /** What a construction of panels fixes. */
 export interface PanelForm {
-  /** The usual step at the underarm; null: a plain drop. */
+  /** What is usually bound off at the underarm; null: a plain drop. */
   notch: Ease | null;
+  /** Whether the armhole curves above it, and the sleeve has a cap. */
+  curve?: boolean;
   sleeved: boolean;
+  /** The usual ease of the armhole, cm. */
+  armholeEase?: number;
 }
 
 /** Usual figures where the design says nothing (common practice). */
@@ -65,6 +85,8 @@ const USUAL = {
   ease: 10,
   belowWaist: 18,
   armholeEase: 3,
+  across: 1,
+  curvePercent: 45,
   drop: 7,
   wristEase: 4,
   neckband: 3,
@@ -94,7 +116,7 @@ export function readPanelStyle(
     armholeEase: readEase(
       reader,
       'armholeEase',
-      lengthWish('The ease of the armhole', -5, 20, USUAL.armholeEase),
+      lengthWish('The ease of the armhole', -5, 20, form.armholeEase ?? USUAL.armholeEase),
     ),
     neck: {
       width:
@@ -114,7 +136,17 @@ export function readPanelStyle(
             notch:
               armhole.object['notch'] === undefined
                 ? form.notch
-                : readEase(armhole, 'notch', lengthWish('The step at the underarm', 0.5, 20, 5)),
+                : readEase(
+                    armhole,
+                    'notch',
+                    lengthWish(
+                      form.curve ? 'The base of the armhole' : 'The step at the underarm',
+                      0.5,
+                      20,
+                      3,
+                    ),
+                  ),
+            curve: form.curve ? readCurve(armhole) : null,
           },
     sleeve: form.sleeved ? readSleeve(inside('sleeve', 'The sleeve'), fabricIds) : null,
     upper: form.notch === null ? readUpper(reader, fabricIds) : null,
@@ -133,10 +165,25 @@ export function readPanelStyle(
   };
 }
 
+function readCurve(armhole: FieldReader): ArmholeCurve {
+  const { across, depth } = armhole.object;
+  return {
+    across:
+      across === undefined
+        ? USUAL.across
+        : readEase(armhole, 'across', lengthWish('The ease across the shoulders', -10, 20, USUAL.across)),
+    depth:
+      depth === undefined
+        ? { percent: USUAL.curvePercent }
+        : readEase(armhole, 'depth', lengthWish('The height of the armhole’s curve', 1, 30, 8)),
+  };
+}
+
 function readSleeve(sleeve: FieldReader, fabricIds: readonly string[]): SleeveStyle {
   return {
     shape: sleeve.choice('shape', 'The shape of the sleeve', SLEEVE_SHAPES, 'tapered'),
     worked: sleeve.choice('worked', 'The sleeve’s direction', ['up', 'down'] as const, 'up'),
+    rounds: sleeve.choice('rounds', 'How the sleeve is closed', SLEEVE_ROUNDS, 'sewn'),
     fabric: fabricOrNone(sleeve, 'The fabric of the sleeve', fabricIds),
     upperArmEase: easeOrNone(sleeve, 'upperArmEase', lengthWish('The ease at the upper arm', -10, 60, 8)),
     wristEase: readEase(sleeve, 'wristEase', lengthWish('The wrist ease', -3, 40, USUAL.wristEase)),
@@ -159,4 +206,14 @@ export function upperFabric({ upper, fabric }: PanelStyle): string {
 /** Whether the armholes are left as they are: no sleeve and no rib. */
 export function isPlain({ sleeve, armband }: PanelStyle): boolean {
   return !sleeve && !armband;
+}
+
+/** Whether the sleeve's last rows go along a step of the armhole. */
+export function isNotched({ armhole }: PanelStyle): boolean {
+  return armhole !== null && armhole.curve === null;
+}
+
+/** Whether the sleeve is worked in rounds from the armhole down. Along a step it must be open. */
+export function inRounds(style: PanelStyle, { worked, rounds }: SleeveStyle): boolean {
+  return worked === 'down' && rounds !== 'sewn' && !isNotched(style);
 }

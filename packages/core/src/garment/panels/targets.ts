@@ -79,6 +79,16 @@ function neckWithEase(input: Input, ease: Ease, drop: number): Target {
   };
 }
 
+/** The ease that the upper arm is given: its own, or the usual one where a cap needs it; null where the armhole alone leads. */
+export function upperArmEase({ style, size }: Input): Ease | null {
+  const wish = style.sleeve?.upperArmEase ?? null;
+  if (wish !== null) return forSize(wish, size.id);
+  return style.sleeve && style.armhole?.curve ? { percent: CAPPED_PERCENT } : null;
+}
+
+/** Usual ease at the upper arm of a capped sleeve, per cent (common practice: 5 to 10 cm for adults). */
+const CAPPED_PERCENT = 20;
+
 /** The armhole's depth: the body's with its ease, or as deep as the upper arm with its own ease needs. */
 export function armholeDepth(input: Input): Target {
   const { style, size } = input;
@@ -89,9 +99,8 @@ export function armholeDepth(input: Input): Target {
     measured(input, 'armholeDepth'),
     eased('Armhole ease', ease, depth, { kind: 'style', id: 'garment.armholeEase' }),
   ];
-  const upperArmEase = style.sleeve?.upperArmEase ?? null;
-  if (upperArmEase === null) return { length: own, reasons };
-  const armEase = forSize(upperArmEase, size.id);
+  const armEase = upperArmEase(input);
+  if (armEase === null) return { length: own, reasons };
   const needed = (upperArm + easeOver(armEase, upperArm)) / 2;
   if (needed <= own) return { length: own, reasons };
   return {

@@ -3,7 +3,7 @@
 import type { Reason } from '../../because/reason.js';
 import type { Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { Relation } from '../../fit/problem.js';
+import type { HelperCount, Relation } from '../../fit/problem.js';
 import { sumAtLeast, sumAtMost } from '../../fit/relations.js';
 import { EASED_SHARE, easeAllowed } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
@@ -13,18 +13,19 @@ import type { FrontStyle } from './front.js';
 import { forSize } from './perSize.js';
 import { given, plus, quantity } from './quantity.js';
 
-/** The counts of a band, and what holds them to its edge. */
+/** Counts that follow an edge, and what holds them to it. */
 export interface Edging {
   quantities: DraftQuantity[];
   relations: Relation[];
+  helpers?: HelperCount[];
 }
 
-/** Several bands as one problem. */
+/** Several of them as one problem. */
 export function together(parts: readonly Edging[]): ReturnType<Edgings['follow']> {
   return {
     quantities: parts.flatMap(({ quantities }) => quantities),
     relations: parts.flatMap(({ relations }) => relations),
-    helpers: [],
+    helpers: parts.flatMap(({ helpers = [] }) => helpers),
   };
 }
 

@@ -1,0 +1,337 @@
+/** The sleeve of a curved armhole: drafted to the armhole's edge as it has come out, its cap solved to be as long. */
+
+import type { Note } from '../../advice/note.js';
+import { ANY_COUNT, type CountRule, type Fabric } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts, Relation } from '../../fit/problem.js';
+import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
+import {
+  CAP_EASE,
+  CAP_EASE_MOST,
+  capRuns,
+  runLength,
+  solveCap,
+  type Cap,
+  type CapSchool,
+} from '../../shaping/cap.js';
+import { cm, figure, say } from '../../text/phrase.js';
+import type { DraftQuantity, SizeInput } from '../construction.js';
+import { draftBand } from '../shared/bands.js';
+import type { Edging } from '../shared/edgings.js';
+import { easeOver, forSize } from '../shared/perSize.js';
+import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
+import { evenRowsWished, taper, type TaperStyle } from '../shared/taper.js';
+import { cuffRound, measured, type Target } from '../shared/targets.js';
+import { armholeEdge, type Inset } from './armholeCurve.js';
+import { STRAIGHT, type SleeveTargets } from './draftSleeve.js';
+import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
+import { sleeveLength, upperArmEase } from './targets.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** Shortest sleeve seam that is still one, cm. */
+const SHORTEST = 2;
+
+/** What a capped sleeve is drafted to, before its armhole is known. */
+export interface CappedSleeve {
+  style: SleeveStyle;
+  wanted: SleeveTargets;
+  upperArm: Target;
+  cuff: Target;
+  /** From the shoulder to the end of the cuff. */
+  length: Target;
+  notes: Note[];
+}
+
+/** From the cuff up a cap is worked, from the armhole down it is made of short rows. */
+export function schoolOf({ worked }: SleeveStyle): CapSchool {
+  return worked === 'up' ? 'worked' : 'short rows';
+}
+
+/** Counts of a capped sleeve. */
+export const CAPPED_IDS = [
+  'sleeve.top',
+  'sleeve.cuff',
+  'sleeve.rows',
+  'cap.rows',
+  'cap.base',
+  'cap.top',
+  'cuff.height',
+  'cuff.rows',
+];
+
+/**
+ * Lengths of a capped sleeve.
+ *
+ * @param across width across the shoulders, cm
+ * @param armhole depth of the armhole, cm
+ */
+export function cappedTargets(
+  input: Input,
+  style: SleeveStyle,
+  { across, armhole, inset }: { across: number; armhole: number; inset: Inset },
+): CappedSleeve {
+  const fabric = input.fabrics.get(style.fabric ?? input.style.fabric)!;
+  const { upperArm } = input.body.body;
+  const ease = upperArmEase(input)!;
+  const round = upperArm + easeOver(ease, upperArm);
+  const upper: Target = {
+    length: round,
+    reasons: [
+      measured(input, 'upperArm'),
+      eased('Ease at the upper arm', ease, upperArm, { kind: 'style', id: 'garment.sleeve.upperArmEase' }),
+    ],
+  };
+  const cuff = style.shape === 'straight' ? upper : cuffRound(input, style);
+  const length = sleeveLength(input, style, across, fabric.growth ?? 0);
+  // Base and curve of two panels: a little more than twice the depth and twice the base.
+  const edge = 2 * (armhole + inset.base.length + 0.35 * inset.curve.length);
+  const notes: Note[] =
+    round > edge
+      ? [
+          {
+            level: 'warn',
+            code: 'sleeve-wider-than-armhole',
+            where: 'sleeve.top',
+            message: say`The sleeve (${cm(round)} at the upper arm) is wider than the armhole is long all round (about ${cm(edge)}), so no cap fits it; a deeper armhole or less ease at the upper arm would do.`,
+          },
+        ]
+      : [];
+  return {
+    style,
+    wanted: { top: round, wrist: cuff.length, covered: length.length },
+    upperArm: upper,
+    cuff,
+    length,
+    notes,
+  };
+}
+
+/** Even rows that the taper must leave at the top: short rows begin on the first and are closed by the second. */
+export function cappedTaper(style: SleeveStyle, size: string, rowsPerCm: number): TaperStyle {
+  if (schoolOf(style) === 'worked') return style;
+  const wish = forSize(style.evenAtTop, size);
+  return typeof wish === 'number' ? { ...style, evenAtTop: Math.max(wish, 2 / rowsPerCm) } : style;
+}
+
+/** Drafts the sleeve to the armhole that the body's counts have come to. */
+export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts): Required<Edging> {
+  const { size, style: garment, fabrics } = input;
+  const { style, upperArm, cuff: wrist, length } = sleeve;
+  const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
+  const school = schoolOf(style);
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const round = inRounds(garment, style);
+  const rule: CountRule = round ? fabric.rule.round : fabric.rule.flat;
+  const edge = 2 * armholeEdge(input, counts);
+  const base = baseOf(input, counts, fabric, school);
+  const width = nearest(upperArm.length * stitches, school === 'worked' ? ANY_COUNT : rule);
+  const cap = solveCap({ school, edge, width, base: base.count, stitchesPerCm: stitches, rowsPerCm: rows });
+  const height = cap.rows / rows;
+  const band = garment.cuff
+    ? draftBand({
+        id: 'cuff',
+        label: 'Cuff rib',
+        style: garment.cuff,
+        size: size.id,
+        fabric: fabrics.get(garment.cuff.fabric)!,
+        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: wrist.length },
+      })
+    : null;
+  const inside = length.length - (band?.height ?? 0);
+  const seam = inside - height;
+  const tapered =
+    style.shape === 'straight'
+      ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
+      : taper(style.everyRow, evenRowsWished(cappedTaper(style, size.id, rows), size.id, rows));
+  const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
+  const quantities: DraftQuantity[] = [
+    quantity({
+      id: 'sleeve.top',
+      label: school === 'worked' ? 'Sleeve, at the underarm' : 'Sleeve, picked up round the armhole',
+      fabric,
+      axis: 'stitches',
+      target: upperArm.length,
+      weight: 1,
+      rule: school === 'worked' ? ANY_COUNT : rule,
+      min: 6,
+      because: upperArm.reasons,
+    }),
+    quantity({
+      id: 'sleeve.cuff',
+      label: 'Sleeve, at the cuff',
+      fabric,
+      axis: 'stitches',
+      target: wrist.length,
+      weight: 0.5,
+      rule: school === 'worked' ? fabric.rule.flat : ANY_COUNT,
+      min: 4,
+      because: wrist.reasons,
+    }),
+    quantity({
+      id: 'sleeve.rows',
+      label: school === 'worked' ? 'Sleeve, along its seam' : 'Sleeve, along the underarm',
+      fabric,
+      axis: 'rows',
+      target: Math.max(SHORTEST, seam),
+      weight: 1,
+      rounding: 'not over',
+      min: 4,
+      because: [
+        ...length.reasons,
+        ...(band
+          ? [plus('Cuff rib', -band.height, inside, { kind: 'style', id: 'garment.cuff.height' })]
+          : []),
+        plus('Cap', -height, seam, { kind: 'quantity', id: 'cap.rows' }),
+      ],
+    }),
+    quantity({
+      id: 'cap.rows',
+      label: school === 'worked' ? 'Sleeve cap, height' : 'Sleeve cap, short rows',
+      fabric,
+      axis: 'rows',
+      target: height,
+      weight: 1,
+      rule: school === 'worked' ? ANY_COUNT : { multiple: 2, plus: 1 },
+      min: school === 'worked' ? 2 : 3,
+      because: [
+        armholeStep,
+        becomes('With what is eased in', `× ${figure(1 + CAP_EASE, 2)}`, edge * (1 + CAP_EASE)),
+        {
+          label: say`Height of the cap whose edge comes nearest to that`,
+          figure: say`${cm(height)}`,
+          note: say`${cap.rows} rows: edge ${cm(runLength(capRuns(school, cap), stitches, rows))}`,
+        },
+      ],
+    }),
+    quantity({
+      id: 'cap.base',
+      label:
+        school === 'worked'
+          ? 'Sleeve cap, bound off at its base, each side'
+          : 'Sleeve cap, left unworked at the underarm, each side',
+      fabric,
+      axis: 'stitches',
+      target: base.count / stitches,
+      weight: 1,
+      ...(base.rule ? { rule: base.rule } : {}),
+      min: 1,
+      because: [
+        given('Base of the armhole', base.length, { kind: 'quantity', id: 'notch.width' }),
+        {
+          label: base.same
+            ? say`The same count as the armhole’s, so that they meet stitch to stitch`
+            : say`The nearest count of the sleeve’s own`,
+          figure: say`${base.count} stitches`,
+        },
+      ],
+    }),
+    quantity({
+      id: 'cap.top',
+      label: school === 'worked' ? 'Sleeve cap, top' : 'Sleeve cap, first short row',
+      fabric,
+      axis: 'stitches',
+      target: cap.top / stitches,
+      weight: 0.4,
+      min: 1,
+      because: [
+        given('Sleeve below the cap', width / stitches, { kind: 'quantity', id: 'sleeve.top' }),
+        {
+          label: say`About a fifth of it, such that the edge of the cap fits the armhole`,
+          figure: say`${cm(cap.top / stitches)}`,
+        },
+      ],
+    }),
+    ...(band?.quantities ?? []),
+  ];
+  return {
+    quantities,
+    helpers: [...tapered.helpers, { id: 'cap.slope', min: 1, max: 400 }],
+    relations: [
+      sumIs(
+        {
+          id: 'cap.width',
+          rule: 'base, slope and top of the cap are the width of the sleeve',
+          says: (found) =>
+            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${found['cap.slope']!} + ${found['cap.top']!} + ${found['cap.slope']!} + ${found['cap.base']!} = ${found['sleeve.top']!}`,
+        },
+        { 'cap.base': 2, 'cap.slope': 2, 'cap.top': 1, 'sleeve.top': -1 },
+      ),
+      ...(base.same
+        ? [
+            sumIs(
+              { id: 'cap.base', rule: 'the cap is bound off at its base by the same count as the armhole' },
+              { 'cap.base': 1 },
+              base.count,
+            ),
+          ]
+        : []),
+      ...(school === 'short rows'
+        ? [
+            sumAtMost(
+              { id: 'cap.turns', rule: 'each short row goes at least a stitch further than the one before' },
+              { 'cap.rows': 1, 'cap.slope': -2 },
+              1,
+            ),
+          ]
+        : []),
+      ...edgeFits(school, cap, edge, stitches, rows),
+      ...tapered.relations,
+      ...(band?.relations ?? []),
+    ],
+  };
+}
+
+/** What is bound off or left at the underarm: as long as the armhole's base, with its count where the gauge is the same. */
+function baseOf(
+  { style, fabrics }: Input,
+  counts: Counts,
+  fabric: Fabric,
+  school: CapSchool,
+): { count: number; length: number; same: boolean; rule?: CountRule } {
+  const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  const own = perCm(fabric.gauge, 'stitches');
+  const notch = counts['notch.width']!;
+  const length = notch / stitches;
+  if (school === 'worked' && own === stitches) return { count: notch, length, same: true };
+  // Where the pattern works in pairs, so does what is left of it.
+  const pairs = school === 'short rows' && fabric.rule.flat.multiple % 2 === 0;
+  const rule: CountRule = pairs ? { multiple: 2, plus: 0 } : ANY_COUNT;
+  return { count: Math.max(pairs ? 2 : 1, nearest(length * own, rule)), length, same: false, rule };
+}
+
+function nearest(count: number, { multiple, plus: rest }: CountRule): number {
+  return Math.max(0, Math.round((count - rest) / multiple)) * multiple + rest;
+}
+
+/**
+ * The edge of the cap is the armhole's with what is eased in. Its length bends with its counts; around the solved cap it is
+ * taken as straight, which is near enough for the few counts that pins may move it by.
+ */
+function edgeFits(
+  school: CapSchool,
+  cap: Cap,
+  edge: number,
+  stitchesPerCm: number,
+  rowsPerCm: number,
+): Relation[] {
+  const lengthOf = (change: Partial<Cap>) =>
+    runLength(capRuns(school, { ...cap, ...change }), stitchesPerCm, rowsPerCm);
+  const own = lengthOf({});
+  const step = school === 'worked' ? 1 : 2;
+  const byRow = (lengthOf({ rows: cap.rows + step }) - own) / step;
+  const bySlope = lengthOf({ slope: cap.slope + 1 }) - own;
+  const [byTop, byBase] = [1 / stitchesPerCm, 2 / stitchesPerCm];
+  const times = { 'cap.rows': byRow, 'cap.slope': bySlope, 'cap.top': byTop, 'cap.base': byBase };
+  const rest = own - byRow * cap.rows - bySlope * cap.slope - byTop * cap.top - byBase * cap.base;
+  // A bulky fabric may have no cap within the usual ease: its nearest is then what there is.
+  const [least, most] = [Math.min(edge, own) - 1e-6, Math.max(edge * (1 + CAP_EASE_MOST), own) + 1e-6];
+  const rule = 'the edge of the cap goes along the armhole';
+  return [
+    {
+      ...sumAtLeast({ id: 'cap.edge.shorter', rule }, times, least - rest),
+      says: () => say`Cap to armhole: ${cm(own)} along ${cm(edge)}`,
+    },
+    sumAtMost({ id: 'cap.edge.longer', rule }, times, most - rest),
+  ];
+}

@@ -1,0 +1,155 @@
+/** The cap of a set-in sleeve: its edge must be as long as the armhole's, which is solved for, not guessed. */
+
+import { leastAreaSteps, type Curve } from './curve.js';
+import type { ShortRow, ShortRows } from './shortRows.js';
+import { spreadLargerFirst } from './spread.js';
+
+/** worked: upwards, stitches taken off at both edges; short rows: from the armhole down, each row going further than the last. */
+export type CapSchool = 'worked' | 'short rows';
+
+/** A cap in counts. Across: base + slope + top + slope + base. */
+export interface Cap {
+  /** Stitches bound off (or left unworked) at the underarm, each side. */
+  base: number;
+  /** Stitches between the base and the top, each side. */
+  slope: number;
+  /** Stitches of the top: bound off at the end, or of the first short row. */
+  top: number;
+  /** Rows; of short rows an odd number, since left and right take turns after the first. */
+  rows: number;
+}
+
+/** One straight piece of a cap's edge: so many stitches aside in so many rows. */
+export interface EdgeRun {
+  across: number;
+  rows: number;
+}
+
+/**
+ * The line of one side of a worked cap, from the base to the top: flat at both, steep between, as half a wave of a cosine
+ * lying on its side (common practice: decreases fast, slow, fast).
+ */
+export function capCurve(slope: number, height: number): Curve {
+  return (at) => slope * (1 - Math.acos(Math.min(1, Math.max(-1, (2 * at) / height - 1))) / Math.PI);
+}
+
+/** Stitches that a worked cap has taken off at each edge after each of its rows; the first carries the base and is plain. */
+export function capInside({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[] {
+  return [0, ...leastAreaSteps(capCurve(slope, rows - 1), rows - 1, slope)!];
+}
+
+/** How much further each short row goes than the one before it on its side, from the shoulder outwards. */
+export function capTurns({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[] {
+  return spreadLargerFirst(slope, Math.min(slope, (rows - 1) / 2));
+}
+
+/** One side of a cap's edge from the base to the top. */
+export function capSide(school: CapSchool, cap: Pick<Cap, 'slope' | 'rows'>): EdgeRun[] {
+  if (school === 'short rows')
+    return capTurns(cap)
+      .reverse()
+      .map((across) => ({ across, rows: 2 }));
+  const inside = capInside(cap);
+  return inside.map((stitches, i) => ({ across: i === 0 ? 0 : stitches - inside[i - 1]!, rows: 1 }));
+}
+
+/** The whole edge of a cap from one underarm to the other. */
+export function capRuns(school: CapSchool, cap: Cap): EdgeRun[] {
+  const side = capSide(school, cap);
+  return [
+    { across: cap.base, rows: 0 },
+    ...side,
+    { across: cap.top, rows: 0 },
+    ...[...side].reverse(),
+    { across: cap.base, rows: 0 },
+  ];
+}
+
+/** Length of an edge of straight pieces, cm. */
+export function runLength(runs: readonly EdgeRun[], stitchesPerCm: number, rowsPerCm: number): number {
+  return runs.reduce(
+    (sum, { across, rows }) => sum + Math.hypot(across / stitchesPerCm, rows / rowsPerCm),
+    0,
+  );
+}
+
+export interface CapWishes {
+  school: CapSchool;
+  /** Length of the armhole's edge all round, cm. */
+  edge: number;
+  /** Stitches of the sleeve below the cap, and of its base on each side. */
+  width: number;
+  base: number;
+  stitchesPerCm: number;
+  rowsPerCm: number;
+}
+
+/** How much longer than the armhole a cap should be, and may be at most (common practice: 0 to 3 % is eased in). */
+export const CAP_EASE = 0.01;
+export const CAP_EASE_MOST = 0.03;
+/** Share of the sleeve's width that the top of a cap has (common practice). */
+export const CAP_TOP = 0.2;
+
+/**
+ * The cap whose edge is nearest to the armhole's with its ease, its top about a fifth of the sleeve's width.
+ *
+ * @returns the cap; where the sleeve is too wide for any, the lowest one
+ */
+export function solveCap(wishes: CapWishes): Cap {
+  const { edge, width, base, stitchesPerCm } = wishes;
+  const inner = width - 2 * base;
+  const wanted = Math.max(1, Math.min(inner - 2, Math.round(width * CAP_TOP)));
+  const nearest = wanted + ((inner - wanted) % 2 === 0 ? 0 : 1);
+  let best: { cap: Cap; cost: number } | null = null;
+  for (const aside of [0, -2, 2, -4, 4, -6, 6]) {
+    const top = nearest + aside;
+    if (top < 1 || inner - top < 2) continue;
+    const found = heightFor(wishes, { base, top, slope: (inner - top) / 2 });
+    const over = found.length / edge - 1;
+    const outside = Math.max(0, -over, over - CAP_EASE_MOST) * edge;
+    const cost = (0.5 * Math.abs(aside)) / stitchesPerCm + Math.abs(over - CAP_EASE) * edge + 100 * outside;
+    if (!best || cost < best.cost - 1e-9) best = { cap: found.cap, cost };
+    // Tops further from the usual one are only looked at while none fits.
+    if (aside > 0 && best.cost < 100 * 0.01) break;
+  }
+  return best?.cap ?? { base, top: Math.max(0, inner), slope: 0, rows: 3 };
+}
+
+/** The rows for which the edge of a cap comes nearest to what it should be; the edge grows with them. */
+function heightFor(
+  { school, edge, stitchesPerCm, rowsPerCm }: CapWishes,
+  cap: Omit<Cap, 'rows'>,
+): { cap: Cap; length: number } {
+  const step = school === 'worked' ? 1 : 2;
+  const fewest = school === 'worked' ? 2 : 3;
+  const most = fewest + step * Math.ceil((edge * rowsPerCm) / step);
+  const at = (rows: number) => {
+    const whole = { ...cap, rows };
+    return { cap: whole, length: runLength(capRuns(school, whole), stitchesPerCm, rowsPerCm) };
+  };
+  const goal = edge * (1 + CAP_EASE);
+  // Short rows cannot turn more often than there are stitches to go further by.
+  let [low, high] = [fewest, school === 'worked' ? most : Math.min(most, 2 * cap.slope + 1)];
+  while (high - low > step) {
+    const middle = low + step * Math.floor((high - low) / (2 * step));
+    if (at(middle).length < goal) low = middle;
+    else high = middle;
+  }
+  const [under, over] = [at(low), at(Math.max(low, high))];
+  return goal - under.length <= over.length - goal ? under : over;
+}
+
+/** The short rows of a cap: the first over its top, then left and right by turns, and a row (or round) that closes them. */
+export function capShortRows(cap: Cap): ShortRows {
+  const { base, slope, top } = cap;
+  const stitches = 2 * (base + slope) + top;
+  let [from, to] = [base + slope, base + slope + top];
+  const rows: ShortRow[] = [{ from, to }];
+  for (const further of capTurns(cap)) {
+    from -= further;
+    rows.push({ from, to });
+    to += further;
+    rows.push({ from, to });
+  }
+  return { stitches, rows, keptLeft: from, keptRight: stitches - to, closing: true };
+}
