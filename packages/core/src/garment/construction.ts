@@ -61,7 +61,7 @@ export interface EdgeProgram {
   path?: 'straight' | readonly number[];
   /** As `path`, only to measure a stepped edge by, where shaping inside the rows moves their ends as well. */
   slant?: readonly number[];
-  /** For stitches that lie aslant, as those picked up for a cap of short rows do: the straight pieces of the edge. */
+  /** For a curved edge, and for stitches picked up along one: the straight pieces of its line, by which it is measured. */
   along?: readonly EdgeRun[];
 }
 

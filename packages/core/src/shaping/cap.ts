@@ -1,6 +1,6 @@
 /** The cap of a set-in sleeve: its edge must be as long as the armhole's, which is solved for, not guessed. */
 
-import { leastAreaSteps, type Curve } from './curve.js';
+import type { Curve } from './curve.js';
 import type { ShortRow, ShortRows } from './shortRows.js';
 import { spreadLargerFirst } from './spread.js';
 
@@ -33,9 +33,15 @@ export function capCurve(slope: number, height: number): Curve {
   return (at) => slope * (1 - Math.acos(Math.min(1, Math.max(-1, (2 * at) / height - 1))) / Math.PI);
 }
 
-/** Stitches that a worked cap has taken off at each edge after each of its rows; the first carries the base and is plain. */
+/**
+ * Stitches that a worked cap has taken off at each edge after each of its rows: the whole number nearest to the line in the
+ * middle of the row. The first row carries the base and is plain.
+ */
 export function capInside({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[] {
-  return [0, ...leastAreaSteps(capCurve(slope, rows - 1), rows - 1, slope)!];
+  const line = capCurve(slope, rows - 1);
+  return Array.from({ length: rows }, (_, i) =>
+    i === 0 ? 0 : i === rows - 1 ? slope : Math.round(line(i - 0.5)),
+  );
 }
 
 /** How much further each short row goes than the one before it on its side, from the shoulder outwards. */
@@ -43,14 +49,17 @@ export function capTurns({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[]
   return spreadLargerFirst(slope, Math.min(slope, (rows - 1) / 2));
 }
 
-/** One side of a cap's edge from the base to the top. */
-export function capSide(school: CapSchool, cap: Pick<Cap, 'slope' | 'rows'>): EdgeRun[] {
-  if (school === 'short rows')
-    return capTurns(cap)
-      .reverse()
-      .map((across) => ({ across, rows: 2 }));
-  const inside = capInside(cap);
-  return inside.map((stitches, i) => ({ across: i === 0 ? 0 : stitches - inside[i - 1]!, rows: 1 }));
+/**
+ * One side of a cap's edge from the base to the top, along its line: the steps of whole stitches are evened out when the edge
+ * is sewn, and measured one by one they would make it too long.
+ */
+export function capSide(school: CapSchool, { slope, rows }: Pick<Cap, 'slope' | 'rows'>): EdgeRun[] {
+  if (school === 'short rows') return [{ across: slope, rows: rows - 1 }];
+  const line = capCurve(slope, rows - 1);
+  return Array.from({ length: rows }, (_, i) => ({
+    across: i === 0 ? 0 : line(i) - line(i - 1),
+    rows: 1,
+  }));
 }
 
 /** The whole edge of a cap from one underarm to the other. */
@@ -73,10 +82,28 @@ export function runLength(runs: readonly EdgeRun[], stitchesPerCm: number, rowsP
   );
 }
 
+/** Length of a cap's edge, cm: that of its runs, added up without making them, since solving looks at many caps. */
+export function capLength(school: CapSchool, cap: Cap, stitchesPerCm: number, rowsPerCm: number): number {
+  const { base, slope, top, rows } = cap;
+  const flat = (2 * base + top) / stitchesPerCm;
+  if (school === 'short rows') return flat + 2 * Math.hypot(slope / stitchesPerCm, (rows - 1) / rowsPerCm);
+  const line = capCurve(slope, rows - 1);
+  const [aside, up] = [1 / (stitchesPerCm * stitchesPerCm), 1 / (rowsPerCm * rowsPerCm)];
+  let side = 1 / rowsPerCm;
+  let before = 0;
+  for (let i = 1; i < rows; i += 1) {
+    const reached = line(i);
+    side += Math.sqrt((reached - before) ** 2 * aside + up);
+    before = reached;
+  }
+  return flat + 2 * side;
+}
+
 export interface CapWishes {
   school: CapSchool;
-  /** Length of the armhole's edge all round, cm. */
+  /** Length of the armhole's edge all round, and the longest that its cap may be, cm. */
   edge: number;
+  longest: number;
   /** Stitches of the sleeve below the cap, and of its base on each side. */
   width: number;
   base: number;
@@ -84,9 +111,8 @@ export interface CapWishes {
   rowsPerCm: number;
 }
 
-/** How much longer than the armhole a cap should be, and may be at most (common practice: 0 to 3 % is eased in). */
+/** How much longer than the armhole a cap should be (common practice: 0 to 3 % is eased in). */
 export const CAP_EASE = 0.01;
-export const CAP_EASE_MOST = 0.03;
 /** Share of the sleeve's width that the top of a cap has (common practice). */
 export const CAP_TOP = 0.2;
 
@@ -96,7 +122,7 @@ export const CAP_TOP = 0.2;
  * @returns the cap; where the sleeve is too wide for any, the lowest one
  */
 export function solveCap(wishes: CapWishes): Cap {
-  const { edge, width, base, stitchesPerCm } = wishes;
+  const { edge, longest, width, base, stitchesPerCm } = wishes;
   const inner = width - 2 * base;
   const wanted = Math.max(1, Math.min(inner - 2, Math.round(width * CAP_TOP)));
   const nearest = wanted + ((inner - wanted) % 2 === 0 ? 0 : 1);
@@ -105,9 +131,11 @@ export function solveCap(wishes: CapWishes): Cap {
     const top = nearest + aside;
     if (top < 1 || inner - top < 2) continue;
     const found = heightFor(wishes, { base, top, slope: (inner - top) / 2 });
-    const over = found.length / edge - 1;
-    const outside = Math.max(0, -over, over - CAP_EASE_MOST) * edge;
-    const cost = (0.5 * Math.abs(aside)) / stitchesPerCm + Math.abs(over - CAP_EASE) * edge + 100 * outside;
+    const outside = Math.max(0, edge - found.length, found.length - longest);
+    const cost =
+      (0.5 * Math.abs(aside)) / stitchesPerCm +
+      Math.abs(found.length - edge * (1 + CAP_EASE)) +
+      100 * outside;
     if (!best || cost < best.cost - 1e-9) best = { cap: found.cap, cost };
     // Tops further from the usual one are only looked at while none fits.
     if (aside > 0 && best.cost < 100 * 0.01) break;
@@ -125,7 +153,7 @@ function heightFor(
   const most = fewest + step * Math.ceil((edge * rowsPerCm) / step);
   const at = (rows: number) => {
     const whole = { ...cap, rows };
-    return { cap: whole, length: runLength(capRuns(school, whole), stitchesPerCm, rowsPerCm) };
+    return { cap: whole, length: capLength(school, whole, stitchesPerCm, rowsPerCm) };
   };
   const goal = edge * (1 + CAP_EASE);
   // Short rows cannot turn more often than there are stitches to go further by.

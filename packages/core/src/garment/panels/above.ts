@@ -1,8 +1,9 @@
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
+import type { EdgeRun } from '../../shaping/cap.js';
 import type { Passage } from '../../shaping/passages.js';
 import { ends, type Side } from '../shared/pieces.js';
-import { armholeInside, armholeSchedule } from './armholeCurve.js';
+import { armholeInside, armholeRuns, armholeSchedule } from './armholeCurve.js';
 import { longerRows } from './lowerEdge.js';
 import type { PanelStyle } from './style.js';
 
@@ -25,6 +26,8 @@ export interface Above {
   notch: number;
   /** Stitches that the curve of an armhole has taken off after each row above the underarm; empty without one. */
   inside: readonly number[];
+  /** The line of that curve. */
+  line: readonly EdgeRun[];
   passages: Passage[];
   /** The rows of the curve where both edges are armholes; none without one. */
   curve: Passage[];
@@ -40,16 +43,17 @@ export interface Above {
  * @param spans its rows
  */
 export function armholeEdge(
-  { inside }: Above,
+  { inside, line }: Above,
   side: Side,
   spans: readonly Span[],
-): Pick<EdgeProgram, 'axis' | 'place' | 'path'> {
+): Pick<EdgeProgram, 'axis' | 'place' | 'path' | 'along'> {
   const place = ends(side, ...spans);
   if (inside.length === 0) return { axis: 'rows', place, path: 'straight' };
   return {
     axis: 'rows',
     place: { ...place, stepped: true },
     path: inside.map((stitches) => (side === 'left' ? stitches : -stitches)),
+    along: line,
   };
 }
 
@@ -81,6 +85,7 @@ export function aboveUnderarm(
     notch,
     width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * (notch + curve),
     inside: curve > 0 ? armholeInside(counts) : [],
+    line: curve > 0 ? armholeRuns(counts) : [],
     passages: [
       ...(notch > 0
         ? [

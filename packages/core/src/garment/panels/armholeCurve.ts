@@ -4,10 +4,10 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sumAtMost } from '../../fit/relations.js';
 import { cm, say } from '../../text/phrase.js';
+import { runLength, type EdgeRun } from '../../shaping/cap.js';
 import { leastAreaSteps, neckCurve } from '../../shaping/curve.js';
 import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
-import { steppedLength } from '../shared/neck.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import { becomes, given, plus, quantity, shareOf } from '../shared/quantity.js';
 import type { Target } from '../shared/targets.js';
@@ -158,11 +158,19 @@ export function armholeSchedule(
   );
 }
 
+/** One armhole's edge on one panel above its base, along its line. */
+export function armholeRuns(counts: Counts): EdgeRun[] {
+  const [curve, shaped] = [counts['armhole.curve']!, counts['armhole.shaped']!];
+  const line = neckCurve('round', curve, shaped);
+  return Array.from({ length: counts['armhole.rows']! }, (_, i) => ({
+    across: i === 0 || i > shaped ? 0 : line(i) - line(i - 1),
+    rows: 1,
+  }));
+}
+
 /** Length of one armhole's edge on one panel, its base and its curve, cm. */
 export function armholeEdge({ style, fabrics }: Input, counts: Counts): number {
   const { gauge } = fabrics.get(style.fabric)!;
   const stitches = perCm(gauge, 'stitches');
-  return (
-    counts['notch.width']! / stitches + steppedLength(armholeInside(counts), stitches, perCm(gauge, 'rows'))
-  );
+  return counts['notch.width']! / stitches + runLength(armholeRuns(counts), stitches, perCm(gauge, 'rows'));
 }

@@ -3,7 +3,7 @@
 import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
-import { capInside, capRuns, capShortRows, type Cap } from '../../shaping/cap.js';
+import { capInside, capRuns, capShortRows, capSide, type Cap } from '../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
@@ -123,6 +123,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
           axis: 'rows',
           place: { ...ends(side, { part: 'cap', first: seam + 1, last: rows }), stepped: true },
           path: inside.map((stitches) => -sign * stitches),
+          along: capSide('worked', cap),
         },
       ]),
       {

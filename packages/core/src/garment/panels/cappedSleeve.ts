@@ -5,15 +5,8 @@ import { ANY_COUNT, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
-import {
-  CAP_EASE,
-  CAP_EASE_MOST,
-  capRuns,
-  runLength,
-  solveCap,
-  type Cap,
-  type CapSchool,
-} from '../../shaping/cap.js';
+import { easeAllowed } from '../../joins/join.js';
+import { CAP_EASE, capLength, solveCap, type Cap, type CapSchool } from '../../shaping/cap.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
@@ -28,6 +21,9 @@ import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength, upperArmEase } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
+
+/** How far a straight line may miss the length of a cap a few counts from the one that it was laid at, cm. */
+const BENT = 0.1;
 
 /** Shortest sleeve seam that is still one, cm. */
 const SHORTEST = 2;
@@ -126,7 +122,16 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
   const edge = 2 * armholeEdge(input, counts);
   const base = baseOf(input, counts, fabric, school);
   const width = nearest(upperArm.length * stitches, school === 'worked' ? ANY_COUNT : rule);
-  const cap = solveCap({ school, edge, width, base: base.count, stitchesPerCm: stitches, rowsPerCm: rows });
+  const longest = edge + easeAllowed(edge, edge);
+  const cap = solveCap({
+    school,
+    edge,
+    longest,
+    width,
+    base: base.count,
+    stitchesPerCm: stitches,
+    rowsPerCm: rows,
+  });
   const height = cap.rows / rows;
   const band = garment.cuff
     ? draftBand({
@@ -200,7 +205,7 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
         {
           label: say`Height of the cap whose edge comes nearest to that`,
           figure: say`${cm(height)}`,
-          note: say`${cap.rows} rows: edge ${cm(runLength(capRuns(school, cap), stitches, rows))}`,
+          note: say`${cap.rows} rows: edge ${cm(capLength(school, cap, stitches, rows))}`,
         },
       ],
     }),
@@ -275,7 +280,7 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
             ),
           ]
         : []),
-      ...edgeFits(school, cap, edge, stitches, rows),
+      ...edgeFits(school, cap, { edge, longest }, stitches, rows),
       ...tapered.relations,
       ...(band?.relations ?? []),
     ],
@@ -311,12 +316,12 @@ function nearest(count: number, { multiple, plus: rest }: CountRule): number {
 function edgeFits(
   school: CapSchool,
   cap: Cap,
-  edge: number,
+  { edge, longest }: { edge: number; longest: number },
   stitchesPerCm: number,
   rowsPerCm: number,
 ): Relation[] {
   const lengthOf = (change: Partial<Cap>) =>
-    runLength(capRuns(school, { ...cap, ...change }), stitchesPerCm, rowsPerCm);
+    capLength(school, { ...cap, ...change }, stitchesPerCm, rowsPerCm);
   const own = lengthOf({});
   const step = school === 'worked' ? 1 : 2;
   const byRow = (lengthOf({ rows: cap.rows + step }) - own) / step;
@@ -325,7 +330,7 @@ function edgeFits(
   const times = { 'cap.rows': byRow, 'cap.slope': bySlope, 'cap.top': byTop, 'cap.base': byBase };
   const rest = own - byRow * cap.rows - bySlope * cap.slope - byTop * cap.top - byBase * cap.base;
   // A bulky fabric may have no cap within the usual ease: its nearest is then what there is.
-  const [least, most] = [Math.min(edge, own) - 1e-6, Math.max(edge * (1 + CAP_EASE_MOST), own) + 1e-6];
+  const [least, most] = [Math.min(edge, own) - 1e-6, Math.max(longest - BENT, own) + 1e-6];
   const rule = 'the edge of the cap goes along the armhole';
   return [
     {
