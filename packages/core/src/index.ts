@@ -90,13 +90,19 @@ export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/s
 export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export { SLEEVE_LENGTHS, type SleeveReach } from './garment/shared/arm.js';
-export { SLEEVE_SHAPES, type PanelStyle, type SleeveStyle } from './garment/panels/style.js';
+export {
+  SLEEVE_ROUNDS,
+  SLEEVE_SHAPES,
+  type ArmholeCurve,
+  type PanelStyle,
+  type SleeveStyle,
+} from './garment/panels/style.js';
 export { leadingMeasurement } from './garment/shared/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
 export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
-export type { Passage } from './shaping/passages.js';
+export { endOf, type Passage } from './shaping/passages.js';
 export {
   countsAfterRow,
   shapedRowsOf,

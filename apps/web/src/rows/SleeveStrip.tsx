@@ -12,11 +12,15 @@ export function shapesOf(piece: PlannedPiece): { passage: Shape; first: number; 
   const ends = new Map<string, number>();
   for (const passage of piece.passages) {
     if (passage.kind === 'start') last = 1;
+    else if (passage.kind === 'short')
+      last += passage.shortRows.rows.length + (passage.shortRows.closing ? 1 : 0);
     else if (passage.kind === 'go on') last = ends.get(passage.from) ?? last;
     else if (passage.kind === 'shape') {
       found.push({
         passage,
-        first: piece.passages.some(({ kind }) => kind === 'go on') ? last + 1 : Math.min(last, 1),
+        first: piece.passages.some(({ kind }) => kind === 'go on' || kind === 'short')
+          ? last + 1
+          : Math.min(last, 1),
         part: passage.part,
       });
       last = passage.to;

@@ -10,7 +10,10 @@ type Point = readonly [x: number, y: number];
  *
  * @param rows the rows of the passage's part, rising
  */
-export function idealLines({ schedule, where, line, to }: Shape, rows: readonly StripRow[]): Point[][] {
+export function idealLines(
+  { schedule, where, line, curve, to }: Shape,
+  rows: readonly StripRow[],
+): Point[][] {
   if (schedule.events.length === 0) return [];
   const { first, last } = schedule.room;
   const row = (n: number) => rows.find((one) => one.n === n);
@@ -18,6 +21,16 @@ export function idealLines({ schedule, where, line, to }: Shape, rows: readonly 
   if (!top) return [];
   if (where.at === 'both edges') {
     const start = row(first - 1) ?? rows[0]!;
+    if (curve) {
+      const foot = row(first) ?? start;
+      const perStitch = (foot.right - foot.left) / foot.count;
+      return (['left', 'right'] as const).map((side) =>
+        curve.map((stitches, i): Point => [
+          foot[side] + (side === 'left' ? stitches : -stitches) * perStitch,
+          (row(first + i) ?? top).high,
+        ]),
+      );
+    }
     const end = row(last) ?? top;
     const foot = rows[0]!;
     return (['left', 'right'] as const).map((side): Point[] => [

@@ -1,24 +1,40 @@
-import { amountOf, countsAfterRow, ratesInWords, stitchesOf, type Fabric, type Passage } from '@upfell/core';
+import {
+  amountOf,
+  countsAfterRow,
+  endOf,
+  ratesInWords,
+  stitchesOf,
+  type Fabric,
+  type Passage,
+} from '@upfell/core';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
 /** "Increase at both edges every 3rd row 11 times, ...: 38 to 70 stitches, to row 47". */
-export function shapeSentence({ schedule, where, to }: Shape): string {
-  if (schedule.events.length === 0) return `Work even: ${schedule.start} stitches to row ${to}`;
+export function shapeSentence(passage: Shape): string {
+  const { schedule, where, to } = passage;
+  if (schedule.events.length === 0 && !passage.also)
+    return `Work even: ${schedule.start} stitches to row ${to}`;
   const grow = schedule.direction > 0;
-  const ends = `${schedule.start} to ${schedule.end} stitches, to row ${to}`;
+  const ends = `${schedule.start} to ${endOf(passage)} stitches, to row ${to}`;
+  const verb = grow ? 'Add' : 'Take off';
   if (where.at === 'one edge') {
-    return `${grow ? 'Add' : 'Take off'} at ${where.edge} ${stepsInWords(schedule)}: ${ends}`;
+    const also = passage.also
+      ? `; at the same time at ${passage.also.edge} ${stepsInWords(passage.also.schedule)}`
+      : '';
+    return `${verb} at ${where.edge} ${stepsInWords(schedule)}${also}: ${ends}`;
   }
+  if (where.at === 'both edges' && schedule.amounts)
+    return `${verb} at each edge ${stepsInWords(schedule, 2)}: ${ends}`;
   const place = where.at === 'both edges' ? 'at both edges' : `at ${schedule.perEvent} places`;
   return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
 }
 
 /** "5 in row 40, 1 in rows 41–43, 45": rows that follow each other with the same amount are told together. */
-function stepsInWords(schedule: Shape['schedule']): string {
+function stepsInWords(schedule: Shape['schedule'], edges = 1): string {
   const groups: { amount: number; runs: [first: number, last: number][] }[] = [];
   schedule.events.forEach((row, i) => {
-    const amount = amountOf(schedule, i);
+    const amount = amountOf(schedule, i) / edges;
     const group = groups.at(-1);
     const run = group?.runs.at(-1);
     if (group?.amount !== amount || !run) groups.push({ amount, runs: [[row, row]] });

@@ -1,10 +1,18 @@
-import { completeBody, type FullBody, type PanelStyle, type SleeveStyle } from '@upfell/core';
+import {
+  completeBody,
+  SLEEVE_ROUNDS,
+  type ArmholeCurve,
+  type FullBody,
+  type PanelStyle,
+  type SleeveStyle,
+} from '@upfell/core';
 import { useChosenSize, useSizePlan } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField } from '../ui/fields';
 import { BandFields } from './BandFields';
 import { EvenRange } from './EvenRange';
 import { FrontFields } from './FrontFields';
+import { options } from './options';
 import { OptionalEase } from './OptionalEase';
 import { NeckLineField } from './ShapingFields';
 import { SleeveLengthFields } from './SleeveLengthFields';
@@ -20,6 +28,8 @@ export function PanelsPanel() {
   const planned = useSizePlan();
   // A share of a step is of the panel's width.
   const panel = planned?.size.quantities.find(({ id }) => id === 'back.width')?.target ?? body.bust / 2;
+  // A share of the base is of all that the armhole takes off.
+  const inset = Math.max(1, (panel - body.crossBack) / 2);
   return (
     <>
       <WidthAndLength style={style} body={body} size={size.id} />
@@ -38,9 +48,9 @@ export function PanelsPanel() {
       {style.armhole ? (
         <StyleEase
           path="garment.armhole.notch"
-          label="Step at the underarm, each"
+          label={style.armhole.curve ? 'Base of the armhole, each' : 'Step at the underarm, each'}
           value={style.armhole.notch}
-          measure={panel}
+          measure={style.armhole.curve ? inset : panel}
           put={(document, value) => void (part(document, 'armhole')['notch'] = value)}
         />
       ) : (
@@ -53,6 +63,7 @@ export function PanelsPanel() {
         />
       )}
 
+      {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
       <FrontFields front={style.front} />
       <StyleLength
         path="garment.slit"
@@ -121,6 +132,30 @@ export function PanelsPanel() {
   );
 }
 
+/** How far a curved armhole goes in, and how high. */
+function CurveFields({ curve, body }: { curve: ArmholeCurve; body: FullBody }) {
+  return (
+    <>
+      <StyleEase
+        path="garment.armhole.across"
+        label="Ease across the shoulders"
+        value={curve.across}
+        measure={body.crossBack}
+        put={(document, value) => void (part(document, 'armhole')['across'] = value)}
+      />
+      <StyleEase
+        path="garment.armhole.depth"
+        label="Height of the armhole’s curve"
+        value={curve.depth}
+        measure={body.armholeDepth}
+        put={(document, value) => void (part(document, 'armhole')['depth'] = value)}
+      />
+    </>
+  );
+}
+
+const ROUNDS_WORDS = { sewn: 'flat, then sewn', joined: 'in joined rounds', turned: 'in rounds, turned' };
+
 function SleeveFields({ style, sleeve, body }: { style: PanelStyle; sleeve: SleeveStyle; body: FullBody }) {
   return (
     <>
@@ -130,11 +165,23 @@ function SleeveFields({ style, sleeve, body }: { style: PanelStyle; sleeve: Slee
         label="Worked"
         value={sleeve.worked}
         options={[
-          { value: 'up', label: 'from the cuff up' },
-          { value: 'down', label: 'from the armhole down' },
+          { value: 'up', label: style.armhole?.curve ? 'from the cuff up, cap worked' : 'from the cuff up' },
+          {
+            value: 'down',
+            label: style.armhole?.curve ? 'down, cap by short rows' : 'from the armhole down',
+          },
         ]}
         put={(document, worked) => void (part(document, 'sleeve')['worked'] = worked)}
       />
+      {sleeve.worked === 'down' && (!style.armhole || style.armhole.curve) && (
+        <ChoiceField
+          path="garment.sleeve.rounds"
+          label="Closed"
+          value={sleeve.rounds}
+          options={options(SLEEVE_ROUNDS, ROUNDS_WORDS)}
+          put={(document, rounds) => void (part(document, 'sleeve')['rounds'] = rounds)}
+        />
+      )}
       <ChoiceField
         path="garment.sleeve.shape"
         label="Shape"

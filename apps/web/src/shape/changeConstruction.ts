@@ -16,7 +16,7 @@ export interface Changed {
 const WORDS: Record<string, string> = {
   'neck.shape': 'the line of the neck',
   'sleeve.worked': 'how the sleeve is worked',
-  armhole: 'the step at the underarm',
+  armhole: 'the shape of the armhole',
   armholeEase: 'the armhole’s ease',
   armband: 'the armhole rib',
   upper: 'the fabric from the underarm up',

@@ -29,6 +29,16 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     needs: 'the same, and how far the panels step in at the underarm',
     gives: 'shoulders nearer to the body, less cloth under the arm; sleeves sewn along the step',
   },
+  'set-in': {
+    outlines: [
+      'M43 12 L51 12 Q60 22 69 12 L77 12 C77 28 78 36 88 38 L88 92 L32 92 L32 38 C42 36 43 28 43 12 Z',
+      'M42 18 C36 20 32 16 26 20 L4 32 L9 46 L30 40 C34 38 38 34 42 30 Z',
+      'M78 18 C84 20 88 16 94 20 L116 32 L111 46 L90 40 C86 38 82 34 78 30 Z',
+    ],
+    inner: ['M43 14 C43 28 42 36 32 38', 'M77 14 C77 28 78 36 88 38'],
+    needs: 'the same, the cross-back, and the upper arm with its ease',
+    gives: 'shoulders that end where the body’s do; a cap, worked or by short rows, as long as its armhole',
+  },
   vest: {
     outlines: ['M40 12 L50 12 Q60 30 70 12 L80 12 L80 40 L88 40 L88 92 L32 92 L32 40 L40 40 Z'],
     inner: ['M37 12 L37 37 L32 37', 'M83 12 L83 37 L88 37'],

@@ -25,6 +25,9 @@ export interface Measures {
   /** The step of a notched armhole, and how deep the sleeve is set into it; 0 for a plain drop. */
   notch: number;
   inset: number;
+  /** The curve of an armhole above its base, and the cap that goes into it; null without them. */
+  curve: { width: number; height: number } | null;
+  cap: { height: number; base: number; top: number } | null;
   /** Each of two open fronts; null where the front is one piece. */
   front: { width: number; hem: number } | null;
   band: { length: number; height: number } | null;
@@ -44,12 +47,14 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
     side: of('side.rows'),
     longer: of('back.longer'),
     slit: of('slit.rows'),
-    sleeve: of('sleeve.rows') + of('notch.rows'),
+    sleeve: of('sleeve.rows') + of('notch.rows') + of('cap.rows'),
     top: of('sleeve.top'),
     cuff: of('sleeve.cuff'),
     hem: band('hem'),
     notch: of('notch.width'),
     inset: of('notch.rows'),
+    curve: of('armhole.curve') > 0 ? { width: of('armhole.curve'), height: of('armhole.shaped') } : null,
+    cap: of('cap.rows') > 0 ? { height: of('cap.rows'), base: of('cap.base'), top: of('cap.top') } : null,
     front: pieces.some(({ id }) => id === 'front-left')
       ? { width: of('front.width'), hem: of('hem-front.rows') }
       : null,

@@ -1,6 +1,6 @@
 /** The seams of a garment of panels, tied from edge to edge where it lies on the table. */
 
-import { combs } from './combs';
+import { between, combs } from './combs';
 import { ARMHOLE_GAP, BAND_GAP, COMPACT, SHOULDER_GAP, type Measures } from './measures';
 import type { PlacedJoin, Point } from './placed';
 
@@ -28,8 +28,9 @@ function bodyJoins(side: Side, drawing: Drawing): PlacedJoin[] {
   const topOf = SHOULDER_GAP / 2;
   const sign = SIGN[side];
   const edge = cx + sign * halfBody;
-  const shoulder = ((m.width - m.neck) / 2 - m.notch) * scale;
-  const tip = edge - sign * m.notch * scale;
+  const off = m.notch + (m.curve?.width ?? 0);
+  const shoulder = ((m.width - m.neck) / 2 - off) * scale;
+  const tip = edge - sign * off * scale;
   const side0 = topOf + m.armhole * scale;
   const sideEnd = topOf + (m.height - m.slit) * scale;
   const arcs = combs(5, (t): Point[] => {
@@ -91,10 +92,12 @@ function sleeveJoins(side: Side, drawing: Drawing): PlacedJoin[] {
   const list: PlacedJoin[] = [
     {
       id: `armhole-${side}`,
-      threads: combs(26, (t) => [
-        [step, t < 0.5 ? cy - topOf - armhole * (1 - 2 * t) : cy + topOf + armhole * (2 * t - 1)],
-        [inner, cy + (2 * t - 1) * half],
-      ]),
+      threads: m.cap
+        ? ([-1, 1] as const).flatMap((up) => between(14, armholeLine(up), capLine(up)))
+        : combs(26, (t) => [
+            [step, t < 0.5 ? cy - topOf - armhole * (1 - 2 * t) : cy + topOf + armhole * (2 * t - 1)],
+            [inner, cy + (2 * t - 1) * half],
+          ]),
       label: [edge + sign * 10, cy - Math.max(half, side0) - (compact ? 30 : 15)],
       anchor: sign > 0 ? 'start' : 'end',
       stacked: compact,
@@ -107,7 +110,7 @@ function sleeveJoins(side: Side, drawing: Drawing): PlacedJoin[] {
       stacked: false,
     },
   ];
-  if (m.notch > 0)
+  if (m.notch > 0 && !m.cap)
     list.push({
       id: `notch-${side}`,
       threads: ([-1, 1] as const).flatMap((up) =>
@@ -139,6 +142,29 @@ function sleeveJoins(side: Side, drawing: Drawing): PlacedJoin[] {
       stacked: true,
     });
   return list;
+
+  /** The edge of a curved armhole from the underarm to the shoulder, on the back (-1) or the front (1). */
+  function armholeLine(up: -1 | 1): Point[] {
+    const { width, height } = m.curve!;
+    const shaped = Array.from({ length: 9 }, (_, i): Point => {
+      const rest = 1 - i / 8;
+      const aside = width * Math.sqrt(1 - rest * rest);
+      return [step - sign * aside * scale, cy + up * (side0 - (i / 8) * height * scale)];
+    });
+    return [[edge, cy + up * side0], ...shaped, [step - sign * width * scale, cy + up * topOf]];
+  }
+
+  /** The edge of the cap from the underarm to the middle of its top. */
+  function capLine(up: -1 | 1): Point[] {
+    const { height, base, top } = m.cap!;
+    const foot = inner + sign * height * scale;
+    return [
+      [foot, cy + up * half],
+      [foot, cy + up * (half - base * scale)],
+      [inner, cy + (up * top * scale) / 2],
+      [inner, cy],
+    ];
+  }
 }
 
 /** Half the width of a stacked label, px. */

@@ -28,10 +28,20 @@ export interface ScreenPlan extends Omit<Plan, 'sizes'> {
 export function forScreen(size: SizePlan): ScreenSize {
   return {
     ...size,
-    outlines: Object.fromEntries(size.pieces.map(({ id, rows, sections }) => [id, outlines(rows, sections)])),
+    outlines: Object.fromEntries(
+      size.pieces.map((piece) => [
+        piece.id,
+        outlines(piece.rows, piece.sections, beginsAslant(piece) ? 2 : 1),
+      ]),
+    ),
     pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
   };
+}
+
+/** Whether a piece is picked up along an edge and goes on in short rows, as a cap does from the armhole. */
+function beginsAslant({ passages: [start, next] }: PlannedPiece): boolean {
+  return start?.kind === 'start' && start.along !== null && next?.kind === 'short';
 }
 
 /** One row of a strip: where it lies (cm), its stitches, and whether it changes them. */

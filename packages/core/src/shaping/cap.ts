@@ -99,6 +99,12 @@ export function capLength(school: CapSchool, cap: Cap, stitchesPerCm: number, ro
   return flat + 2 * side;
 }
 
+/** How far aside an edge has gone after each of its straight pieces, in stitches. */
+export function asides(runs: readonly EdgeRun[]): number[] {
+  let sum = 0;
+  return runs.map(({ across }) => (sum += across));
+}
+
 export interface CapWishes {
   school: CapSchool;
   /** Length of the armhole's edge all round, and the longest that its cap may be, cm. */

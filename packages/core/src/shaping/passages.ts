@@ -67,6 +67,8 @@ export type Passage =
       of: ShapedCounts;
       /** The line that its steps follow, where that is not a straight one. */
       line?: ShapedLine;
+      /** Where both edges follow a curve: the stitches that it lies inside each after every row, from the first of `schedule.room`. */
+      curve?: readonly number[];
       /** Where one edge is shaped: the other edge, shaped at the same time. */
       also?: { schedule: Schedule; edge: string };
     }

@@ -79,10 +79,19 @@ function wrapped({ from, round }: Row, below: { count: number; ring: boolean }):
   return first.at * 2 >= below.count ? below.count : 0;
 }
 
-/** The outlines of a piece's parts (see `rowSpans`). */
-export function outlines(rows: readonly Row[], scales: readonly OutlineScale[] = PLAIN): Outline[] {
+/**
+ * The outlines of a piece's parts (see `rowSpans`).
+ *
+ * @param first number of the first row drawn: stitches picked up aslant, before short rows, lie along what follows
+ */
+export function outlines(
+  rows: readonly Row[],
+  scales: readonly OutlineScale[] = PLAIN,
+  first = 1,
+): Outline[] {
   const parts = new Map<string, RowSpan[]>();
   for (const span of rowSpans(rows, scales)) {
+    if (span.n < first) continue;
     const list = parts.get(span.part);
     if (list) list.push(span);
     else parts.set(span.part, [span]);

@@ -1,6 +1,6 @@
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import type { EdgeRun } from '../../shaping/cap.js';
+import { asides, type EdgeRun } from '../../shaping/cap.js';
 import type { Passage } from '../../shaping/passages.js';
 import { ends, type Side } from '../shared/pieces.js';
 import { armholeInside, armholeRuns, armholeSchedule } from './armholeCurve.js';
@@ -127,6 +127,7 @@ export function aboveUnderarm(
                 2,
               ),
               where: { at: 'both edges' },
+              curve: asides(armholeRuns(counts)),
               of: { start: `${piece}.width`, end: 'armhole.curve', rows: 'armhole.shaped' },
             },
           ]

@@ -88,7 +88,7 @@ export function draftCurve(
     quantities: [
       quantity({
         id: 'armhole.curve',
-        label: 'Armhole, taken off above its base, each side',
+        label: 'Armhole, curve of each',
         fabric,
         axis: 'stitches',
         target: inset.curve.length,
@@ -98,7 +98,7 @@ export function draftCurve(
       }),
       quantity({
         id: 'armhole.shaped',
-        label: 'Armhole, height of its curve',
+        label: 'Armhole, curve’s height',
         fabric,
         axis: 'rows',
         target: depth.length,

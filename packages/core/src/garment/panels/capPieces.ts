@@ -3,7 +3,7 @@
 import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
-import { capInside, capRuns, capShortRows, capSide, type Cap } from '../../shaping/cap.js';
+import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
@@ -86,6 +86,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
           inside.map((stitches) => inner - 2 * stitches),
         ),
         where: { at: 'both edges' },
+        curve: asides(capSide('worked', cap)),
         of: { start: 'sleeve.top', end: 'cap.top', rows: 'cap.rows' },
       },
     ],
