@@ -9,6 +9,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
 import { cappedTaper } from './cappedSleeve.js';
+import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -148,9 +149,11 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
   const { style, fabrics } = input;
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const cap = capOf(counts);
-  const [under, width, cuff] = [counts['sleeve.rows']!, counts['sleeve.top']!, counts['sleeve.cuff']!];
+  const [under, width] = [counts['sleeve.rows']!, counts['sleeve.top']!];
   const rows = under + cap.rows;
   const round = inRounds(style, own);
+  const end = lastOf(counts, rows);
+  const faded = end.n > rows;
   const taper = later(taperOf(input, own, counts), cap.rows);
   const inwards = countsByRow(taper, cap.rows + 2, rows).map((count) => (width - count) / 2);
   /** Row ends of the seam: the row picked up, and those from the closing row on. */
@@ -164,7 +167,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
     copies: 2,
     fabric,
     work: round ? 'rounds' : 'rows',
-    rows: ['cap.rows', 'sleeve.rows'],
+    rows: ['cap.rows', 'sleeve.rows', ...(faded ? ['fade.rows'] : [])],
     passages: [
       {
         kind: 'start',
@@ -183,6 +186,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         where: { at: 'both edges' },
         of: { start: 'sleeve.top', end: 'sleeve.cuff', rows: 'sleeve.rows' },
       },
+      ...(faded ? [fadeRounds(counts['sleeve.cuff']!, rows)] : []),
     ],
     edges: [
       {
@@ -196,7 +200,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         id: 'sleeve.cuff',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rows, from: 0, count: cuff },
+        place: { lies: 'live', part: 'main', n: end.n, from: 0, count: end.count },
         open: !style.cuff,
       },
       ...(round
@@ -211,7 +215,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
-      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
+      { quantity: faded ? 'sleeve.end' : 'sleeve.cuff', edges: ['sleeve.cuff'] },
       ...(round ? [] : [{ quantity: 'sleeve.rows', edges: ['sleeve.back-edge'] }]),
     ],
   };

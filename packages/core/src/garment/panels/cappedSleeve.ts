@@ -4,19 +4,19 @@ import type { Note } from '../../advice/note.js';
 import { ANY_COUNT, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
-import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
+import { sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
 import { easeAllowed } from '../../joins/join.js';
 import { CAP_EASE, capLength, solveCap, type Cap, type CapSchool } from '../../shaping/cap.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
-import { draftBand } from '../shared/bands.js';
 import type { Edging } from '../shared/edgings.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
-import { evenRowsWished, taper, type TaperStyle } from '../shared/taper.js';
-import { cuffRound, measured, type Target } from '../shared/targets.js';
+import type { TaperStyle } from '../shared/taper.js';
+import { measured, type Target } from '../shared/targets.js';
 import { armholeEdge, type Inset } from './armholeCurve.js';
-import { STRAIGHT, type SleeveTargets } from './draftSleeve.js';
+import type { SleeveTargets } from './draftSleeve.js';
+import { draftSleeveEnd, taperOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength, upperArmEase } from './targets.js';
 
@@ -33,7 +33,6 @@ export interface CappedSleeve {
   style: SleeveStyle;
   wanted: SleeveTargets;
   upperArm: Target;
-  cuff: Target;
   /** From the shoulder to the end of the cuff. */
   length: Target;
   notes: Note[];
@@ -54,6 +53,8 @@ export const CAPPED_IDS = [
   'cap.top',
   'cuff.height',
   'cuff.rows',
+  'sleeve.end',
+  'fade.rows',
 ];
 
 /**
@@ -78,26 +79,25 @@ export function cappedTargets(
       eased('Ease at the upper arm', ease, upperArm, { kind: 'style', id: 'garment.sleeve.upperArmEase' }),
     ],
   };
-  const cuff = style.shape === 'straight' ? upper : cuffRound(input, style);
+  const { edge: end } = draftSleeveEnd(input, style, fabric, upper);
   const length = sleeveLength(input, style, across, fabric.growth ?? 0);
   // Base and curve of two panels: a little more than twice the depth and twice the base.
-  const edge = 2 * (armhole + inset.base.length + 0.35 * inset.curve.length);
+  const around = 2 * (armhole + inset.base.length + 0.35 * inset.curve.length);
   const notes: Note[] =
-    round > edge
+    round > around
       ? [
           {
             level: 'warn',
             code: 'sleeve-wider-than-armhole',
             where: 'sleeve.top',
-            message: say`The sleeve (${cm(round)} at the upper arm) is wider than the armhole is long all round (about ${cm(edge)}), so no cap fits it; a deeper armhole or less ease at the upper arm would do.`,
+            message: say`The sleeve (${cm(round)} at the upper arm) is wider than the armhole is long all round (about ${cm(around)}), so no cap fits it; a deeper armhole or less ease at the upper arm would do.`,
           },
         ]
       : [];
   return {
     style,
-    wanted: { top: round, wrist: cuff.length, covered: length.length },
+    wanted: { top: round, wrist: end.length, covered: length.length },
     upperArm: upper,
-    cuff,
     length,
     notes,
   };
@@ -113,7 +113,7 @@ export function cappedTaper(style: SleeveStyle, size: string, rowsPerCm: number)
 /** Drafts the sleeve to the armhole that the body's counts have come to. */
 export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts): Required<Edging> {
   const { size, style: garment, fabrics } = input;
-  const { style, upperArm, cuff: wrist, length } = sleeve;
+  const { style, upperArm, length } = sleeve;
   const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
   const school = schoolOf(style);
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
@@ -133,22 +133,10 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
     rowsPerCm: rows,
   });
   const height = cap.rows / rows;
-  const band = garment.cuff
-    ? draftBand({
-        id: 'cuff',
-        label: 'Cuff rib',
-        style: garment.cuff,
-        size: size.id,
-        fabric: fabrics.get(garment.cuff.fabric)!,
-        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: wrist.length },
-      })
-    : null;
-  const inside = length.length - (band?.height ?? 0);
+  const end = draftSleeveEnd(input, style, fabric, upperArm);
+  const inside = length.length - end.cuff - end.fade;
   const seam = inside - height;
-  const tapered =
-    style.shape === 'straight'
-      ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
-      : taper(style.everyRow, evenRowsWished(cappedTaper(style, size.id, rows), size.id, rows));
+  const tapered = taperOf(style, cappedTaper(style, size.id, rows), size.id, rows);
   const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
   const quantities: DraftQuantity[] = [
     quantity({
@@ -167,11 +155,11 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
       label: 'Sleeve, at the cuff',
       fabric,
       axis: 'stitches',
-      target: wrist.length,
+      target: end.edge.length,
       weight: 0.5,
-      rule: school === 'worked' ? fabric.rule.flat : ANY_COUNT,
+      rule: school === 'worked' ? fabric.rule.flat : end.fade > 0 ? { multiple: 6, plus: 0 } : ANY_COUNT,
       min: 4,
-      because: wrist.reasons,
+      because: end.edge.reasons,
     }),
     quantity({
       id: 'sleeve.rows',
@@ -184,8 +172,8 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
       min: 4,
       because: [
         ...length.reasons,
-        ...(band
-          ? [plus('Cuff rib', -band.height, inside, { kind: 'style', id: 'garment.cuff.height' })]
+        ...(inside < length.length
+          ? [plus('Cuff', inside - length.length, inside, { kind: 'style', id: 'garment.cuff.height' })]
           : []),
         plus('Cap', -height, seam, { kind: 'quantity', id: 'cap.rows' }),
       ],
@@ -247,7 +235,7 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
         },
       ],
     }),
-    ...(band?.quantities ?? []),
+    ...end.quantities,
   ];
   return {
     quantities,
@@ -282,7 +270,7 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
         : []),
       ...edgeFits(school, cap, { edge, longest }, stitches, rows),
       ...tapered.relations,
-      ...(band?.relations ?? []),
+      ...end.relations,
     ],
   };
 }

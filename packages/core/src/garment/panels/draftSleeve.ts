@@ -3,14 +3,12 @@ import type { Reason } from '../../because/reason.js';
 import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../fit/problem.js';
-import { sameCount, type RuleParts } from '../../fit/relations.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
-import { draftBand } from '../shared/bands.js';
 import { becomes, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
-import { evenRowsWished, taper } from '../shared/taper.js';
-import { cuffRound, type Target } from '../shared/targets.js';
+import type { Target } from '../shared/targets.js';
+import { draftSleeveEnd, taperOf } from './sleeveEnd.js';
 import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength } from './targets.js';
 
@@ -31,8 +29,6 @@ export interface DraftedSleeve {
   wanted: SleeveTargets;
 }
 
-export const STRAIGHT = { id: 'straight', rule: 'a straight sleeve is as wide at the cuff as at the top' };
-
 /** Shortest sleeve that is still one, cm. */
 const SHORTEST = 2;
 
@@ -52,7 +48,6 @@ export function draftSleeve(
   }: { across: number; armhole: number; armholeReasons: readonly Reason[]; notch: Target | null },
 ): DraftedSleeve {
   const { size, fabrics } = input;
-  const { cuff: band } = input.style;
   const fabric = fabrics.get(style.fabric ?? input.style.fabric)!;
   const bodyFabric = fabrics.get(input.style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
@@ -60,34 +55,24 @@ export function draftSleeve(
   const upperRows = perCm(fabrics.get(upperFabric(input.style))!.gauge, 'rows');
   const top = 2 * armhole;
   const topReasons = [...armholeReasons, becomes('Front and back armhole', '× 2', top)];
-  const straight = style.shape === 'straight';
-  const { length: wrist, reasons: cuffReasons } = straight
-    ? { length: top, reasons: topReasons }
-    : cuffRound(input, style);
-  const cuff = band
-    ? draftBand({
-        id: 'cuff',
-        label: 'Cuff rib',
-        style: band,
-        size: size.id,
-        fabric: fabrics.get(band.fabric)!,
-        edge: { of: 'sleeve.cuff', label: 'Sleeve at the cuff', perCm: stitches, target: wrist },
-      })
-    : null;
+  const end = draftSleeveEnd(input, style, fabric, { length: top, reasons: topReasons });
   const { length: covered, overhang, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
-  const inside = covered - (cuff?.height ?? 0);
-  const seam = inside - (notch?.length ?? 0);
+  const inside = covered - end.cuff;
+  const seam = inside - (notch?.length ?? 0) - end.fade;
   const sleeveReasons = [
     ...reasons,
-    ...(cuff ? [plus('Cuff rib', -cuff.height, inside, { kind: 'style', id: 'garment.cuff.height' })] : []),
+    ...(end.cuff > 0
+      ? [plus('Cuff rib', -end.cuff, inside, { kind: 'style', id: 'garment.cuff.height' })]
+      : []),
+    ...(end.fade > 0
+      ? [plus('Rounds that fade', -end.fade, seam, { kind: 'style', id: 'garment.sleeve.fade' })]
+      : []),
     ...(notch
       ? [plus('Rows along the step', -notch.length, seam, { kind: 'quantity', id: 'notch.rows' })]
       : []),
   ];
   const up = style.worked === 'up';
-  const tapered: RuleParts = straight
-    ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
-    : taper(style.everyRow, evenRowsWished(style, size.id, rowsPerCm));
+  const tapered = taperOf(style, style, size.id, rowsPerCm);
   const notes: Note[] =
     seam < SHORTEST
       ? [
@@ -101,7 +86,7 @@ export function draftSleeve(
       : [];
   return {
     notes,
-    wanted: { top, wrist, covered },
+    wanted: { top, wrist: end.edge.length, covered },
     helpers: tapered.helpers,
     quantities: [
       quantity({
@@ -120,11 +105,11 @@ export function draftSleeve(
         label: 'Sleeve, at the cuff',
         fabric,
         axis: 'stitches',
-        target: wrist,
+        target: end.edge.length,
         weight: 0.5,
-        rule: up ? fabric.rule.flat : ANY_COUNT,
+        rule: up ? fabric.rule.flat : end.fade > 0 ? { multiple: 6, plus: 0 } : ANY_COUNT,
         min: 4,
-        because: cuffReasons,
+        because: end.edge.reasons,
       }),
       quantity({
         id: 'sleeve.rows',
@@ -151,7 +136,7 @@ export function draftSleeve(
             }),
           ]
         : []),
-      ...(cuff?.quantities ?? []),
+      ...end.quantities,
     ],
     relations: [
       ...sameLength(
@@ -177,7 +162,7 @@ export function draftSleeve(
           )
         : []),
       ...tapered.relations,
-      ...(cuff?.relations ?? []),
+      ...end.relations,
     ],
   };
 }

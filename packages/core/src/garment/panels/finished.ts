@@ -121,7 +121,12 @@ export function acrossOf(counts: Counts): number {
 
 /** Rows of the sleeve from its cuff to the shoulder: along its seam, and along a step or over a cap. */
 export function sleeveRows(counts: Counts): number {
-  return counts['sleeve.rows']! + (counts['notch.rows'] ?? 0) + (counts['cap.rows'] ?? 0);
+  return (
+    counts['sleeve.rows']! +
+    (counts['notch.rows'] ?? 0) +
+    (counts['cap.rows'] ?? 0) +
+    (counts['fade.rows'] ?? 0)
+  );
 }
 
 /** Finished height of a band, 0 where the style has none. */

@@ -5,7 +5,7 @@ import { SIDES } from '../shared/pieces.js';
 import type { SizeInput } from '../construction.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
-import { inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.js';
+import { cuffOf, inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.js';
 
 /**
  * Every seam, in the order in which they are sewn.
@@ -15,7 +15,8 @@ import { inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.
 export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
   const { style } = input;
   const slit = isSlit(input);
-  const { hem, cuff, neckband, sleeve } = style;
+  const { hem, neckband, sleeve } = style;
+  const cuff = cuffOf(style);
   const open = isOpen(style);
   const round = sleeve !== null && inRounds(style, sleeve);
   return [

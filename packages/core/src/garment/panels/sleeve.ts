@@ -6,6 +6,7 @@ import type { Passage } from '../../shaping/passages.js';
 import { countsByRow, later } from '../../shaping/schedule.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
+import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -22,6 +23,8 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
   const [first, last] = up ? [1, seam] : [along + 1, rows];
   const top = counts['sleeve.top']!;
   const cuff = counts['sleeve.cuff']!;
+  const end = lastOf(counts, rows);
+  const faded = end.n > rows;
   const taper = later(
     sleeveSchedule(own, size.id, {
       rows: seam,
@@ -32,10 +35,10 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     }),
     first - 1,
   );
-  const edgeAt = (end: 'start' | 'finish', count: number): EdgeProgram['place'] =>
-    end === 'start'
+  const edgeAt = (at: 'start' | 'finish', count: number): EdgeProgram['place'] =>
+    at === 'start'
       ? { lies: 'foundation', part: 'main' }
-      : { lies: 'live', part: 'main', n: rows, from: 0, count };
+      : { lies: 'live', part: 'main', n: end.n, from: 0, count };
   /** How far each edge lies outside the first row's, in stitches. */
   const outwards = countsByRow(taper, first, last).map((count) => (count - taper.start) / 2);
   return {
@@ -44,7 +47,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     copies: 2,
     fabric,
     work: round ? 'rounds' : 'rows',
-    rows: ['sleeve.rows', ...(along > 0 ? ['notch.rows'] : [])],
+    rows: ['sleeve.rows', ...(along > 0 ? ['notch.rows'] : []), ...(faded ? ['fade.rows'] : [])],
     passages: [
       {
         kind: 'start',
@@ -68,6 +71,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         },
       },
       ...(along > 0 && up ? [evenAlong(rows)] : []),
+      ...(faded ? [fadeRounds(cuff, rows)] : []),
     ],
     edges: [
       {
@@ -80,7 +84,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         id: 'sleeve.cuff',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
-        place: edgeAt(up ? 'start' : 'finish', cuff),
+        place: edgeAt(up ? 'start' : 'finish', end.count),
         open: !style.cuff,
       },
       ...(round
@@ -108,7 +112,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
-      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
+      { quantity: faded ? 'sleeve.end' : 'sleeve.cuff', edges: ['sleeve.cuff'] },
       ...(round ? [] : [{ quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] }]),
       ...(along > 0 ? [{ quantity: 'notch.rows', edges: ['sleeve.notch-back'] }] : []),
     ],

@@ -8,17 +8,24 @@ import { fabricOrNone, lengthWish, readReach, readTaper, readWidthAndLength } fr
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 import type { TaperStyle } from '../shared/taper.js';
 
-export const SLEEVE_SHAPES = ['tapered', 'straight'] as const;
+export const SLEEVE_SHAPES = ['tapered', 'straight', 'above-elbow', 'bell', 'balloon'] as const;
 
 export const SLEEVE_ROUNDS = ['sewn', 'joined', 'turned'] as const;
 
 /** The sleeve of a garment of panels. */
 export interface SleeveStyle extends TaperStyle, SleeveReach {
-  /** straight: a rectangle, as wide at the cuff as at the top. */
+  /**
+   * straight: a rectangle, as wide at the cuff as at the top. above-elbow: widened only there. bell: wider at its end.
+   * balloon: wide down to the cuff, gathered there.
+   */
   shape: (typeof SLEEVE_SHAPES)[number];
   worked: 'up' | 'down';
   /** How a sleeve from the armhole down is closed: sewn, or in rounds that are joined, or joined and turned. */
   rounds: (typeof SLEEVE_ROUNDS)[number];
+  /** How much wider than its cuff a balloon sleeve is there, per cent of the cuff. */
+  fullness: number;
+  /** In rounds: the fullness is faded out by three rounds of decreases instead of being gathered. */
+  fade: boolean;
   /** Another fabric than the body's; null: the same. */
   fabric: string | null;
   /** Added to the flexed upper arm: the armhole is made at least so deep; null: the armhole depth alone leads. */
@@ -86,6 +93,7 @@ const USUAL = {
   belowWaist: 18,
   armholeEase: 3,
   across: 1,
+  fullness: 80,
   curvePercent: 45,
   drop: 7,
   wristEase: 4,
@@ -179,16 +187,50 @@ function readCurve(armhole: FieldReader): ArmholeCurve {
   };
 }
 
+/** What a shape of sleeve asks for where the design says nothing else: where it stays even, and how wide it ends. */
+const SHAPE_USUAL: Readonly<
+  Record<SleeveStyle['shape'], { wristEase?: Ease; evenAtCuff?: Ease; evenAtTop?: Ease }>
+> = {
+  tapered: {},
+  straight: {},
+  'above-elbow': { evenAtCuff: { percent: 52 } },
+  bell: { wristEase: { percent: 110 }, evenAtTop: { percent: 50 } },
+  balloon: {},
+};
+
+function evenParts(
+  sleeve: FieldReader,
+  usual: { evenAtCuff?: Ease; evenAtTop?: Ease },
+): Partial<Pick<SleeveStyle, 'evenAtCuff' | 'evenAtTop'>> {
+  const own = (key: 'evenAtCuff' | 'evenAtTop') =>
+    sleeve.object[key] === undefined && usual[key] !== undefined ? { [key]: usual[key] } : {};
+  return { ...own('evenAtCuff'), ...own('evenAtTop') };
+}
+
 function readSleeve(sleeve: FieldReader, fabricIds: readonly string[]): SleeveStyle {
+  const shape = sleeve.choice('shape', 'The shape of the sleeve', SLEEVE_SHAPES, 'tapered');
+  const usual = SHAPE_USUAL[shape];
   return {
-    shape: sleeve.choice('shape', 'The shape of the sleeve', SLEEVE_SHAPES, 'tapered'),
+    shape,
     worked: sleeve.choice('worked', 'The sleeve’s direction', ['up', 'down'] as const, 'up'),
     rounds: sleeve.choice('rounds', 'How the sleeve is closed', SLEEVE_ROUNDS, 'sewn'),
     fabric: fabricOrNone(sleeve, 'The fabric of the sleeve', fabricIds),
     upperArmEase: easeOrNone(sleeve, 'upperArmEase', lengthWish('The ease at the upper arm', -10, 60, 8)),
-    wristEase: readEase(sleeve, 'wristEase', lengthWish('The wrist ease', -3, 40, USUAL.wristEase)),
     ...readReach(sleeve),
     ...readTaper(sleeve),
+    wristEase:
+      sleeve.object['wristEase'] === undefined && usual.wristEase !== undefined
+        ? usual.wristEase
+        : readEase(sleeve, 'wristEase', lengthWish('The wrist ease', -3, 40, USUAL.wristEase)),
+    ...evenParts(sleeve, usual),
+    fullness: sleeve.number('fullness', {
+      label: 'The fullness of the sleeve',
+      min: 5,
+      max: 250,
+      unit: '% of the cuff',
+      otherwise: USUAL.fullness,
+    }),
+    fade: sleeve.choice('fade', 'How the fullness ends', [true, false] as const, false),
   };
 }
 
@@ -216,4 +258,25 @@ export function isNotched({ armhole }: PanelStyle): boolean {
 /** Whether the sleeve is worked in rounds from the armhole down. Along a step it must be open. */
 export function inRounds(style: PanelStyle, { worked, rounds }: SleeveStyle): boolean {
   return worked === 'down' && rounds !== 'sewn' && !isNotched(style);
+}
+
+/** Whether a balloon sleeve in rounds fades into its cuff. */
+export function fades(style: PanelStyle, sleeve: SleeveStyle): boolean {
+  return sleeve.shape === 'balloon' && sleeve.fade && inRounds(style, sleeve);
+}
+
+/** Decreases of the usual fade: in every 6th, then every 5th, then every 4th stitch, which halves the count (common practice). */
+export const FADE = [6, 5, 4] as const;
+
+/** How much wider than its cuff the sleeve is at its end, as a factor. */
+export function fullnessOf(style: PanelStyle, sleeve: SleeveStyle): number {
+  if (sleeve.shape !== 'balloon') return 1;
+  return fades(style, sleeve) ? 2 : 1 + sleeve.fullness / 100;
+}
+
+/** The cuff's rib as it is joined: that of a balloon sleeve gathers it, unless it has faded. */
+export function cuffOf(style: PanelStyle): BandStyle | null {
+  const { cuff, sleeve } = style;
+  if (!cuff || !sleeve || fades(style, sleeve)) return cuff;
+  return { ...cuff, gather: cuff.gather / fullnessOf(style, sleeve) };
 }
