@@ -222,6 +222,8 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'pick-up':
       if (joins[0]!.a[0]?.edge === 'band.joined')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
+      if (joins[0]!.a[0]?.edge === 'hood.neck')
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
       if (joins[0]!.b.length > 2)
         return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
       return line`${name}: the ${a} sts picked up lie along ${b} rows${repeat}, as many before the shoulder as after it.`;

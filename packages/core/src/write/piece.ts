@@ -125,7 +125,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       lines.push(
         ...(asBefore(pieces, i)
           ? [
-              line`Work as the first shoulder, with the neck edge at its other end. (${shapes.map(endOf)} sts)`,
+              line`Work as the ${nameOf(shoulder)}, with ${edgeOf(shapes[0]!)} at its other end. (${shapes.map(endOf)} sts)`,
             ]
           : writeShape(
               shapes,
@@ -145,6 +145,15 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
     );
   else if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
   return lines;
+}
+
+/** What the first of two parts is called: the one told before the second. */
+function nameOf(parts: readonly Of<'go on'>[] | null): string {
+  return (parts?.[0]?.label ?? 'first part').toLowerCase().replace('second', 'first');
+}
+
+function edgeOf({ where }: Of<'shape'>): string {
+  return where.at === 'one edge' ? where.edge : 'the shaped edge';
 }
 
 /** Whether a second shoulder is shaped in the rows and by the amounts of the first. */
@@ -192,9 +201,16 @@ function writeGoOn(
     ];
   }
   if (rejoin && before) {
-    const skipped = parts.map(({ at }, size) => at - before[size]!.at - before[size]!.take);
+    // Which of the two lies further on depends on where the yarn hangs.
+    const skipped = parts.map(({ at, take }, size) => {
+      const other = before[size]!;
+      return at > other.at ? at - other.at - other.take : other.at - at - take;
+    });
+    const skip = skipped.some((many) => many > 0)
+      ? line`skip ${skipped} sts of the last full row in the middle, rejoin`
+      : ['rejoin'];
     return [
-      line`${label}: skip ${skipped} sts of the last full row for the neck, rejoin the yarn in the next st and work the last ${takes} sts from row ${rows} on.`,
+      line`${label}: ${{ inline: skip }} the yarn in the next st and work the last ${takes} sts from row ${rows} on.`,
     ];
   }
   return [

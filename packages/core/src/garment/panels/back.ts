@@ -2,7 +2,7 @@ import { foundationExtra } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { SIDES } from '../shared/pieces.js';
-import { isPlain, type PanelStyle } from './style.js';
+import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
@@ -69,7 +69,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         label: 'Back neck',
         axis: 'stitches',
         place: top(shoulder, neck),
-        open: !style.neckband,
+        open: neckIsOpen(style),
       },
       {
         id: 'back.shoulder-right',

@@ -23,9 +23,10 @@ import {
   sameHemHeight,
   sameWidth,
   shouldersOf,
+  slantedTo,
 } from './relations.js';
 import { upperFabric, type PanelStyle } from './style.js';
-import { armholeDepth, neckWidth } from './targets.js';
+import { armholeDepth, neckDrop, neckWidth } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -47,7 +48,7 @@ export function draft(input: Input): Draft {
   const notes: Note[] = [];
 
   const { length: width, round, reasons: widthReasons } = panelWidth(input);
-  const { length: neck, drop, reasons: neckReasons } = neckWidth(input);
+  const { length: neck, drop: wantedDrop, reasons: neckReasons } = neckWidth(input);
   const inset = insetOf(input, width);
   const notch = inset?.base ?? notchWidth(input, width);
   /** What the armhole takes off on each side, cm, and the counts that do. */
@@ -56,6 +57,12 @@ export function draft(input: Input): Draft {
   const shoulder = (width - neck) / 2 - off;
   const open = isOpen(style);
   const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };
+  const slant = open ? style.neck.slant : null;
+  const drop = slant
+    ? ((front.length - shoulder - off) * perCm(upper.gauge, 'stitches') * slant.every) /
+      slant.stitches /
+      perCm(upper.gauge, 'rows')
+    : wantedDrop;
   const frontTop = changes ? 'front.upper' : 'front.width';
   if (front.length < shoulder + off)
     notes.push({
@@ -63,6 +70,14 @@ export function draft(input: Input): Draft {
       code: 'gap-wider-than-neck',
       where: frontTop,
       message: say`What lies between the fronts (${cm(openingWidth(input))}) is wider than the neck (${cm(neck)}), so each front would be narrower than its shoulder; a wider neck or a smaller gap would do.`,
+    });
+
+  if (neck >= width - 2 * off)
+    notes.push({
+      level: 'warn',
+      code: 'neck-wider-than-panel',
+      where: 'neck.width',
+      message: say`The neck (${cm(neck)}) is wider than the panel (${cm(width - 2 * off)}), so no shoulder is left to hold it; a wider panel or a narrower neck would do.`,
     });
 
   const { length, reasons: lengthReasons } = bodyLength(input);
@@ -251,7 +266,15 @@ export function draft(input: Input): Draft {
       weight: 0.5,
       rounding: drop === 0 ? 'not over' : 'not under',
       min: 0,
-      because: [given('Front neck drop wanted', drop, { kind: 'style', id: 'garment.neck.drop' })],
+      because: slant
+        ? [
+            given('Slanted off', front.length - shoulder - off, { kind: 'quantity', id: 'front.width' }),
+            {
+              label: say`Rows for ${slant.stitches} off in every ${slant.every === 1 ? 'row' : '2nd row'}`,
+              figure: say`${cm(drop)}`,
+            },
+          ]
+        : neckDrop(input).reasons,
     }),
     ...curve.quantities,
     ...lowerEdge.quantities,
@@ -266,6 +289,7 @@ export function draft(input: Input): Draft {
     ...curve.relations,
     ...(changes ? changeOfFabric(open) : [heightOf()]),
     open && !changes ? dropAboveHem() : dropAboveUnderarm(),
+    ...(slant ? slantedTo(slant, frontTop, armholeCounts) : []),
     ...lowerEdge.relations,
     ...(sleeve?.relations ?? []),
     ...(hem?.relations ?? []),

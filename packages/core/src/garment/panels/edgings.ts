@@ -15,10 +15,11 @@ import {
   type Stretch,
 } from '../shared/edgings.js';
 import { isOpen } from '../shared/front.js';
+import { HOOD_IDS, hoodAlong } from '../shared/hood.js';
 import { frontNeck, halfNeck, steppedLength } from '../shared/neck.js';
 import { given, plus } from '../shared/quantity.js';
 import { CAPPED_IDS, followArmhole, type CappedSleeve } from './cappedSleeve.js';
-import { upperFabric, type PanelStyle } from './style.js';
+import { neckbandOf, upperFabric, type PanelStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -31,17 +32,18 @@ const RIBS = [
 export function followers(input: Input, sleeve: CappedSleeve | null): Edgings | null {
   const { style } = input;
   const ribs = RIBS.flatMap((rib) => {
-    const band = style[rib.id];
+    const band = rib.id === 'neckband' ? neckbandOf(input) : style[rib.id];
     return band ? [{ ...rib, style: band }] : [];
   });
   const banded = style.front.style === 'band';
-  if (ribs.length === 0 && !banded && !sleeve) return null;
+  if (ribs.length === 0 && !banded && !sleeve && !style.hood) return null;
   return {
-    ids: [...(sleeve ? CAPPED_IDS : []), ...edgingIds(ribs, banded)],
+    ids: [...(sleeve ? CAPPED_IDS : []), ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
     follow: (counts) =>
       together([
         ...(sleeve ? [followArmhole(input, sleeve, counts)] : []),
         ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
+        ...(style.hood ? [hoodAlong(input, neckEdge(input, counts))] : []),
         ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
       ]),
   };
@@ -91,7 +93,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
     if (isOpen(style)) {
       const taken = width - shoulder;
       if (drop === 0) return (2 * taken) / stitches;
-      return 2 * side(halfNeck(style.neck.shape, { taken, drop, width, divide }).inside);
+      return 2 * side(halfNeck(style.neck, { taken, drop, width, divide }).inside);
     }
     if (drop === 0) return neck / stitches;
     const { centre, schedule } = frontNeck(style.neck.shape, { neck, drop, shoulder, divide });
@@ -100,7 +102,8 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontEdge({ style, size, fabrics }: Input, counts: Counts): Stretch[] {
+function frontEdge(input: Input, counts: Counts): Stretch[] {
+  const { style, size, fabrics } = input;
   const drop = counts['neck.drop']!;
   const side = counts['side.rows']!;
   // The row in which the neck begins belongs to the neck.
@@ -120,7 +123,7 @@ function frontEdge({ style, size, fabrics }: Input, counts: Counts): Stretch[] {
       ? [
           {
             label: 'End of the neckband',
-            length: ribHeight(style.neckband, size.id, fabrics),
+            length: ribHeight(neckbandOf(input)!, size.id, fabrics),
             of: 'neckband.height',
           },
         ]

@@ -5,7 +5,7 @@ import type { Passage } from '../../shaping/passages.js';
 import { countsByRow } from '../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
-import { isPlain, type PanelStyle } from './style.js';
+import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
@@ -24,7 +24,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const drop = counts['neck.drop']!;
   const divide = rows - drop;
   const dividing = drop > 0 ? frontNeck(style.neck.shape, { neck, drop, shoulder, divide }) : null;
-  const open = !style.neckband;
+  const open = neckIsOpen(style);
   const top = dividing
     ? dividedTop(dividing, { rows, side, divide, shoulder, above, style }, open)
     : straightTop({ rows, side, shoulder, neck, above, style }, open);

@@ -1,6 +1,7 @@
 import type { JoinPlan } from '../../joins/join.js';
 import { cuffJoins, endsMeet, frontBandJoins, neckbandJoins, type BandStyle } from '../shared/bands.js';
 import { isOpen } from '../shared/front.js';
+import { hoodJoins } from '../shared/hood.js';
 import { SIDES } from '../shared/pieces.js';
 import type { SizeInput } from '../construction.js';
 import { isSlit } from './lowerEdge.js';
@@ -42,6 +43,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
     ...(hem ? hemJoins(hem, open, slit) : []),
     ...(cuff ? cuffJoins(cuff) : []),
     ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
+    ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins((side) => [
           ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),

@@ -7,7 +7,7 @@ import { endShifts } from '../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { halfNeck, type HalfNeck } from '../shared/neck.js';
 import { ends, OTHER, type Side } from '../shared/pieces.js';
-import { isPlain, type PanelStyle } from './style.js';
+import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
@@ -27,7 +27,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
   const full = aboveUnderarm(style, counts, 'front', [outer]);
   const taken = full.width - shoulder;
   const divide = rows - drop;
-  const neck = drop > 0 ? halfNeck(style.neck.shape, { taken, drop, width, divide }) : null;
+  const neck = drop > 0 ? halfNeck(style.neck, { taken, drop, width, divide }) : null;
   // A neck that begins below the underarm has taken stitches off before the armhole does.
   const gone = neck && divide < side ? neck.inside[side - divide]! : 0;
   const above = gone > 0 ? aboveUnderarm(style, counts, 'front', [outer], width - gone) : full;
@@ -90,7 +90,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
         axis: neck ? 'rows' : 'stitches',
         place: neckEdge,
         ...(neck ? { path: neck.inside.map((stitches) => (inner === 'right' ? -stitches : stitches)) } : {}),
-        open: !style.neckband,
+        open: neckIsOpen(style),
       },
       ...notchEdges(
         'front',

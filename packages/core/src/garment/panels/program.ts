@@ -5,6 +5,7 @@ import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construc
 import { bandPiece, frontBandPiece } from '../shared/bands.js';
 import { downTo } from '../shared/arm.js';
 import { isOpen, openingWidth } from '../shared/front.js';
+import { hoodPiece } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
 import { acrossOf, bandHeight, sleeveRows } from './finished.js';
 import { joins } from './joins.js';
@@ -51,6 +52,7 @@ export function program(input: Input, counts: Counts): Program {
     pieces.push(
       bandPiece('neckband', 'Neckband', 1, fabrics.get(style.neckband.fabric)!, counts, open && !banded),
     );
+  if (style.hood) pieces.push(hoodPiece(input, counts));
   if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
 
   const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;

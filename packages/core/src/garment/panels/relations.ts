@@ -129,3 +129,26 @@ export function changeOfFabric(open: boolean): Relation[] {
     ...within('change', 'back'),
   ];
 }
+
+/**
+ * A front slanted by a rate comes to its shoulder in the rows of its drop, with less than one step to spare.
+ *
+ * @param armhole counts that the armhole takes off each front
+ */
+export function slantedTo(
+  { stitches, every }: { stitches: number; every: 1 | 2 },
+  front: string,
+  armhole: readonly string[],
+): Relation[] {
+  const off = Object.fromEntries(armhole.map((id) => [id, every]));
+  const rule = 'the slant of the front comes to the shoulder';
+  const times = { 'neck.drop': stitches, [front]: -every, 'shoulder.width': every, ...off };
+  return [
+    {
+      ...sumAtLeast({ id: 'slant.reach', rule }, times),
+      says: (counts) =>
+        say`Slant: ${stitches} off in every ${every === 1 ? 'row' : '2nd row'} of ${counts['neck.drop']!}`,
+    },
+    sumAtMost({ id: 'slant.spare', rule }, times, stitches * every),
+  ];
+}

@@ -3,12 +3,17 @@ import { NECK_SHAPES, type NeckShape } from '../../shaping/curve.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
 import type { SleeveReach } from '../shared/arm.js';
 import { readFront, type FrontStyle } from '../shared/front.js';
-import { easeOrNone, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { readHood, type HoodStyle } from '../shared/hood.js';
+import type { SizeInput } from '../construction.js';
+import { easeOrNone, forSize, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
 import { fabricOrNone, lengthWish, readReach, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 import type { TaperStyle } from '../shared/taper.js';
 
 export const SLEEVE_SHAPES = ['tapered', 'straight', 'above-elbow', 'bell', 'balloon'] as const;
+
+/** usual: about half the cross-back, wide enough for the head. boat: wide and shallow. off-shoulder: round the upper arms. */
+export const NECK_STYLES = ['usual', 'boat', 'off-shoulder'] as const;
 
 export const SLEEVE_ROUNDS = ['sewn', 'joined', 'turned'] as const;
 
@@ -40,11 +45,16 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   /** Added to the body's armhole depth. */
   armholeEase: PerSize<Ease>;
   neck: {
+    /** What the width comes from where it is not given. */
+    style: (typeof NECK_STYLES)[number];
     /** Null: from `ease`, or half the cross-back, or what the head needs. */
     width: PerSize | null;
-    /** Added to the neck round, which then leads the width; null: it does not. */
+    /** Added to the neck round, which then leads the width (off the shoulder: to the round there); null: it does not. */
     ease: PerSize<Ease> | null;
-    drop: PerSize;
+    /** Depth of the front neck; a share is of the length from the shoulder, as a V that begins at three quarters of it. */
+    drop: PerSize<Ease>;
+    /** Of open fronts: so many stitches off in every first or second row until the shoulder is left; null: as the drop says. */
+    slant: { stitches: number; every: 1 | 2 } | null;
     /** The line of the front neck. */
     shape: NeckShape;
   };
@@ -63,6 +73,10 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   /** Another fabric of back and front from the underarm up; null: the same. */
   upper: { fabric: string } | null;
   neckband: BandStyle | null;
+  /** The neckband is folded over to a high collar: worked twice as high as it stands. */
+  collar: boolean;
+  /** Null: none. */
+  hood: HoodStyle | null;
   hem: BandStyle | null;
   cuff: BandStyle | null;
   /** The rib around an armhole without a sleeve. */
@@ -95,12 +109,18 @@ const USUAL = {
   across: 1,
   fullness: 80,
   curvePercent: 45,
-  drop: 7,
   wristEase: 4,
   neckband: 3,
   hem: 5,
   cuff: 5,
   armband: 2.5,
+};
+
+/** Usual drops of the front neck, cm. */
+const NECK_DROP: Readonly<Record<PanelStyle['neck']['style'], number>> = {
+  usual: 7,
+  boat: 2,
+  'off-shoulder': 0,
 };
 
 /** Reads the style; a missing field gets its usual figure, a wrong one a sentence. */
@@ -117,6 +137,9 @@ export function readPanelStyle(
     reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
   const neck = inside('neck', 'The neck');
   const armhole = inside('armhole', 'The armhole');
+  // A hood goes where the neckband would.
+  const hood = readHood(reader, fabricIds);
+  const neckStyle = neck.choice('style', 'The style of the neck', NECK_STYLES, 'usual');
   return {
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
     ...readWidthAndLength(reader, USUAL),
@@ -132,7 +155,12 @@ export function readPanelStyle(
           ? null
           : readPerSize(neck, 'width', lengthWish('The neck width', 5, 60, 18)),
       ease: easeOrNone(neck, 'ease', lengthWish('The ease at the neck', -10, 80, 10)),
-      drop: readPerSize(neck, 'drop', lengthWish('The front neck drop', 0, 90, USUAL.drop)),
+      style: neckStyle,
+      drop:
+        neck.object['drop'] === undefined
+          ? NECK_DROP[neckStyle]
+          : readEase(neck, 'drop', lengthWish('The front neck drop', 0, 90, NECK_DROP[neckStyle])),
+      slant: readSlant(neck),
       shape: neck.choice('shape', 'The line of the front neck', NECK_SHAPES, 'round'),
     },
     slit: readPerSize(reader, 'slit', lengthWish('The side slit', 0, 60, 0)),
@@ -160,9 +188,11 @@ export function readPanelStyle(
     upper: form.notch === null ? readUpper(reader, fabricIds) : null,
     // A neck is left plain unless a band is asked for.
     neckband:
-      garment['neckband'] === undefined
+      hood || garment['neckband'] === undefined
         ? null
         : readBand(reader, 'neckband', 'Neckband', { height: USUAL.neckband, fabric: rib }, fabricIds),
+    collar: reader.choice('collar', 'The high collar', [true, false] as const, false),
+    hood,
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),
     cuff: form.sleeved
       ? readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds)
@@ -171,6 +201,23 @@ export function readPanelStyle(
       ? null
       : readBand(reader, 'armband', 'Armhole rib', { height: USUAL.armband, fabric: rib }, fabricIds),
   };
+}
+
+function readSlant(neck: FieldReader): PanelStyle['neck']['slant'] {
+  const slant = neck.object['slant'] === null ? null : neck.inside('slant', 'The slant of the front', false);
+  return slant
+    ? {
+        stitches: slant.number('stitches', {
+          label: 'The stitches taken off at a time',
+          min: 1,
+          max: 40,
+          whole: true,
+          unit: 'stitches',
+          otherwise: 1,
+        }),
+        every: slant.choice('every', 'The rows that take off', [1, 2] as const, 1),
+      }
+    : null;
 }
 
 function readCurve(armhole: FieldReader): ArmholeCurve {
@@ -250,6 +297,11 @@ export function isPlain({ sleeve, armband }: PanelStyle): boolean {
   return !sleeve && !armband;
 }
 
+/** Whether nothing is joined to the neck. */
+export function neckIsOpen({ neckband, hood }: PanelStyle): boolean {
+  return !neckband && !hood;
+}
+
 /** Whether the sleeve's last rows go along a step of the armhole. */
 export function isNotched({ armhole }: PanelStyle): boolean {
   return armhole !== null && armhole.curve === null;
@@ -279,4 +331,13 @@ export function cuffOf(style: PanelStyle): BandStyle | null {
   const { cuff, sleeve } = style;
   if (!cuff || !sleeve || fades(style, sleeve)) return cuff;
   return { ...cuff, gather: cuff.gather / fullnessOf(style, sleeve) };
+}
+
+/** The neckband as it is worked: a high collar folds over, so it is twice as high as it stands. */
+export function neckbandOf({
+  style: { neckband, collar },
+  size,
+}: Pick<SizeInput<PanelStyle>, 'style' | 'size'>): BandStyle | null {
+  if (!neckband || !collar) return neckband;
+  return { ...neckband, height: 2 * forSize(neckband.height, size.id) };
 }

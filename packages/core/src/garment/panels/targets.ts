@@ -6,8 +6,8 @@ import { downTo } from '../shared/arm.js';
 import { isOpen } from '../shared/front.js';
 import { widthOfOpening } from '../shared/neck.js';
 import { easeOver, forSize, type Ease } from '../shared/perSize.js';
-import { becomes, eased, given, plus, shrunk } from '../shared/quantity.js';
-import { measured, type Target } from '../shared/targets.js';
+import { becomes, eased, given, plus, shareOf, shrunk } from '../shared/quantity.js';
+import { bodyLength, measured, type Target } from '../shared/targets.js';
 import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -16,7 +16,7 @@ type Input = SizeInput<PanelStyle>;
 export function neckWidth(input: Input): Target & { drop: number } {
   const { style, size, fabrics } = input;
   const body = input.body.body;
-  const drop = forSize(style.neck.drop, size.id);
+  const { length: drop } = neckDrop(input);
   if (style.neck.width !== null) {
     const length = forSize(style.neck.width, size.id);
     return {
@@ -25,12 +25,19 @@ export function neckWidth(input: Input): Target & { drop: number } {
       reasons: [given('Neck width wanted', length, { kind: 'style', id: 'garment.neck.width' })],
     };
   }
+  if (style.neck.style === 'off-shoulder') return { drop, ...offShoulder(input) };
   const fromNeck =
     style.neck.ease === null ? null : neckWithEase(input, forSize(style.neck.ease, size.id), drop);
-  const halfBack = body.crossBack / 2;
+  const share = style.neck.style === 'boat' ? BOAT : 0.5;
+  const ofBack = body.crossBack * share;
   const usual: Target = fromNeck ?? {
-    length: halfBack,
-    reasons: [measured(input, 'crossBack'), becomes('Half the cross-back, usual', '÷ 2', halfBack)],
+    length: ofBack,
+    reasons: [
+      measured(input, 'crossBack'),
+      share === 0.5
+        ? becomes('Half the cross-back, usual', '÷ 2', ofBack)
+        : becomes('Boat neck, usual', `× ${figure(100 * share, 0)} %`, ofBack),
+    ],
   };
   if (isOpen(style)) return { drop, ...usual };
   const stretch = fabrics.get(upperFabric(style))!.stretch ?? USUAL_STRETCH;
@@ -47,11 +54,43 @@ export function neckWidth(input: Input): Target & { drop: number } {
       {
         label: fromNeck
           ? say`Wider than the neck with its ease, ${cm(usual.length)}, so that the head passes`
-          : say`Wider than half the cross-back, ${cm(halfBack)}, so that the head passes`,
+          : say`Wider than ${share === 0.5 ? 'half' : 'its share of'} the cross-back, ${cm(ofBack)}, so that the head passes`,
         figure: say`${cm(forHead)}`,
       },
     ],
   };
+}
+
+/** Share of the cross-back that a boat neck has (common practice). */
+const BOAT = 0.72;
+/** A neck off the shoulder holds on by being so much shorter than the round there, cm (common practice). */
+const HOLDS_ON = -4;
+
+/** A neck that goes round the shoulders over the upper arms: half of that round on each panel. */
+function offShoulder(input: Input): Target {
+  const { style, size } = input;
+  const { shoulders } = input.body.body;
+  const ease = style.neck.ease === null ? HOLDS_ON : forSize(style.neck.ease, size.id);
+  const round = shoulders + easeOver(ease, shoulders);
+  return {
+    length: round / 2,
+    reasons: [
+      measured(input, 'shoulders'),
+      eased('Ease round the shoulders', ease, shoulders, { kind: 'style', id: 'garment.neck.ease' }),
+      becomes('Front and back', '÷ 2', round / 2),
+    ],
+  };
+}
+
+/** The drop of the front neck: a length, or a share of the length from the shoulder. */
+export function neckDrop(input: Input): Target {
+  const { length } = bodyLength(input);
+  return shareOf(
+    forSize(input.style.neck.drop, input.size.id),
+    'Front neck drop',
+    { length, label: 'Length from the shoulder', from: { kind: 'style', id: 'garment.belowWaist' } },
+    { kind: 'style', id: 'garment.neck.drop' },
+  );
 }
 
 /** The width of a neck whose edge is so long, with the sum to check it by. */

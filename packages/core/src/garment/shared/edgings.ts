@@ -142,7 +142,7 @@ export function ribHeight(band: BandStyle, size: string, fabrics: ReadonlyMap<st
 }
 
 /** A count that must run along an edge of known length, within what a seam eases in. */
-function alongEdge({
+export function alongEdge({
   id,
   rule,
   of,

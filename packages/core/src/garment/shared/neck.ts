@@ -79,8 +79,15 @@ export interface HalfNeck {
   inside: readonly number[];
 }
 
+/** The line of an open front's neck, or so many stitches off in every first or second row. */
+export interface HalfNeckWish {
+  shape: NeckShape;
+  slant?: { stitches: number; every: 1 | 2 } | null;
+}
+
 /**
- * Steps of the neck of an open front, with the least area between them and its line: half of a closed one's.
+ * Steps of the neck of an open front: half of a closed one's, with the least area between them and its line; or slanted by a rate,
+ * rows to spare being straight at the top.
  *
  * @param taken stitches that the neck takes off
  * @param drop rows of the drop, at least one
@@ -88,12 +95,16 @@ export interface HalfNeck {
  * @param divide number of the last full row
  */
 export function halfNeck(
-  shape: NeckShape,
+  { shape, slant = null }: HalfNeckWish,
   { taken, drop, width, divide }: { taken: number; drop: number; width: number; divide: number },
 ): HalfNeck {
-  const steps = leastAreaSteps(neckCurve(shape, taken, drop), drop, taken)!;
+  const steps = slant
+    ? Array.from({ length: drop }, (_, i) =>
+        Math.min(taken, slant.stitches * (Math.floor(i / slant.every) + 1)),
+      )
+    : leastAreaSteps(neckCurve(shape, taken, drop), drop, taken)!;
   return {
-    line: { shape, half: taken, drop },
+    line: { shape: slant ? 'V' : shape, half: taken, drop },
     inside: [0, ...steps],
     schedule: fromSteps(
       width,

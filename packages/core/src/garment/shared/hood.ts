@@ -1,0 +1,307 @@
+/** A hood, picked up along the neck and worked up to the crown: a rectangle folded in half, or rounded at the back of it. */
+
+import type { FieldReader } from '../../check/fields.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import { sumAtMost } from '../../fit/relations.js';
+import type { JoinPlan } from '../../joins/join.js';
+import { leastAreaSteps } from '../../shaping/curve.js';
+import type { Passage } from '../../shaping/passages.js';
+import { fromSteps } from '../../shaping/schedule.js';
+import { cm, figure, say } from '../../text/phrase.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
+import { alongEdge, type Edge, type Edging } from './edgings.js';
+import { forSize, readPerSize, type PerSize } from './perSize.js';
+import { ends, OTHER, type Side } from './pieces.js';
+import { becomes, given, quantity } from './quantity.js';
+import { fabricOrNone, lengthWish } from './style.js';
+import { measured } from './targets.js';
+
+export const HOOD_SHAPES = ['rectangle', 'shaped'] as const;
+
+export interface HoodStyle {
+  shape: (typeof HOOD_SHAPES)[number];
+  /** From the neck to the top seam, cm; null: as the head needs. */
+  height: PerSize | null;
+  /** Null: the body's. */
+  fabric: string | null;
+}
+
+type Input = Pick<
+  SizeInput<{ fabric: string; hood: HoodStyle | null }>,
+  'style' | 'size' | 'body' | 'fabrics'
+>;
+
+/** A hood is about so much of the head's round high (common practice: 35 cm for a head of 56). */
+const OF_HEAD = 0.62;
+/** Height and width of what a shaped hood is rounded by at its crown, as shares of its height. */
+const CROWN = 0.2;
+
+export const HOOD_IDS = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round'];
+
+/** Reads the hood; null or missing means none. */
+export function readHood(reader: FieldReader, fabricIds: readonly string[]): HoodStyle | null {
+  if (reader.object['hood'] === null || reader.object['hood'] === undefined) return null;
+  const hood = reader.inside('hood', 'The hood', false);
+  if (!hood) return null;
+  const { height } = hood.object;
+  return {
+    shape: hood.choice('shape', 'The shape of the hood', HOOD_SHAPES, 'rectangle'),
+    height:
+      height === undefined || height === null
+        ? null
+        : readPerSize(hood, 'height', lengthWish('The height of the hood', 10, 60, 34)),
+    fabric: fabricOrNone(hood, 'The fabric of the hood', fabricIds),
+  };
+}
+
+function fabricOf({ style, fabrics }: Input) {
+  return fabrics.get(style.hood!.fabric ?? style.fabric)!;
+}
+
+/** Drafts the hood along the neck's edge. */
+export function hoodAlong(input: Input, edge: Edge): Edging {
+  const { style, size } = input;
+  const { shape, height: wish } = style.hood!;
+  const fabric = fabricOf(input);
+  const { head } = input.body.body;
+  const height = wish === null ? head * OF_HEAD : forSize(wish, size.id);
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const crown = height * CROWN;
+  const crownWish = (id: string, label: string, axis: 'stitches' | 'rows') =>
+    quantity({
+      id,
+      label,
+      fabric,
+      axis,
+      target: crown,
+      weight: 0.2,
+      min: 2,
+      because: [
+        given('Hood, height', height, { kind: 'quantity', id: 'hood.rows' }),
+        becomes('Rounded at the crown', `× ${figure(100 * CROWN, 0)} %`, crown),
+      ],
+    });
+  return {
+    quantities: [
+      quantity({
+        id: 'hood.stitches',
+        label: 'Hood, picked up along the neck',
+        fabric,
+        axis: 'stitches',
+        target: edge.length,
+        weight: 1,
+        rule: fabric.rule.flat,
+        min: 8,
+        because: edge.reasons,
+      }),
+      quantity({
+        id: 'hood.rows',
+        label: 'Hood, height',
+        fabric,
+        axis: 'rows',
+        target: height,
+        weight: 1,
+        rule: fabric.rule.rows,
+        min: 6,
+        because:
+          wish === null
+            ? [
+                measured(input, 'head'),
+                becomes('Usual height of a hood', `× ${figure(100 * OF_HEAD, 0)} %`, height),
+              ]
+            : [given('Height of the hood wanted', height, { kind: 'style', id: 'garment.hood.height' })],
+      }),
+      ...(shape === 'shaped'
+        ? [
+            crownWish('hood.crown', 'Hood, rows of its rounded crown', 'rows'),
+            crownWish('hood.round', 'Hood, rounded off at the crown, each half', 'stitches'),
+          ]
+        : []),
+    ],
+    relations: [
+      ...alongEdge({
+        id: 'hood.seam',
+        rule: 'the hood goes along the neck',
+        of: 'hood.stitches',
+        countsPerCm: stitches,
+        length: edge.length,
+        says: (counts) =>
+          say`${edge.label} ${cm(edge.length)}: ${counts['hood.stitches']!} stitches picked up along it`,
+      }),
+      ...(shape === 'shaped'
+        ? [
+            sumAtMost(
+              { id: 'hood.crown', rule: 'the crown of the hood begins above its first rows' },
+              { 'hood.crown': 1, 'hood.rows': -1 },
+              -2,
+            ),
+            sumAtMost(
+              { id: 'hood.round', rule: 'the crown of the hood leaves a seam at its top' },
+              { 'hood.round': 4, 'hood.stitches': -1 },
+            ),
+          ]
+        : []),
+    ],
+  };
+}
+
+/** The hood as a piece; its left lies at the wearer's right. */
+export function hoodPiece(input: Input, counts: Counts): PieceProgram {
+  const fabric = fabricOf(input);
+  const [stitches, rows] = [counts['hood.stitches']!, counts['hood.rows']!];
+  const half = Math.floor(stitches / 2);
+  const crown = counts['hood.crown'] ?? 0;
+  const divide = rows - crown;
+  /** The half that is worked first lies where the yarn hangs after the last full row. */
+  const first: Side = divide % 2 === 1 ? 'left' : 'right';
+  const halves = ([first, OTHER[first]] as const).map((lies, i) => ({
+    lies,
+    part: crown === 0 ? 'main' : i === 0 ? 'first-half' : 'second-half',
+    rejoin: i === 1,
+  }));
+  const round = counts['hood.round'] ?? 0;
+  const schedule =
+    crown > 0
+      ? fromSteps(
+          half,
+          divide + 1,
+          leastAreaSteps(crownCurve(round, crown), crown, round)!.map((taken) => half - taken),
+        )
+      : null;
+  const inside = schedule ? leastAreaSteps(crownCurve(round, crown), crown, round)! : [];
+  return {
+    id: 'hood',
+    label: 'Hood',
+    copies: 1,
+    fabric,
+    work: 'rows',
+    rows: ['hood.rows'],
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches,
+        extra: 0,
+        along: 'the neck, from the front edge (or the centre of a closed front) round to the other',
+      },
+      { kind: 'even', part: 'main', to: divide },
+      ...(schedule
+        ? halves.flatMap(({ lies, part, rejoin }): Passage[] => [
+            {
+              kind: 'go on',
+              part,
+              from: 'main',
+              at: lies === 'left' ? 0 : stitches - half,
+              take: half,
+              leave: rejoin ? 0 : stitches - half,
+              rejoin,
+              label: rejoin ? 'Second half' : 'First half',
+            },
+            {
+              kind: 'shape',
+              part,
+              to: rows,
+              schedule,
+              where: { at: 'one edge', side: OTHER[lies], edge: 'the centre back' },
+              of: { end: 'hood.round', rows: 'hood.crown' },
+            },
+          ])
+        : []),
+    ],
+    edges: [
+      {
+        id: 'hood.neck',
+        label: 'Hood, along the neck',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      ...halves.flatMap(({ lies, part }): EdgeProgram[] => [
+        {
+          id: `hood.face-${lies}`,
+          label: `Hood, ${lies} face edge`,
+          axis: 'rows',
+          place: ends(
+            lies,
+            { part: 'main', first: 1, last: divide },
+            ...(crown > 0 ? [{ part, first: divide + 1, last: rows }] : []),
+          ),
+          path: 'straight',
+          open: true,
+        },
+        {
+          id: `hood.top-${lies}`,
+          label: `Hood, ${lies} half of its top`,
+          axis: 'stitches',
+          place: {
+            lies: 'live',
+            part,
+            n: rows,
+            from: crown > 0 || lies === 'left' ? 0 : stitches - half,
+            count: half - round,
+          },
+        },
+        ...(crown > 0
+          ? [
+              {
+                id: `hood.crown-${lies}`,
+                label: `Hood, ${lies} half of its crown`,
+                axis: 'rows' as const,
+                place: {
+                  ...ends(OTHER[lies], { part, first: divide + 1, last: rows }),
+                  stepped: true,
+                },
+                path: inside.map((taken) => (lies === 'left' ? inside[0]! - taken : taken - inside[0]!)),
+              },
+            ]
+          : []),
+      ]),
+      ...(stitches % 2 === 1
+        ? [
+            {
+              id: 'hood.centre',
+              label: 'Hood, centre stitch',
+              axis: 'stitches' as const,
+              place: { lies: 'live' as const, part: 'main', n: divide, from: half, count: 1 },
+              open: true,
+            },
+          ]
+        : []),
+    ],
+    expects: [
+      { quantity: 'hood.stitches', edges: ['hood.neck'] },
+      { quantity: 'hood.rows', edges: ['hood.face-left'] },
+      ...(crown > 0 ? [{ quantity: 'hood.crown', edges: ['hood.crown-left'] }] : []),
+    ],
+  };
+}
+
+/** How far the crown has been rounded off at a height: little at first, most at the top. */
+function crownCurve(width: number, height: number): (at: number) => number {
+  return (at) => width * (1 - Math.sqrt(Math.max(0, 1 - Math.min(1, at / height) ** 2)));
+}
+
+/** How the hood is picked up along the neck's edges and closed over the head. */
+export function hoodJoins({ shape }: HoodStyle, edges: readonly string[]): JoinPlan[] {
+  return [
+    { id: 'hood', label: 'Hood to neck', kind: 'pick-up', a: ['hood.neck'], b: [...edges] },
+    ...(shape === 'shaped'
+      ? [
+          {
+            id: 'hood-crown',
+            label: 'Hood, its crown',
+            kind: 'row-to-row' as const,
+            a: ['hood.crown-left'],
+            b: ['hood.crown-right'],
+          },
+        ]
+      : []),
+    {
+      id: 'hood-top',
+      label: 'Hood, top seam',
+      kind: 'stitch-to-stitch',
+      a: ['hood.top-left'],
+      b: ['hood.top-right'],
+    },
+  ];
+}
