@@ -8,7 +8,7 @@ import { countsByRow, fromSteps, later } from '../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
-import { cappedTaper } from './cappedSleeve.js';
+import { cappedTaper } from './capDraft.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
@@ -26,7 +26,7 @@ function capOf(counts: Counts): Cap {
 
 function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts) {
   const rowsPerCm = perCm(fabrics.get(own.fabric ?? style.fabric)!.gauge, 'rows');
-  return sleeveSchedule(cappedTaper(own, size.id, rowsPerCm), size.id, {
+  return sleeveSchedule(cappedTaper(style, own, size.id, rowsPerCm), size.id, {
     rows: counts['sleeve.rows']!,
     top: counts['sleeve.top']!,
     cuff: counts['sleeve.cuff']!,

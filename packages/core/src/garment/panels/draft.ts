@@ -8,7 +8,7 @@ import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { bodyLength, panelWidth } from '../shared/targets.js';
 import { draftCurve, insetOf } from './armholeCurve.js';
-import { cappedTargets } from './cappedSleeve.js';
+import { capTargets } from './capDraft.js';
 import { draftSleeve } from './draftSleeve.js';
 import { followers } from './edgings.js';
 import { finishedOf } from './finished.js';
@@ -129,14 +129,17 @@ export function draft(input: Input): Draft {
   const curve = inset
     ? draftCurve(input, inset, { length: armhole, reasons: armholeReasons })
     : { quantities: [], relations: [] };
-  // A capped sleeve is drafted to the armhole as it has come out.
-  const sleeve =
-    style.sleeve && !inset
-      ? draftSleeve(input, style.sleeve, { across, armhole, armholeReasons, notch })
-      : null;
-  const capped =
-    style.sleeve && inset ? cappedTargets(input, style.sleeve, { across, armhole, inset }) : null;
-  notes.push(...(sleeve?.notes ?? []), ...(capped?.notes ?? []));
+  const cap = style.sleeve && inset ? capTargets(input, style.sleeve, { armhole, inset }) : null;
+  const sleeve = style.sleeve
+    ? draftSleeve(input, style.sleeve, {
+        across,
+        armhole,
+        armholeReasons,
+        notch: inset ? null : notch,
+        cap,
+      })
+    : null;
+  notes.push(...(sleeve?.notes ?? []), ...(cap?.notes ?? []));
   const lowerEdge = draftLowerEdge(input, fabric);
   const inPattern = fabric.rule.flat;
   const quantities: DraftQuantity[] = [
@@ -303,9 +306,9 @@ export function draft(input: Input): Draft {
     drop,
     armhole,
     across: notch ? across : null,
-    sleeve: sleeve?.wanted ?? capped?.wanted ?? null,
+    sleeve: sleeve?.wanted ?? null,
   });
-  const edgings = followers(input, capped);
+  const edgings = followers(input);
   return {
     quantities,
     helpers: sleeve?.helpers ?? [],

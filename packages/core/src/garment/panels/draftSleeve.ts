@@ -8,6 +8,7 @@ import type { DraftQuantity, SizeInput } from '../construction.js';
 import { becomes, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
 import type { Target } from '../shared/targets.js';
+import { cappedTaper, type CapTargets } from './capDraft.js';
 import { draftSleeveEnd, taperOf } from './sleeveEnd.js';
 import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength } from './targets.js';
@@ -35,7 +36,8 @@ const SHORTEST = 2;
 /**
  * Drafts the sleeve.
  *
- * @param body width across the shoulders, depth of the armhole and its reasons, and the step of a notched one, cm
+ * @param body width across the shoulders, depth of the armhole and its reasons, the step of a notched one, cm; and what a
+ *   cap asks for, where there is one
  */
 export function draftSleeve(
   input: SizeInput<PanelStyle>,
@@ -45,7 +47,14 @@ export function draftSleeve(
     armhole,
     armholeReasons,
     notch,
-  }: { across: number; armhole: number; armholeReasons: readonly Reason[]; notch: Target | null },
+    cap,
+  }: {
+    across: number;
+    armhole: number;
+    armholeReasons: readonly Reason[];
+    notch: Target | null;
+    cap: CapTargets | null;
+  },
 ): DraftedSleeve {
   const { size, fabrics } = input;
   const fabric = fabrics.get(style.fabric ?? input.style.fabric)!;
@@ -53,26 +62,36 @@ export function draftSleeve(
   const stitches = perCm(fabric.gauge, 'stitches');
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   const upperRows = perCm(fabrics.get(upperFabric(input.style))!.gauge, 'rows');
-  const top = 2 * armhole;
-  const topReasons = [...armholeReasons, becomes('Front and back armhole', '× 2', top)];
+  const { length: top, reasons: topReasons }: Target = cap?.upper ?? {
+    length: 2 * armhole,
+    reasons: [...armholeReasons, becomes('Front and back armhole', '× 2', 2 * armhole)],
+  };
   const end = draftSleeveEnd(input, style, fabric, { length: top, reasons: topReasons });
   const { length: covered, overhang, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
   const inside = covered - end.cuff;
-  const seam = inside - (notch?.length ?? 0) - end.fade;
+  const faded = inside - end.fade;
+  const seam = faded - (notch?.length ?? 0) - (cap?.height ?? 0);
   const sleeveReasons = [
     ...reasons,
     ...(end.cuff > 0
       ? [plus('Cuff rib', -end.cuff, inside, { kind: 'style', id: 'garment.cuff.height' })]
       : []),
     ...(end.fade > 0
-      ? [plus('Rounds that fade', -end.fade, seam, { kind: 'style', id: 'garment.sleeve.fade' })]
+      ? [plus('Rounds that fade', -end.fade, faded, { kind: 'style', id: 'garment.sleeve.fade' })]
       : []),
     ...(notch
       ? [plus('Rows along the step', -notch.length, seam, { kind: 'quantity', id: 'notch.rows' })]
       : []),
+    ...(cap ? [plus('Cap, about', -cap.height, seam, { kind: 'quantity', id: 'cap.rows' })] : []),
   ];
   const up = style.worked === 'up';
-  const tapered = taperOf(style, style, size.id, rowsPerCm);
+  const tapered = taperOf(
+    style,
+    cappedTaper(input.style, style, size.id, rowsPerCm),
+    size.id,
+    rowsPerCm,
+    Math.max(SHORTEST, seam),
+  );
   const notes: Note[] =
     seam < SHORTEST
       ? [
@@ -91,13 +110,13 @@ export function draftSleeve(
     quantities: [
       quantity({
         id: 'sleeve.top',
-        label: 'Sleeve, top',
+        label: !cap ? 'Sleeve, top' : up ? 'Sleeve, at the underarm' : 'Sleeve, picked up round the armhole',
         fabric,
         axis: 'stitches',
         target: top,
         weight: 1,
         rule: up ? ANY_COUNT : inRounds(input.style, style) ? fabric.rule.round : fabric.rule.flat,
-        min: 4,
+        min: cap ? 8 : 4,
         because: topReasons,
       }),
       quantity({
@@ -113,7 +132,7 @@ export function draftSleeve(
       }),
       quantity({
         id: 'sleeve.rows',
-        label: notch ? 'Sleeve, along its seam' : 'Sleeve, length',
+        label: notch || cap ? 'Sleeve, along the underarm' : 'Sleeve, length',
         fabric,
         axis: 'rows',
         target: Math.max(SHORTEST, seam),
@@ -139,16 +158,19 @@ export function draftSleeve(
       ...end.quantities,
     ],
     relations: [
-      ...sameLength(
-        {
-          id: 'armhole.seam',
-          rule: 'the sleeve’s top goes along the armhole',
-          says: (counts) =>
-            say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
-        },
-        { of: 'sleeve.top', perCm: stitches, times: 1 },
-        { of: 'armhole.rows', perCm: upperRows, times: 2 },
-      ),
+      // A cap is solved to the armhole once that is known.
+      ...(cap
+        ? []
+        : sameLength(
+            {
+              id: 'armhole.seam',
+              rule: 'the sleeve’s top goes along the armhole',
+              says: (counts) =>
+                say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
+            },
+            { of: 'sleeve.top', perCm: stitches, times: 1 },
+            { of: 'armhole.rows', perCm: upperRows, times: 2 },
+          )),
       ...(notch
         ? sameLength(
             {

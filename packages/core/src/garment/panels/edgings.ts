@@ -1,4 +1,4 @@
-/** Capped sleeves, neckband, armhole ribs and front bands: they follow the edges of the finished panels. */
+/** Caps, neckband, hood, armhole ribs and front bands: they follow the edges of the finished panels. */
 
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
@@ -18,7 +18,7 @@ import { isOpen } from '../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../shared/hood.js';
 import { frontNeck, halfNeck, steppedLength } from '../shared/neck.js';
 import { given, plus } from '../shared/quantity.js';
-import { CAPPED_IDS, followArmhole, type CappedSleeve } from './cappedSleeve.js';
+import { CAP_IDS, capAlong } from './capDraft.js';
 import { neckbandOf, upperFabric, type PanelStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -28,20 +28,21 @@ const RIBS = [
   { id: 'armband', label: 'Armhole rib', edge: armholeEdge },
 ] as const;
 
-/** The sleeve that is drafted to its armhole, and the bands that the style has besides hem and cuff; null for none. */
-export function followers(input: Input, sleeve: CappedSleeve | null): Edgings | null {
+/** The cap that is solved to its armhole, the hood, and the bands that the style has besides hem and cuff; null for none. */
+export function followers(input: Input): Edgings | null {
   const { style } = input;
+  const capped = style.armhole?.curve ? style.sleeve : null;
   const ribs = RIBS.flatMap((rib) => {
     const band = rib.id === 'neckband' ? neckbandOf(input) : style[rib.id];
     return band ? [{ ...rib, style: band }] : [];
   });
   const banded = style.front.style === 'band';
-  if (ribs.length === 0 && !banded && !sleeve && !style.hood) return null;
+  if (ribs.length === 0 && !banded && !capped && !style.hood) return null;
   return {
-    ids: [...(sleeve ? CAPPED_IDS : []), ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
+    ids: [...(capped ? CAP_IDS : []), ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
     follow: (counts) =>
       together([
-        ...(sleeve ? [followArmhole(input, sleeve, counts)] : []),
+        ...(capped ? [capAlong(input, capped, counts)] : []),
         ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
         ...(style.hood ? [hoodAlong(input, neckEdge(input, counts))] : []),
         ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),

@@ -130,11 +130,21 @@ export function draftSleeveEnd(input: Input, style: SleeveStyle, fabric: Fabric,
   };
 }
 
-/** How the sleeve goes from its end to its top: straight, or in whole shaping rows. */
-export function taperOf(style: SleeveStyle, even: TaperStyle, size: string, rowsPerCm: number): RuleParts {
+/**
+ * How the sleeve goes from its end to its top: straight, or in whole shaping rows.
+ *
+ * @param seam its length wanted, cm
+ */
+export function taperOf(
+  style: SleeveStyle,
+  even: TaperStyle,
+  size: string,
+  rowsPerCm: number,
+  seam: number,
+): RuleParts {
   return style.shape === 'straight'
     ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
-    : taper(style.everyRow, evenRowsWished(even, size, rowsPerCm));
+    : taper(style.everyRow, evenRowsWished(even, size, rowsPerCm, seam * rowsPerCm));
 }
 
 /** The rounds that fade a sleeve into its cuff, after round `after`. */

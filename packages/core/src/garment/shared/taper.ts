@@ -18,18 +18,33 @@ export interface TaperStyle {
 /** Rows at each end of the sleeve that are worked even whatever is wished: the first carries the cuff, the last the seam. */
 const FEWEST = 1;
 
-/** What the wishes for even rows leave to the shaping, as the fit is told it: never more room than there will be. */
+/** Most of a sleeve's rows that a wish in cm keeps even at one end: a wish longer than that gives way to the shaping. */
+const MOST_SHARE = 0.35;
+
+/**
+ * What the wishes for even rows leave to the shaping, as the fit is told it: never more room than there will be.
+ *
+ * @param rows rows that the sleeve is wanted to have, about
+ */
 export function evenRowsWished(
   sleeve: TaperStyle,
   size: string,
   rowsPerCm: number,
+  rows: number,
 ): { spare: number; spareShare: number } {
-  const ends = [forSize(sleeve.evenAtCuff, size), forSize(sleeve.evenAtTop, size)];
-  const fixed = ends.map((wish) => (typeof wish === 'number' ? fixedRows(wish, rowsPerCm) : FEWEST));
-  const shares = ends.map((wish) => (typeof wish === 'number' ? 0 : Math.max(0, wish.percent) / 100));
+  const ends = [forSize(sleeve.evenAtCuff, size), forSize(sleeve.evenAtTop, size)].map(
+    (wish): { spare: number; share: number } => {
+      if (typeof wish !== 'number') return { spare: FEWEST, share: Math.max(0, wish.percent) / 100 };
+      const fixed = fixedRows(wish, rowsPerCm);
+      return fixed > MOST_SHARE * rows ? { spare: FEWEST, share: MOST_SHARE } : { spare: fixed, share: 0 };
+    },
+  );
   // Where only right-side rows shape, the first of them may lie a row further on.
   const parity = sleeve.everyRow === 2 ? 1 : 0;
-  return { spare: fixed[0]! + fixed[1]! + parity, spareShare: Math.min(0.95, shares[0]! + shares[1]!) };
+  return {
+    spare: ends[0]!.spare + ends[1]!.spare + parity,
+    spareShare: Math.min(0.95, ends[0]!.share + ends[1]!.share),
+  };
 }
 
 /** The rows between which a sleeve of so many rows shapes, counted from the cuff. */
@@ -41,7 +56,7 @@ export function shapedRows(
 ): { first: number; last: number } {
   const rowsOf = (wish: Ease) =>
     typeof wish === 'number'
-      ? fixedRows(wish, rowsPerCm)
+      ? Math.min(fixedRows(wish, rowsPerCm), Math.max(FEWEST, Math.floor(MOST_SHARE * rows)))
       : Math.max(FEWEST, Math.floor((rows * Math.max(0, wish.percent)) / 100));
   return {
     first: rowsOf(forSize(sleeve.evenAtCuff, size)) + 1,

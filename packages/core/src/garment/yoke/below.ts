@@ -247,7 +247,10 @@ export function draftBelow(
       ],
     }),
   ];
-  const tapered = taper(style.sleeve.everyRow, evenRowsWished(style.sleeve, size.id, rows));
+  const tapered = taper(
+    style.sleeve.everyRow,
+    evenRowsWished(style.sleeve, size.id, rows, Math.max(SHORTEST, sleeve) * rows),
+  );
   const shapes = bodyShape(style);
   return {
     quantities: quantities,

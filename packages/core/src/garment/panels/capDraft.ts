@@ -1,7 +1,7 @@
-/** The sleeve of a curved armhole: drafted to the armhole's edge as it has come out, its cap solved to be as long. */
+/** The cap of a sleeve for a curved armhole: solved to be as long as the armhole's edge as it has come out. */
 
 import type { Note } from '../../advice/note.js';
-import { ANY_COUNT, type CountRule, type Fabric } from '../../fabric/fabric.js';
+import { ANY_COUNT, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
@@ -11,30 +11,24 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import type { Edging } from '../shared/edgings.js';
 import { easeOver, forSize } from '../shared/perSize.js';
-import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
+import { becomes, eased, given, quantity } from '../shared/quantity.js';
 import type { TaperStyle } from '../shared/taper.js';
 import { measured, type Target } from '../shared/targets.js';
 import { armholeEdge, type Inset } from './armholeCurve.js';
-import type { SleeveTargets } from './draftSleeve.js';
-import { draftSleeveEnd, taperOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
-import { sleeveLength, upperArmEase } from './targets.js';
+import { upperArmEase } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
 
 /** How far a straight line may miss the length of a cap a few counts from the one that it was laid at, cm. */
 const BENT = 0.1;
 
-/** Shortest sleeve seam that is still one, cm. */
-const SHORTEST = 2;
-
-/** What a capped sleeve is drafted to, before its armhole is known. */
-export interface CappedSleeve {
-  style: SleeveStyle;
-  wanted: SleeveTargets;
-  upperArm: Target;
-  /** From the shoulder to the end of the cuff. */
-  length: Target;
+/** What a cap asks of the sleeve below it, before its armhole is known, cm. */
+export interface CapTargets {
+  /** The sleeve's round below the cap. */
+  upper: Target;
+  /** Height of the cap that goes into an armhole of the length wanted. */
+  height: number;
   notes: Note[];
 }
 
@@ -43,141 +37,111 @@ export function schoolOf({ worked }: SleeveStyle): CapSchool {
   return worked === 'up' ? 'worked' : 'short rows';
 }
 
-/** Counts of a capped sleeve. */
-export const CAPPED_IDS = [
-  'sleeve.top',
-  'sleeve.cuff',
-  'sleeve.rows',
-  'cap.rows',
-  'cap.base',
-  'cap.top',
-  'cuff.height',
-  'cuff.rows',
-  'sleeve.end',
-  'fade.rows',
-];
+/** Counts of a cap. */
+export const CAP_IDS = ['cap.rows', 'cap.base', 'cap.top'];
 
 /**
- * Lengths of a capped sleeve.
+ * What a cap asks for.
  *
- * @param across width across the shoulders, cm
  * @param armhole depth of the armhole, cm
  */
-export function cappedTargets(
+export function capTargets(
   input: Input,
   style: SleeveStyle,
-  { across, armhole, inset }: { across: number; armhole: number; inset: Inset },
-): CappedSleeve {
-  const fabric = input.fabrics.get(style.fabric ?? input.style.fabric)!;
+  { armhole, inset }: { armhole: number; inset: Inset },
+): CapTargets {
+  const { fabrics, size, style: garment } = input;
+  const { gauge } = fabrics.get(garment.fabric)!;
   const { upperArm } = input.body.body;
   const ease = upperArmEase(input)!;
   const round = upperArm + easeOver(ease, upperArm);
-  const upper: Target = {
-    length: round,
-    reasons: [
-      measured(input, 'upperArm'),
-      eased('Ease at the upper arm', ease, upperArm, { kind: 'style', id: 'garment.sleeve.upperArmEase' }),
-    ],
+  const curve = forSize(garment.armhole!.curve!.depth, size.id);
+  const counted = (length: number, axis: Axis) => Math.max(1, Math.round(length * perCm(gauge, axis)));
+  /** The armhole as it will be, to a row. */
+  const about: Counts = {
+    'notch.width': counted(inset.base.length, 'stitches'),
+    'armhole.curve': counted(inset.curve.length, 'stitches'),
+    'armhole.shaped': counted(easeOver(curve, armhole), 'rows'),
+    'armhole.rows': counted(armhole, 'rows'),
   };
-  const { edge: end } = draftSleeveEnd(input, style, fabric, upper);
-  const length = sleeveLength(input, style, across, fabric.growth ?? 0);
-  // Base and curve of two panels: a little more than twice the depth and twice the base.
-  const around = 2 * (armhole + inset.base.length + 0.35 * inset.curve.length);
+  const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
+  const width = nearest(round * perCm(fabric.gauge, 'stitches'), ruleOf(input, style, fabric));
+  const { cap, edge } = solvedTo(input, style, about, width);
   const notes: Note[] =
-    round > around
+    round > edge
       ? [
           {
             level: 'warn',
             code: 'sleeve-wider-than-armhole',
             where: 'sleeve.top',
-            message: say`The sleeve (${cm(round)} at the upper arm) is wider than the armhole is long all round (about ${cm(around)}), so no cap fits it; a deeper armhole or less ease at the upper arm would do.`,
+            message: say`The sleeve (${cm(round)} at the upper arm) is wider than the armhole is long all round (about ${cm(edge)}), so no cap fits it; a deeper armhole or less ease at the upper arm would do.`,
           },
         ]
       : [];
   return {
-    style,
-    wanted: { top: round, wrist: end.length, covered: length.length },
-    upperArm: upper,
-    length,
+    upper: {
+      length: round,
+      reasons: [
+        measured(input, 'upperArm'),
+        eased('Ease at the upper arm', ease, upperArm, {
+          kind: 'style',
+          id: 'garment.sleeve.upperArmEase',
+        }),
+      ],
+    },
+    height: cap.rows / perCm(fabric.gauge, 'rows'),
     notes,
   };
 }
 
-/** Even rows that the taper must leave at the top: short rows begin on the first and are closed by the second. */
-export function cappedTaper(style: SleeveStyle, size: string, rowsPerCm: number): TaperStyle {
-  if (schoolOf(style) === 'worked') return style;
-  const wish = forSize(style.evenAtTop, size);
-  return typeof wish === 'number' ? { ...style, evenAtTop: Math.max(wish, 2 / rowsPerCm) } : style;
+/** The rule of the stitches below the cap: those picked up are in pattern from the first, those of a worked cap come to it. */
+function ruleOf({ style }: Input, sleeve: SleeveStyle, { rule }: Fabric): CountRule {
+  if (schoolOf(sleeve) === 'worked') return ANY_COUNT;
+  return inRounds(style, sleeve) ? rule.round : rule.flat;
 }
 
-/** Drafts the sleeve to the armhole that the body's counts have come to. */
-export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts): Required<Edging> {
-  const { size, style: garment, fabrics } = input;
-  const { style, upperArm, length } = sleeve;
-  const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
+/** The cap for an armhole of these counts. */
+function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: number) {
+  const fabric = input.fabrics.get(style.fabric ?? input.style.fabric)!;
   const school = schoolOf(style);
-  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
-  const round = inRounds(garment, style);
-  const rule: CountRule = round ? fabric.rule.round : fabric.rule.flat;
   const edge = 2 * armholeEdge(input, counts);
-  const base = baseOf(input, counts, fabric, school);
-  const width = nearest(upperArm.length * stitches, school === 'worked' ? ANY_COUNT : rule);
   const longest = edge + easeAllowed(edge, edge);
+  const base = baseOf(input, counts, fabric, school);
   const cap = solveCap({
     school,
     edge,
     longest,
     width,
     base: base.count,
-    stitchesPerCm: stitches,
-    rowsPerCm: rows,
+    stitchesPerCm: perCm(fabric.gauge, 'stitches'),
+    rowsPerCm: perCm(fabric.gauge, 'rows'),
   });
+  return { cap, edge, longest, base };
+}
+
+/** The taper below a cap of short rows leaves two even rows at the top: one that they begin on, and the one that closes them. */
+export function cappedTaper(
+  { armhole }: PanelStyle,
+  style: SleeveStyle,
+  size: string,
+  rowsPerCm: number,
+): TaperStyle {
+  if (!armhole?.curve || schoolOf(style) === 'worked') return style;
+  const wish = forSize(style.evenAtTop, size);
+  return typeof wish === 'number' ? { ...style, evenAtTop: Math.max(wish, 2 / rowsPerCm) } : style;
+}
+
+/** Drafts the cap to the armhole and the sleeve as they have come out. */
+export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Required<Edging> {
+  const { style: garment, fabrics } = input;
+  const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
+  const school = schoolOf(style);
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const width = counts['sleeve.top']!;
+  const { cap, edge, longest, base } = solvedTo(input, style, counts, width);
   const height = cap.rows / rows;
-  const end = draftSleeveEnd(input, style, fabric, upperArm);
-  const inside = length.length - end.cuff - end.fade;
-  const seam = inside - height;
-  const tapered = taperOf(style, cappedTaper(style, size.id, rows), size.id, rows);
   const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
   const quantities: DraftQuantity[] = [
-    quantity({
-      id: 'sleeve.top',
-      label: school === 'worked' ? 'Sleeve, at the underarm' : 'Sleeve, picked up round the armhole',
-      fabric,
-      axis: 'stitches',
-      target: upperArm.length,
-      weight: 1,
-      rule: school === 'worked' ? ANY_COUNT : rule,
-      min: 6,
-      because: upperArm.reasons,
-    }),
-    quantity({
-      id: 'sleeve.cuff',
-      label: 'Sleeve, at the cuff',
-      fabric,
-      axis: 'stitches',
-      target: end.edge.length,
-      weight: 0.5,
-      rule: school === 'worked' ? fabric.rule.flat : end.fade > 0 ? { multiple: 6, plus: 0 } : ANY_COUNT,
-      min: 4,
-      because: end.edge.reasons,
-    }),
-    quantity({
-      id: 'sleeve.rows',
-      label: school === 'worked' ? 'Sleeve, along its seam' : 'Sleeve, along the underarm',
-      fabric,
-      axis: 'rows',
-      target: Math.max(SHORTEST, seam),
-      weight: 1,
-      rounding: 'not over',
-      min: 4,
-      because: [
-        ...length.reasons,
-        ...(inside < length.length
-          ? [plus('Cuff', inside - length.length, inside, { kind: 'style', id: 'garment.cuff.height' })]
-          : []),
-        plus('Cap', -height, seam, { kind: 'quantity', id: 'cap.rows' }),
-      ],
-    }),
     quantity({
       id: 'cap.rows',
       label: school === 'worked' ? 'Sleeve cap, height' : 'Sleeve cap, short rows',
@@ -235,20 +199,20 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
         },
       ],
     }),
-    ...end.quantities,
   ];
   return {
     quantities,
-    helpers: [...tapered.helpers, { id: 'cap.slope', min: 1, max: 400 }],
+    helpers: [{ id: 'cap.slope', min: 1, max: 400 }],
     relations: [
       sumIs(
         {
           id: 'cap.width',
           rule: 'base, slope and top of the cap are the width of the sleeve',
           says: (found) =>
-            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${found['cap.slope']!} + ${found['cap.top']!} + ${found['cap.slope']!} + ${found['cap.base']!} = ${found['sleeve.top']!}`,
+            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${found['cap.slope']!} + ${found['cap.top']!} + ${found['cap.slope']!} + ${found['cap.base']!} = ${width}`,
         },
-        { 'cap.base': 2, 'cap.slope': 2, 'cap.top': 1, 'sleeve.top': -1 },
+        { 'cap.base': 2, 'cap.slope': 2, 'cap.top': 1 },
+        width,
       ),
       ...(base.same
         ? [
@@ -269,8 +233,6 @@ export function followArmhole(input: Input, sleeve: CappedSleeve, counts: Counts
           ]
         : []),
       ...edgeFits(school, cap, { edge, longest }, stitches, rows),
-      ...tapered.relations,
-      ...end.relations,
     ],
   };
 }
