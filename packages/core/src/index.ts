@@ -90,7 +90,9 @@ export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/s
 export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export { SLEEVE_LENGTHS, type SleeveReach } from './garment/shared/arm.js';
+export { HOOD_SHAPES, type HoodStyle } from './garment/shared/hood.js';
 export {
+  NECK_STYLES,
   SLEEVE_ROUNDS,
   SLEEVE_SHAPES,
   type ArmholeCurve,

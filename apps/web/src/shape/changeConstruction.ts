@@ -20,6 +20,8 @@ const WORDS: Record<string, string> = {
   armholeEase: 'the armhole’s ease',
   armband: 'the armhole rib',
   upper: 'the fabric from the underarm up',
+  hood: 'the hood',
+  collar: 'the high collar',
   slit: 'the side slit',
   longerBack: 'the longer back',
   sleeve: 'the sleeves',

@@ -18,6 +18,7 @@ const SHOWN: Record<string, readonly string[]> = {
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   yoke: ['yoke.rows'],
   neckband: [],
+  hood: ['hood.stitches', 'hood.rows'],
   armband: [],
   band: [],
   'body-back': ['body.round', 'body.rows'],

