@@ -39,6 +39,13 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     needs: 'the same, the cross-back, and the upper arm with its ease',
     gives: 'shoulders that end where the body’s do; a cap, worked or by short rows, as long as its armhole',
   },
+  'side-to-side': {
+    outlines: ['M40 12 L50 12 Q60 26 70 12 L80 12 L80 38 L88 38 L88 92 L32 92 L32 38 L40 38 Z'],
+    inner: ['M46 14 L46 90', 'M53 18 L53 90', 'M60 22 L60 90', 'M67 18 L67 90', 'M74 14 L74 90'],
+    needs: 'width and length, armhole depth; with sleeves or without',
+    gives:
+      'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
+  },
   vest: {
     outlines: ['M40 12 L50 12 Q60 30 70 12 L80 12 L80 40 L88 40 L88 92 L32 92 L32 40 L40 40 Z'],
     inner: ['M37 12 L37 37 L32 37', 'M83 12 L83 37 L88 37'],

@@ -10,10 +10,10 @@ const ANCHOR = { middle: '-50%', start: '0', end: '-100%' } as const;
 
 /** Which counts a piece shows, in its own words. */
 const SHOWN: Record<string, readonly string[]> = {
-  back: ['back.width', 'body.rows', 'back.longer'],
-  front: ['front.width', 'body.rows'],
-  'front-right': ['front.width', 'body.rows'],
-  'front-left': ['front.width', 'body.rows'],
+  back: ['back.width', 'body.rows', 'body.length', 'back.longer'],
+  front: ['front.width', 'body.rows', 'body.length'],
+  'front-right': ['front.width', 'body.rows', 'body.length'],
+  'front-left': ['front.width', 'body.rows', 'body.length'],
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   yoke: ['yoke.rows'],

@@ -58,6 +58,9 @@ export function arrange(
     return sections.slice(1).map(({ first }) => (first - 1) / sections[0]!.rows);
   };
   const pieces: PlacedPiece[] = [];
+  /** Panels worked from side to side lie on theirs: their stitches go up, their rows from the left to the right of the drawing. */
+  const upright = (width: number, place: (x: number, y: number) => Point) =>
+    m.sideways ? (x: number, y: number) => place(width - y, x) : place;
   const add = (
     key: string,
     id: string,
@@ -85,17 +88,22 @@ export function arrange(
   add(
     'back',
     'back',
-    true,
+    !m.sideways,
     [cx, cy - topOf - (backHeight / 2) * scale],
     m.width * scale,
     backHeight * scale,
-    (x, y) => [cx + (m.width / 2 - x) * scale, cy - topOf - (backHeight - y) * scale],
+    upright(m.width, (x, y) => [cx + (m.width / 2 - x) * scale, cy - topOf - (backHeight - y) * scale]),
   );
   const panel = (key: string, left: number, width: number, middle = left + width / 2, seen = width) =>
-    add(key, key, true, [cx + middle * scale, cy + frontMiddle], seen * scale, m.height * scale, (x, y) => [
-      cx + (left + x) * scale,
-      cy + topOf + (m.height - y) * scale,
-    ]);
+    add(
+      key,
+      key,
+      !m.sideways,
+      [cx + middle * scale, cy + frontMiddle],
+      seen * scale,
+      m.height * scale,
+      upright(width, (x, y) => [cx + (left + x) * scale, cy + topOf + (m.height - y) * scale]),
+    );
   if (m.front) {
     const { width } = m.front;
     // Of fronts that overlap, each is named where it lies alone.

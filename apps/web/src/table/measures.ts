@@ -15,6 +15,8 @@ export interface Measures {
   drop: number;
   armhole: number;
   side: number;
+  /** Rows of back and front run up the body. */
+  sideways: boolean;
   /** What the back is longer than the front, and how much of the sides stays open. */
   longer: number;
   slit: number;
@@ -40,11 +42,12 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
     of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
   return {
     width: of('back.width'),
-    height: of('side.rows') + of('armhole.rows'),
+    height: of('side.rows') + of('armhole.rows') + of('body.length'),
     neck: of('neck.width'),
     drop: of('neck.drop'),
-    armhole: of('armhole.rows'),
-    side: of('side.rows'),
+    armhole: of('armhole.rows') || of('armhole.depth'),
+    side: of('side.rows') || of('side.length'),
+    sideways: of('body.length') > 0,
     longer: of('back.longer'),
     slit: of('slit.rows'),
     sleeve: of('sleeve.rows') + of('notch.rows') + of('cap.rows'),

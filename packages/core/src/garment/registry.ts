@@ -4,6 +4,7 @@ import { notched } from './panels/notched.js';
 import { setIn } from './panels/setIn.js';
 import { vest } from './panels/vest.js';
 import { raglan } from './raglan/raglan.js';
+import { sideways } from './sideways/sideways.js';
 import { roundYoke } from './roundYoke/roundYoke.js';
 
 /** Every construction that a design can name. The style type is the construction's own affair. */
@@ -12,6 +13,7 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   notched as Construction<unknown>,
   setIn as Construction<unknown>,
   vest as Construction<unknown>,
+  sideways as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,
 ];

@@ -27,6 +27,8 @@ export interface Join {
   bCount: number;
   aLength: number;
   bLength: number;
+  /** What side b is counted in; both where it runs over stitches and row ends. */
+  bAxis: Axis | 'both';
   /** Length that side a has over side b, to be eased in, cm. */
   eased: number;
   ok: boolean;
@@ -67,6 +69,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     bCount,
     aLength,
     bLength,
+    bAxis: b.some(({ axis }) => axis !== b[0]!.axis) ? 'both' : (b[0]?.axis ?? 'rows'),
     eased: byCount ? 0 : aLength - bLength,
     ok,
     gather,

@@ -159,3 +159,27 @@ export function neckLineLength(shape: NeckShape, half: number, drop: number): nu
       return half + drop;
   }
 }
+
+/**
+ * How deep a front neck is at a distance from the shoulder, for pieces whose rows run up the body.
+ *
+ * @param half half of its width
+ * @param drop its depth
+ * @returns the depth, from the shoulder (0) to the centre (half)
+ */
+export function neckDepth(shape: NeckShape, half: number, drop: number): Curve {
+  const ellipse = (width: number) => (from: number) => {
+    const toCentre = 1 - Math.min(1, Math.max(0, from / width));
+    return drop * Math.sqrt(1 - toCentre * toCentre);
+  };
+  switch (shape) {
+    case 'round':
+      return ellipse(half);
+    case 'scoop':
+      return ellipse(half / 3);
+    case 'V':
+      return (from) => drop * Math.min(1, Math.max(0, from / half));
+    case 'square':
+      return () => drop;
+  }
+}

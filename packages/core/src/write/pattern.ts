@@ -209,7 +209,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const meets = joins.map(({ meet }) => meet ?? '');
   const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
   const spread = repeat.endsWith('spread evenly') ? ' between the ends' : ', spread evenly between the ends';
-  const along = joins[0]!.b.length > 1 ? 'sts and row ends' : 'sts';
+  const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[joins[0]!.bAxis];
   switch (joins[0]!.kind) {
     case 'live':
       return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
@@ -226,7 +226,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
       if (joins[0]!.b.length > 2)
         return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
-      return line`${name}: the ${a} sts picked up lie along ${b} rows${repeat}, as many before the shoulder as after it.`;
+      return line`${name}: the ${a} sts picked up lie along ${b} ${along}${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
       if (joins[0]!.a.some(({ edge }) => edge === 'cap.top'))
         return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
@@ -234,6 +234,6 @@ function joinLine(name: string, joins: readonly Join[]): Line {
         return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
       return joins[0]!.a[0]?.edge.endsWith('.joined')
         ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}${spread}.`
-        : line`${name}: ${a} sts along ${b} rows${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
+        : line`${name}: ${a} sts along ${b} ${along}${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
   }
 }

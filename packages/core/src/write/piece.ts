@@ -10,9 +10,6 @@ import { line, type Line } from './line.js';
 import { rangeInWords, writeLines, type RowWords } from './lines.js';
 import { writeStart } from './start.js';
 
-/** Parts between bound-off stitches: above the armholes, and the cap of a sleeve. */
-const INNER = new Set(['upper', 'cap']);
-
 type Of<K extends Passage['kind']> = Extract<Passage, { kind: K }>;
 
 /** Writes one piece for sizes whose passages have the same form, in US terms. */
@@ -23,7 +20,8 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   const state = new Map<string, { n: number; count: number }[]>();
   const at = (part: string, size: number) => state.get(part)![size]!;
   const length = pieces[0]!.passages.length;
-  let shoulder: Of<'go on'>[] | null = null;
+  /** The parts that the piece was last divided into. */
+  let divided: Of<'go on'>[] | null = null;
   const rounds = new Map<string, RoundWay>();
   /** What the rows of a part are called. */
   const wordsOf = (part: string): RowWords => {
@@ -83,7 +81,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       lines.push(
         ...writeGoOn(
           parts,
-          shoulder,
+          divided,
           parts.map(({ from }, size) => at(from, size).n + 1),
           parts.map(({ from }, size) => at(from, size).count),
         ),
@@ -92,7 +90,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
         first.part,
         parts.map(({ from, take }, size) => ({ n: at(from, size).n, count: take })),
       );
-      if (!INNER.has(first.part)) shoulder = parts;
+      divided = parts;
     } else if (first.kind === 'short') {
       const shorts = all as Of<'short'>[];
       const from = shorts.map((_, size) => at(first.part, size));
@@ -125,7 +123,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       lines.push(
         ...(asBefore(pieces, i)
           ? [
-              line`Work as the ${nameOf(shoulder)}, with ${edgeOf(shapes[0]!)} at its other end. (${shapes.map(endOf)} sts)`,
+              line`Work as the ${nameOf(divided)}, with ${edgeOf(shapes[0]!)} at its other end. (${shapes.map(endOf)} sts)`,
             ]
           : writeShape(
               shapes,
@@ -136,14 +134,15 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
             )),
       );
       shapes.forEach((shape, size) => (state.get(first.part)![size] = { n: shape.to, count: endOf(shape) }));
-      if (shoulder) lines.push(line`Fasten off.`);
+      if (divided && isDone(pieces[0]!.passages, i)) lines.push(line`Fasten off.`);
     }
   }
   if (pieces[0]!.id === 'yoke')
     lines.push(
       line`Fasten off. The sts of the last ${wordsOf(pieces[0]!.passages.at(-1)!.part).short} stay live for body and sleeves.`,
     );
-  else if (!shoulder) lines.push(line`Fasten off, leaving a tail for the seam.`);
+  else if (lines.at(-1)?.join('') !== 'Fasten off.')
+    lines.push(line`Fasten off, leaving a tail for the seam.`);
   return lines;
 }
 
@@ -154,6 +153,26 @@ function nameOf(parts: readonly Of<'go on'>[] | null): string {
 
 function edgeOf({ where }: Of<'shape'>): string {
   return where.at === 'one edge' ? where.edge : 'the shaped edge';
+}
+
+/** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */
+function isDone(passages: PlannedPiece['passages'], i: number): boolean {
+  const { part } = passages[i]!;
+  const later = passages.slice(i + 1);
+  const goesOn = later.some(
+    (passage) => passage.part === part || (passage.kind === 'go on' && passage.from === part),
+  );
+  return (
+    !goesOn &&
+    passages
+      .slice(0, i)
+      .some((passage) => passage.kind === 'go on' && passage.part === part && siblings(passages, passage) > 1)
+  );
+}
+
+/** How many parts go on from the same one. */
+function siblings(passages: PlannedPiece['passages'], { from }: Of<'go on'>): number {
+  return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
 }
 
 /** Whether a second shoulder is shaped in the rows and by the amounts of the first. */
@@ -193,14 +212,15 @@ function writeGoOn(
   const { label, rejoin } = parts[0]!;
   const takes = parts.map(({ take }) => take);
   const leaves = parts.map(({ leave }) => leave);
-  if (INNER.has(parts[0]!.part) && rejoin) {
+  const sibling = before !== null && before[0]!.from === parts[0]!.from;
+  if (rejoin && !sibling) {
     const skipped = parts.map(({ take, leave }, size) => counts[size]! - take - leave);
     const rest = leaves.some((leave) => leave > 0) ? line`; leave the last ${leaves} sts unworked` : [];
     return [
       line`${label}, from row ${rows} on: skip ${skipped} sts where the row begins, rejoin the yarn in the next st and work ${takes} sts${{ inline: rest }}.`,
     ];
   }
-  if (rejoin && before) {
+  if (rejoin && before !== null) {
     // Which of the two lies further on depends on where the yarn hangs.
     const skipped = parts.map(({ at, take }, size) => {
       const other = before[size]!;
@@ -386,6 +406,7 @@ function writeEdge(
   const head = line`To ${verb} 1 st: ${single}${several ? `; ${more}` : ''}.`;
   const ends = shapes.map(endOf);
   const other = shapes.find(({ also }) => also)?.also;
+  const rowsWord = ranges.some((range) => range.includes('–')) ? 'Rows' : 'Row';
   if (shapes.length > 1) {
     const listed = (of: readonly (Schedule | null)[]) =>
       line`${of.map((one) => amountsOf(one).join(' ') || '0')} sts in rows ${of.map((one) => one?.events.join(' ') || '–')}`;
@@ -394,7 +415,7 @@ function writeEdge(
       : [];
     return [
       head,
-      line`Rows ${ranges}: at ${edge} ${verb} ${{ inline: listed(schedules) }}${{ inline: also }}; work the other rows even. (${ends} sts)`,
+      line`${rowsWord} ${ranges}: at ${edge} ${verb} ${{ inline: listed(schedules) }}${{ inline: also }}; work the other rows even. (${ends} sts)`,
     ];
   }
   const [only, beside] = [schedules[0]!, others[0] ?? null];
@@ -407,12 +428,12 @@ function writeEdge(
       })
       .join(', ');
   // Two edges at once have no count of their own after each row.
-  const own = rowsOf(only, (i) => (beside ? '' : ` (${after[i]} left)`)) || 'nothing';
+  const own = rowsOf(only, (i) => (beside ? '' : ` (${after[i]} ${grow ? 'sts' : 'left'})`)) || 'nothing';
   const also =
     beside && other ? `; at the same time, at ${other.edge} take off ${rowsOf(beside, () => '')}` : '';
   return [
     head,
-    line`Rows ${ranges}: at ${edge} ${verb} ${own}${also}; work the other rows even. (${ends} sts)`,
+    line`${rowsWord} ${ranges}: at ${edge} ${verb} ${own}${also}; work the other rows even. (${ends} sts)`,
   ];
 }
 

@@ -48,12 +48,19 @@ export function draftSleeve(
     armholeReasons,
     notch,
     cap,
+    along = {
+      of: 'armhole.rows',
+      perCm: perCm(input.fabrics.get(upperFabric(input.style))!.gauge, 'rows'),
+      name: 'rows',
+    },
   }: {
     across: number;
     armhole: number;
     armholeReasons: readonly Reason[];
     notch: Target | null;
     cap: CapTargets | null;
+    /** What the sleeve's top goes along, on each of front and back. */
+    along?: { of: string; perCm: number; name: 'rows' | 'stitches' };
   },
 ): DraftedSleeve {
   const { size, fabrics } = input;
@@ -61,7 +68,6 @@ export function draftSleeve(
   const bodyFabric = fabrics.get(input.style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const rowsPerCm = perCm(fabric.gauge, 'rows');
-  const upperRows = perCm(fabrics.get(upperFabric(input.style))!.gauge, 'rows');
   const { length: top, reasons: topReasons }: Target = cap?.upper ?? {
     length: 2 * armhole,
     reasons: [...armholeReasons, becomes('Front and back armhole', '× 2', 2 * armhole)],
@@ -166,10 +172,10 @@ export function draftSleeve(
               id: 'armhole.seam',
               rule: 'the sleeve’s top goes along the armhole',
               says: (counts) =>
-                say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts['armhole.rows']!} rows (${cm((2 * counts['armhole.rows']!) / upperRows)})`,
+                say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts[along.of]!} ${along.name} (${cm((2 * counts[along.of]!) / along.perCm)})`,
             },
             { of: 'sleeve.top', perCm: stitches, times: 1 },
-            { of: 'armhole.rows', perCm: upperRows, times: 2 },
+            { of: along.of, perCm: along.perCm, times: 2 },
           )),
       ...(notch
         ? sameLength(

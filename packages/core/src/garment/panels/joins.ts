@@ -62,7 +62,7 @@ function neckEdges({ front }: PanelStyle, drop: number): string[] {
 }
 
 /** Ribs of back and front, or fronts, and how they meet at the sides; where the sides are slit their ribs are as well. */
-function hemJoins({ gather }: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
+export function hemJoins({ gather }: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
   const front = open ? 'hem-front' : 'hem';
   const to = (rib: string, edge: string, id: string, label: string): JoinPlan => ({
     id,
@@ -102,7 +102,8 @@ function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPla
   });
 }
 
-function sleeveSeams(): JoinPlan[] {
+/** The seams of both sleeves. */
+export function sleeveSeams(): JoinPlan[] {
   return SIDES.map((side): JoinPlan => ({
     id: `sleeve-seam-${side}`,
     label: `Sleeve seam, ${side}`,
@@ -113,7 +114,7 @@ function sleeveSeams(): JoinPlan[] {
 }
 
 /** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
-function armbandJoins({ gather }: BandStyle, notched: boolean): JoinPlan[] {
+export function armbandJoins({ gather }: BandStyle, notched: boolean): JoinPlan[] {
   return SIDES.flatMap((side): JoinPlan[] => [
     {
       id: `armband-${side}`,

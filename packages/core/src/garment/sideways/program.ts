@@ -1,0 +1,175 @@
+import { USUAL_STRETCH } from '../../fabric/fabric.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
+import type { JoinPlan } from '../../joins/join.js';
+import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
+import { armbandJoins, hemJoins, sleeveSeams } from '../panels/joins.js';
+import { sleeve as sleevePiece } from '../panels/sleeve.js';
+import { cuffOf, inRounds, type PanelStyle } from '../panels/style.js';
+import { bandHeight } from '../panels/finished.js';
+import { downTo } from '../shared/arm.js';
+import { bandPiece, cuffJoins, frontBandJoins, frontBandPiece, neckbandJoins } from '../shared/bands.js';
+import { isOpen, openingWidth } from '../shared/front.js';
+import { hoodJoins, hoodPiece } from '../shared/hood.js';
+import { neckOpening } from '../shared/neck.js';
+import { SIDES } from '../shared/pieces.js';
+import { openFront, wholePanel } from './pieces.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** The pieces and joins of panels worked from side to side. */
+export function program(input: Input, counts: Counts): Program {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const open = isOpen(style);
+  const rib = (band: { fabric: string }) => fabrics.get(band.fabric)!;
+  const pieces: PieceProgram[] = [
+    wholePanel(input, counts, 'back'),
+    ...(open
+      ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
+      : [wholePanel(input, counts, 'front')]),
+    ...(style.sleeve ? [sleevePiece(input, style.sleeve, counts)] : []),
+  ];
+  if (style.hem) {
+    pieces.push(
+      bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, rib(style.hem), counts),
+    );
+    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, rib(style.hem), counts));
+  }
+  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, rib(style.cuff), counts));
+  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, rib(style.armband), counts));
+  const banded = style.front.style === 'band';
+  if (style.neckband)
+    pieces.push(bandPiece('neckband', 'Neckband', 1, rib(style.neckband), counts, open && !banded));
+  if (style.hood) pieces.push(hoodPiece(input, counts));
+  if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
+
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const sleeveGauge = fabrics.get(style.sleeve?.fabric ?? style.fabric)!.gauge;
+  const overhang =
+    ((counts['back.width']! - 2 * (counts['notch.width'] ?? 0)) / rows - input.body.body.crossBack) / 2;
+  const sleeveRows = (counts['sleeve.rows'] ?? 0) + (counts['fade.rows'] ?? 0);
+  return {
+    pieces,
+    joins: joins(input, counts),
+    rounds: roundsOf(input, counts, overhang, sleeveRows),
+    facts: {
+      closedNeck: open
+        ? null
+        : {
+            opening: neckOpening(
+              style.neck.shape,
+              counts['neck.width']! / rows,
+              counts['neck.drop']! / stitches,
+            ),
+            stretch: fabric.stretch ?? USUAL_STRETCH,
+            front: 'neck.width',
+          },
+      sleeveTop: style.sleeve && {
+        round: counts['sleeve.top']! / perCm(sleeveGauge, 'stitches'),
+        quantity: 'sleeve.top',
+      },
+      reach: style.sleeve && {
+        overhang,
+        sleeve: sleeveRows / perCm(sleeveGauge, 'rows'),
+        cuff: bandHeight('cuff', counts, input),
+        wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
+      },
+    },
+  };
+}
+
+/** Straight from the shoulder to the hem, drawn in by the rib; a sleeve from the overhang on. */
+function roundsOf(input: Input, counts: Counts, overhang: number, sleeveRows: number): Program['rounds'] {
+  const { style, fabrics } = input;
+  const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
+  const opening = openingWidth(input);
+  const fronts = isOpen(style) ? 2 : 1;
+  const round = (counts['back.width']! + fronts * counts['front.width']!) / rows + opening;
+  const down = (count: number) => (count / stitches) * (1 + growth);
+  const edge = down(counts['body.length']!);
+  const body: GarmentRound[] = [
+    { at: 0, round },
+    { at: down(counts['armhole.depth']!), round },
+    { at: edge, round },
+  ];
+  if (style.hem) {
+    const along = perCm(fabrics.get(style.hem.fabric)!.gauge, 'rows');
+    const own = (counts['hem.rows']! + fronts * (counts['hem-front.rows'] ?? counts['hem.rows']!)) / along;
+    const drawn = own + (isOpen(style) ? opening : 0);
+    body.push({ at: edge, round: drawn }, { at: edge + bandHeight('hem', counts, input), round: drawn });
+  }
+  if (!style.sleeve) return { body, arm: [] };
+  const of = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
+  const end = overhang + (sleeveRows / perCm(of.gauge, 'rows')) * (1 + (of.growth ?? 0));
+  return {
+    body,
+    arm: [
+      { at: overhang, round: counts['sleeve.top']! / perCm(of.gauge, 'stitches') },
+      { at: end, round: counts['sleeve.cuff']! / perCm(of.gauge, 'stitches') },
+    ],
+  };
+}
+
+/** Every seam, in the order in which they are sewn: shoulders row to row, sides stitch to stitch. */
+function joins({ style }: Input, counts: Counts): JoinPlan[] {
+  const open = isOpen(style);
+  const { hem, neckband, sleeve } = style;
+  const cuff = cuffOf(style);
+  const round = sleeve !== null && inRounds(style, sleeve);
+  const armholes = SIDES.map((side): JoinPlan => ({
+    id: `armhole-${side}`,
+    label: `Armhole, ${side}`,
+    kind: sleeve?.worked === 'down' ? 'pick-up' : 'stitch-to-row',
+    a: ['sleeve.top'],
+    b: [`back.armhole-${side}`, `front.armhole-${side}`],
+  }));
+  const neck = neckEdges(open, counts);
+  return [
+    ...SIDES.map((side): JoinPlan => ({
+      id: `shoulder-${side}`,
+      label: `Shoulder seam, ${side}`,
+      kind: 'row-to-row',
+      a: [`back.shoulder-${side}`],
+      b: [`front.shoulder-${side}`],
+    })),
+    ...(sleeve && !round ? armholes : []),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `side-${side}`,
+      label: `Side seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: [`back.side-${side}`],
+      b: [`front.side-${side}`],
+    })),
+    ...(sleeve ? (round ? armholes : sleeveSeams()) : []),
+    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
+    ...(hem ? hemJoins(hem, open, false) : []),
+    ...(cuff ? cuffJoins(cuff) : []),
+    ...(neckband ? neckbandJoins(neckband, neck, open) : []),
+    ...(style.hood ? hoodJoins(style.hood, neck) : []),
+    ...(style.front.style === 'band'
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          `front.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
+      : []),
+  ];
+}
+
+/** The edges that a neckband meets, from the wearer's right to the left or round from the front. */
+function neckEdges(open: boolean, counts: Counts): string[] {
+  const stepped = counts['neck.drop']! > 0;
+  if (open)
+    return [
+      'front.neck-right',
+      ...(stepped ? ['front.neck-step-right'] : []),
+      'back.neck',
+      ...(stepped ? ['front.neck-step-left'] : []),
+      'front.neck-left',
+    ];
+  return stepped
+    ? ['front.neck', 'front.neck-last', 'back.neck', 'front.neck-first']
+    : ['front.neck', 'back.neck'];
+}
