@@ -96,6 +96,7 @@ export {
   SLEEVE_ROUNDS,
   SLEEVE_SHAPES,
   type ArmholeCurve,
+  type MeasuredStyle,
   type PanelStyle,
   type SleeveStyle,
 } from './garment/panels/style.js';

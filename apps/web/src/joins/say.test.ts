@@ -11,6 +11,7 @@ const join = (change: Partial<Join>): Join => ({
   bCount: 48,
   aLength: 43.75,
   bLength: 43.6,
+  bAxis: 'rows',
   eased: 0.15,
   ok: true,
   gather: 1,
@@ -32,5 +33,7 @@ it('says counts and state in words', () => {
   expect(joinLabel(join({ kind: 'row-to-row', aCount: 36, bCount: 36, eased: 0 }), 'cm')).toBe(
     '36 = 36 rows',
   );
-  expect(joinLabel(join({ a: [{ edge: 'hem.joined', count: 70 }] }), 'cm')).toBe('48 st : 70 rib rows');
+  expect(joinLabel(join({ a: [{ edge: 'hem.joined', count: 70 }], bAxis: 'stitches' }), 'cm')).toBe(
+    '48 st : 70 rib rows',
+  );
 });

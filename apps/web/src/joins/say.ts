@@ -24,9 +24,10 @@ export function joinLabel(join: Join, units: Units): string {
   if (join.kind === 'stitch-to-stitch' || join.kind === 'live')
     return `${join.aCount} ${join.ok ? '=' : '≠'} ${join.bCount}${word}`;
   const rib = join.kind === 'stitch-to-row' && join.a[0]?.edge.endsWith('.joined');
+  const along = { stitches: 'st', rows: 'rows', both: 'st and row ends' }[join.bAxis];
   return rib
-    ? `${join.bCount} st${join.b.length > 1 ? ' and row ends' : ''} : ${join.aCount} rib rows${word}`
-    : `${join.aCount} st : ${join.bCount} rows${word}`;
+    ? `${join.bCount} ${along} : ${join.aCount} rib rows${word}`
+    : `${join.aCount} st : ${join.bCount} ${along}${word}`;
 }
 
 /** Look of a join's label and threads: colour, and always a line style with it. */

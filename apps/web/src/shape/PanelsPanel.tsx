@@ -7,6 +7,7 @@ import { EvenRange } from './EvenRange';
 import { CurveFields } from './CurveFields';
 import { FrontFields } from './FrontFields';
 import { HoodFields } from './HoodFields';
+import { MeasuredFields } from './MeasuredFields';
 import { NeckFields } from './NeckFields';
 import { PanelSleeveFields } from './PanelSleeveFields';
 import { part, useStyle } from './style';
@@ -27,14 +28,20 @@ export function PanelsPanel() {
   const inset = Math.max(1, (panel - body.crossBack) / 2);
   return (
     <>
-      <WidthAndLength style={style} body={body} size={size.id} />
-      <StyleEase
-        path="garment.armholeEase"
-        label="Armhole ease"
-        value={style.armholeEase}
-        measure={body.armholeDepth}
-        put={(document, value) => void (document.garment['armholeEase'] = value)}
-      />
+      {style.measured ? (
+        <MeasuredFields measures={style.measured} style={style} body={body} />
+      ) : (
+        <WidthAndLength style={style} body={body} size={size.id} />
+      )}
+      {!style.measured && (
+        <StyleEase
+          path="garment.armholeEase"
+          label="Armhole ease"
+          value={style.armholeEase}
+          measure={body.armholeDepth}
+          put={(document, value) => void (document.garment['armholeEase'] = value)}
+        />
+      )}
       <FabricChoice
         label="Fabric"
         value={style.fabric}
@@ -60,12 +67,14 @@ export function PanelsPanel() {
 
       {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
       <FrontFields front={style.front} />
-      <StyleLength
-        path="garment.slit"
-        label="Side slit, 0 for none"
-        value={style.slit}
-        put={(document, value) => void (document.garment['slit'] = value)}
-      />
+      {!style.measured && (
+        <StyleLength
+          path="garment.slit"
+          label="Side slit, 0 for none"
+          value={style.slit}
+          put={(document, value) => void (document.garment['slit'] = value)}
+        />
+      )}
       <StyleLength
         path="garment.longerBack"
         label="Back longer by"

@@ -52,6 +52,15 @@ export function WidthAndLength({ style, body, size }: { style: Style; body: Full
         first={forSize(style.ease, size)}
         put={(document, value) => void (document.garment['hipEase'] = value)}
       />
+      <LengthFields style={style} body={body} />
+    </>
+  );
+}
+
+/** What leads the length, and how far it goes below the waist. */
+export function LengthFields({ style, body }: { style: Style; body: FullBody }) {
+  return (
+    <>
       <ChoiceField
         path="garment.lengthLedBy"
         label="Length led by"

@@ -20,6 +20,7 @@ const WORDS: Record<string, string> = {
   armholeEase: 'the armhole’s ease',
   armband: 'the armhole rib',
   upper: 'the fabric from the underarm up',
+  measured: 'the measures of the rectangles',
   hood: 'the hood',
   collar: 'the high collar',
   slit: 'the side slit',

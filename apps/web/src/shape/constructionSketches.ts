@@ -46,6 +46,17 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     gives:
       'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
   },
+  rectangles: {
+    outlines: [
+      'M26 14 L56 14 L56 88 L26 88 Z',
+      'M64 14 L94 14 L94 88 L64 88 Z',
+      'M26 14 L6 14 L6 74 L26 74 Z',
+      'M94 14 L114 14 L114 74 L94 74 Z',
+    ],
+    inner: ['M26 74 L26 88', 'M94 74 L94 88'],
+    needs: 'the width from elbow to elbow, the length, what is left open below the sleeves',
+    gives: 'a back, two fronts of half its width and two sleeves, every one a plain rectangle',
+  },
   vest: {
     outlines: ['M40 12 L50 12 Q60 30 70 12 L80 12 L80 40 L88 40 L88 92 L32 92 L32 40 L40 40 Z'],
     inner: ['M37 12 L37 37 L32 37', 'M83 12 L83 37 L88 37'],

@@ -25,6 +25,9 @@ const SHOWN: Record<string, readonly string[]> = {
   'body-front': [],
 };
 
+/** A count with what it is counted in. */
+const counted = ({ count, axis }: ScreenQuantity) => `${count} ${axis === 'rows' ? 'rows' : 'st'}`;
+
 const FRONT_IN_TWO = [
   ['front.upper', 'armhole.rows'],
   ['front.width', 'side.rows'],
@@ -96,8 +99,8 @@ export function PieceLabels({ arrangement, size }: { arrangement: Arrangement; s
           className={`absolute top-0 left-0 flex items-center rounded bg-sheet/85 text-[12px] leading-tight ${arrangement.compact ? '' : 'flex-col'}`}
           style={placed(arrangement.neck)}
         >
-          <CountButton quantity={neck} text={`neck ${neck.count} st`} />
-          {drop && drop.count > 0 && <CountButton quantity={drop} text={`drop ${drop.count} rows`} />}
+          <CountButton quantity={neck} text={`neck ${counted(neck)}`} />
+          {drop && drop.count > 0 && <CountButton quantity={drop} text={`drop ${counted(drop)}`} />}
         </div>
       )}
       {arrangement.joins.map((at) => {

@@ -1,6 +1,7 @@
 import type { Construction } from './construction.js';
 import { dropShoulder } from './panels/dropShoulder.js';
 import { notched } from './panels/notched.js';
+import { rectangles } from './panels/rectangles.js';
 import { setIn } from './panels/setIn.js';
 import { vest } from './panels/vest.js';
 import { raglan } from './raglan/raglan.js';
@@ -13,6 +14,7 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   notched as Construction<unknown>,
   setIn as Construction<unknown>,
   vest as Construction<unknown>,
+  rectangles as Construction<unknown>,
   sideways as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,

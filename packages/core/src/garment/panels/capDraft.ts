@@ -169,7 +169,7 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
           : 'Sleeve cap, left unworked at the underarm, each side',
       fabric,
       axis: 'stitches',
-      target: base.count / stitches,
+      target: base.length,
       weight: 1,
       ...(base.rule ? { rule: base.rule } : {}),
       min: 1,

@@ -6,7 +6,7 @@ import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
 import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
-import { bodyLength, panelWidth } from '../shared/targets.js';
+import { bodyLength } from '../shared/targets.js';
 import { draftCurve, insetOf } from './armholeCurve.js';
 import { capTargets } from './capDraft.js';
 import { draftSleeve } from './draftSleeve.js';
@@ -26,7 +26,7 @@ import {
   slantedTo,
 } from './relations.js';
 import { upperFabric, type PanelStyle } from './style.js';
-import { armholeDepth, neckDrop, neckWidth } from './targets.js';
+import { armholeDepth, bodyWidth, neckDrop, neckWidth } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -47,7 +47,7 @@ export function draft(input: Input): Draft {
   const stitches = perCm(fabric.gauge, 'stitches');
   const notes: Note[] = [];
 
-  const { length: width, round, reasons: widthReasons } = panelWidth(input);
+  const { length: width, round, reasons: widthReasons } = bodyWidth(input);
   const { length: neck, drop: wantedDrop, reasons: neckReasons } = neckWidth(input);
   const inset = insetOf(input, width);
   const notch = inset?.base ?? notchWidth(input, width);
@@ -108,7 +108,7 @@ export function draft(input: Input): Draft {
     ...lengthReasons,
     ...(hem ? [plus('Hem rib', -hem.height, panel, { kind: 'style', id: 'garment.hem.height' })] : []),
   ];
-  const { length: armhole, reasons: armholeReasons } = armholeDepth(input);
+  const { length: armhole, reasons: armholeReasons } = armholeDepth(input, panel);
   const side = panel - armhole;
   if (side < SHORTEST)
     notes.push({

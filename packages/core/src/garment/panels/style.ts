@@ -42,6 +42,8 @@ export interface SleeveStyle extends TaperStyle, SleeveReach {
 /** The style of a garment of panels, closed or open in front. Lengths in cm. */
 export interface PanelStyle extends WidthStyle, LengthStyle {
   front: FrontStyle;
+  /** Rectangles by measure only; null: the width comes from the body's round. */
+  measured: MeasuredStyle | null;
   /** Added to the body's armhole depth. */
   armholeEase: PerSize<Ease>;
   neck: {
@@ -83,6 +85,14 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   armband: BandStyle | null;
 }
 
+/** Back A x B, fronts A / 2 x B, sleeves C x (2 B less what is left open to the hem), cm. */
+export interface MeasuredStyle {
+  /** A; null: from elbow to elbow. */
+  across: PerSize | null;
+  /** What of both sides together is left open below the sleeve. */
+  open: PerSize;
+}
+
 export interface ArmholeCurve {
   /** Added to the cross-back: how wide the garment is across the shoulders. */
   across: PerSize<Ease>;
@@ -99,6 +109,8 @@ export interface PanelForm {
   sleeved: boolean;
   /** The usual ease of the armhole, cm. */
   armholeEase?: number;
+  /** Whether every piece is a rectangle by measure. */
+  measured?: boolean;
 }
 
 /** Usual figures where the design says nothing (common practice). */
@@ -107,6 +119,7 @@ const USUAL = {
   belowWaist: 18,
   armholeEase: 3,
   across: 1,
+  open: 18,
   fullness: 80,
   curvePercent: 45,
   wristEase: 4,
@@ -144,6 +157,7 @@ export function readPanelStyle(
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
     ...readWidthAndLength(reader, USUAL),
     front: readFront(inside('front', 'The front'), fabricIds, rib),
+    measured: form.measured ? readMeasured(inside('measured', 'The measures')) : null,
     armholeEase: readEase(
       reader,
       'armholeEase',
@@ -200,6 +214,17 @@ export function readPanelStyle(
     armband: form.sleeved
       ? null
       : readBand(reader, 'armband', 'Armhole rib', { height: USUAL.armband, fabric: rib }, fabricIds),
+  };
+}
+
+function readMeasured(measures: FieldReader): MeasuredStyle {
+  const { across } = measures.object;
+  return {
+    across:
+      across === undefined || across === null
+        ? null
+        : readPerSize(measures, 'across', lengthWish('The width of the back', 10, 200, 70)),
+    open: readPerSize(measures, 'open', lengthWish('What is left open below the sleeve', 0, 80, USUAL.open)),
   };
 }
 

@@ -5,9 +5,9 @@ import type { SizeInput } from '../construction.js';
 import { downTo } from '../shared/arm.js';
 import { isOpen } from '../shared/front.js';
 import { widthOfOpening } from '../shared/neck.js';
-import { easeOver, forSize, type Ease } from '../shared/perSize.js';
+import { easeOver, forSize, type Ease, type PerSize } from '../shared/perSize.js';
 import { becomes, eased, given, plus, shareOf, shrunk } from '../shared/quantity.js';
-import { bodyLength, measured, type Target } from '../shared/targets.js';
+import { bodyLength, measured, panelWidth, type Target } from '../shared/targets.js';
 import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -128,9 +128,61 @@ export function upperArmEase({ style, size }: Input): Ease | null {
 /** Usual ease at the upper arm of a capped sleeve, per cent (common practice: 5 to 10 cm for adults). */
 const CAPPED_PERCENT = 20;
 
-/** The armhole's depth: the body's with its ease, or as deep as the upper arm with its own ease needs. */
-export function armholeDepth(input: Input): Target {
+/** Down to the elbow, as a share of the arm from the shoulder (common practice). */
+const TO_ELBOW = 0.55;
+
+/** Width of a panel and the garment's round: from the body's round, or by measure from elbow to elbow. */
+export function bodyWidth(input: Input): Target & { round: number } {
+  const { measured: measures } = input.style;
+  if (!measures) return panelWidth(input);
+  if (measures.across !== null) {
+    const length = forSize(measures.across, input.size.id);
+    return {
+      length,
+      round: 2 * length,
+      reasons: [given('Back across, wanted', length, { kind: 'style', id: 'garment.measured.across' })],
+    };
+  }
+  const { crossBack, shoulderToWrist } = input.body.body;
+  const arms = 2 * TO_ELBOW * shoulderToWrist;
+  const length = crossBack + arms;
+  return {
+    length,
+    round: 2 * length,
+    reasons: [
+      measured(input, 'crossBack'),
+      {
+        ...plus('Both arms to the elbow', arms, length, { kind: 'measurement', id: 'shoulderToWrist' }),
+        note: say`2 × ${figure(100 * TO_ELBOW, 0)} % of ${cm(shoulderToWrist)}`,
+      },
+    ],
+  };
+}
+
+/** The armhole of rectangles: the whole side but for what is left open below the sleeve, half of it on each panel. */
+function measuredArmhole(input: Input, open: PerSize, panel: number): Target {
+  const below = forSize(open, input.size.id);
+  const length = panel - below / 2;
+  return {
+    length,
+    reasons: [
+      given('Panel, height', panel, { kind: 'quantity', id: 'body.rows' }),
+      plus('Left open below, half of it on each panel', -below / 2, length, {
+        kind: 'style',
+        id: 'garment.measured.open',
+      }),
+    ],
+  };
+}
+
+/**
+ * The armhole's depth: the body's with its ease, or as deep as the upper arm with its own ease needs.
+ *
+ * @param panel height of the panel, which leads where pieces are rectangles by measure, cm
+ */
+export function armholeDepth(input: Input, panel = 0): Target {
   const { style, size } = input;
+  if (style.measured) return measuredArmhole(input, style.measured.open, panel);
   const { armholeDepth: depth, upperArm } = input.body.body;
   const ease = forSize(style.armholeEase, size.id);
   const own = depth + easeOver(ease, depth);

@@ -114,6 +114,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
     count = counts.at(-1)!;
   });
   all.push({ part, first: from, last: row });
+  const told = mergedEven(passages);
   const lying = (
     list: PanelPlan['first'],
     place: (at: number, many: number) => EdgeProgram['place'],
@@ -134,7 +135,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
     fabric,
     work: 'rows',
     rows: plan.rows,
-    passages,
+    passages: told,
     edges: [
       {
         ...plan.hem,
@@ -154,6 +155,14 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
     ],
     expects: plan.expects,
   };
+}
+
+/** Even rows that follow each other under different edges are told as one. */
+function mergedEven(passages: readonly Passage[]): Passage[] {
+  return passages.filter((passage, i) => {
+    const next = passages[i + 1];
+    return !(passage.kind === 'even' && next?.kind === 'even' && next.part === passage.part);
+  });
 }
 
 function named({ id, label, open }: StepEdge): Pick<EdgeProgram, 'id' | 'label' | 'open'> {
@@ -181,10 +190,9 @@ function runs(part: string, counts: readonly number[], first: number, edge: stri
   const list: Passage[] = [];
   let at = 0;
   while (at < counts.length) {
-    const way = Math.sign((counts[at + 1] ?? counts[at]!) - counts[at]!);
-    // Level rows go with what follows them, so that a run is told as one.
+    // Level rows go with what follows them, so that a run is told as one; its first row may itself rise or fall.
     let end = at + 1;
-    let direction = way;
+    let direction = at > 0 ? Math.sign(counts[at]! - counts[at - 1]!) : 0;
     while (end < counts.length) {
       const next = Math.sign(counts[end]! - counts[end - 1]!);
       if (next !== 0 && direction !== 0 && next !== direction) break;
