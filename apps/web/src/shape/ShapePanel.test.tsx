@@ -125,9 +125,9 @@ it('shows a change of fabric before it is taken: nothing changes by choosing', (
 it('leaves a rib out and adds it again', () => {
   fireEvent.click(screen.getAllByText('Leave out')[0]!);
   expect(garment()['hem']).toBeNull();
-  // The neckband, which this design has not, can be added as well.
-  expect(screen.getAllByText('Add')).toHaveLength(2);
-  fireEvent.click(screen.getAllByText('Add')[1]!);
+  // The hood and the neckband, which this design has not, can be added as well.
+  expect(screen.getAllByText('Add')).toHaveLength(3);
+  fireEvent.click(screen.getAllByText('Add')[2]!);
   expect(garment()['hem']).toMatchObject({ fabric: 'rib', height: 5 } satisfies Partial<Design['garment']>);
 });
 

@@ -4,6 +4,7 @@ import { constructionOf } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { YOKES } from '../yoke/useYoke';
 import { PanelsPanel } from './PanelsPanel';
+import { TubePanel } from './TubePanel';
 import { YokePanel } from './YokePanel';
 
 const ConstructionDialog = lazy(() =>
@@ -33,7 +34,13 @@ export function ShapePanel() {
           <ConstructionDialog document={document} onClose={() => setChoosing(false)} />
         </Suspense>
       )}
-      {YOKES.includes(construction) ? <YokePanel /> : <PanelsPanel />}
+      {YOKES.includes(construction) ? (
+        <YokePanel />
+      ) : construction === 'tube' ? (
+        <TubePanel />
+      ) : (
+        <PanelsPanel />
+      )}
     </>
   );
 }

@@ -63,6 +63,16 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     needs: 'width and length, armhole depth, the step at the underarm',
     gives: 'two panels (or back and fronts) with edged armholes, no sleeves',
   },
+  tube: {
+    outlines: [
+      'M34 34 Q60 40 86 34 L86 90 Q60 94 34 90 Z',
+      'M45 36 L45 10 L50 10 L50 37 Z',
+      'M70 37 L70 10 L75 10 L75 36 Z',
+    ],
+    inner: ['M34 40 Q60 46 86 40'],
+    needs: 'the bust and an ease below 0, how high and how low it goes',
+    gives: 'a band that holds by itself, two snug straps, a draw cord where it is wanted',
+  },
   raglan: {
     outlines: [YOKED],
     inner: ['M44 10 L36 40', 'M76 10 L84 40'],

@@ -5,9 +5,13 @@ import { useView } from '../state/view';
 import { useSizePlan, useOld } from '../design/useSizePlan';
 import { arrange, fittingScale } from './arrange';
 import { openingOf, useYoke, YOKES } from '../yoke/useYoke';
+import { arrangeTube, fittingTubeScale } from './arrangeTube';
 import { arrangeYoke, fittingYokeScale } from './arrangeYoke';
+import type { ScreenSize } from '../worker/screen';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
+
+const isTube = ({ pieces }: ScreenSize) => pieces.some(({ id }) => id === 'tube');
 
 /** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
 export function TableView({ strip }: { strip: boolean }) {
@@ -26,11 +30,13 @@ export function TableView({ strip }: { strip: boolean }) {
     /** A yoke lies in the middle, panels lie side by side. */
     const place = (at: number, scale: number) => {
       const size = plan.sizes[at]!;
-      return down ? arrangeYoke(size, box, scale, opening(size.id)) : arrange(size, box, scale);
+      if (down) return arrangeYoke(size, box, scale, opening(size.id));
+      return (isTube(size) ? arrangeTube : arrange)(size, box, scale);
     };
     const fitting = (at: number) => {
       const size = plan.sizes[at]!;
-      return down ? fittingYokeScale(size, box, opening(size.id)) : fittingScale(size, box);
+      if (down) return fittingYokeScale(size, box, opening(size.id));
+      return (isTube(size) ? fittingTubeScale : fittingScale)(size, box);
     };
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];

@@ -7,6 +7,7 @@ import { vest } from './panels/vest.js';
 import { raglan } from './raglan/raglan.js';
 import { sideways } from './sideways/sideways.js';
 import { roundYoke } from './roundYoke/roundYoke.js';
+import { tube } from './tube/tube.js';
 
 /** Every construction that a design can name. The style type is the construction's own affair. */
 export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
@@ -16,6 +17,7 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   vest as Construction<unknown>,
   rectangles as Construction<unknown>,
   sideways as Construction<unknown>,
+  tube as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,
 ];

@@ -199,8 +199,23 @@ function joiningLines(sizes: readonly WrittenSize[]): Line[] {
     const name = label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
     lines.push(joinLine(name, joins));
   }
-  lines.push(['Weave in the ends.']);
+  lines.push(...strapLines(sizes), ['Weave in the ends.']);
   return lines;
+}
+
+/** Where straps lie along the upper edge of a tube, from the centre back round. */
+function strapLines(sizes: readonly WrittenSize[]): Line[] {
+  const edgesOf = ({ pieces }: WrittenSize) =>
+    pieces
+      .find(({ id }) => id === 'tube')
+      ?.edges.filter(({ id }) => /^tube\.(back|front|side|strap)/.test(id)) ?? [];
+  const all = sizes.map(edgesOf);
+  if (all.some((edges) => edges.length === 0) || all.length === 0) return [];
+  const parts = all[0]!.flatMap(({ id }, i): Line => {
+    const counts = all.map((edges) => edges[i]!.count);
+    return [...(i > 0 ? [', '] : []), ...line`${counts}${id.includes('strap') ? ' for a strap' : ''}`];
+  });
+  return [line`Along the upper edge, from the centre back round to it again: ${{ inline: parts }} sts.`];
 }
 
 function joinLine(name: string, joins: readonly Join[]): Line {
