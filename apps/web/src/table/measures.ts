@@ -21,6 +21,8 @@ export interface Measures {
   longer: number;
   slit: number;
   sleeve: number;
+  /** Whether the sleeve is flat, with a seam. */
+  seamed: boolean;
   top: number;
   cuff: number;
   hem: { length: number; height: number } | null;
@@ -51,6 +53,7 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
     longer: of('back.longer'),
     slit: of('slit.rows'),
     sleeve: of('sleeve.rows') + of('notch.rows') + of('cap.rows'),
+    seamed: pieces.some(({ id, work }) => id === 'sleeve' && work === 'rows'),
     top: of('sleeve.top'),
     cuff: of('sleeve.cuff'),
     hem: band('hem'),

@@ -102,14 +102,15 @@ function sleeveJoins(side: Side, drawing: Drawing): PlacedJoin[] {
       anchor: sign > 0 ? 'start' : 'end',
       stacked: compact,
     },
-    {
+  ];
+  if (m.seamed)
+    list.push({
       id: `sleeve-seam-${side}`,
       threads: [],
       label: [inner + (tip - inner) * 0.62, cy + (m.top * 0.38 + m.cuff * 0.62) * scale * 0.5 + 14],
       anchor: 'middle',
       stacked: false,
-    },
-  ];
+    });
   if (m.notch > 0 && !m.cap)
     list.push({
       id: `notch-${side}`,
