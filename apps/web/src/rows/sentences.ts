@@ -20,7 +20,7 @@ export function shapeSentence(passage: Shape): string {
   const verb = grow ? 'Add' : 'Take off';
   if (where.at === 'one edge') {
     const also = passage.also
-      ? `; at the same time at ${passage.also.edge} ${stepsInWords(passage.also.schedule)}`
+      ? `; at the same time ${passage.also.schedule.direction > 0 ? 'add' : 'take off'} at ${passage.also.edge} ${stepsInWords(passage.also.schedule)}`
       : '';
     return `${verb} at ${where.edge} ${stepsInWords(schedule)}${also}: ${ends}`;
   }

@@ -1,8 +1,9 @@
 import { completeBody } from '@upfell/core';
-import { useChosenSize, useSizePlan } from '../design/useSizePlan';
+import { useChosenSize, useDocument, useSizePlan } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField } from '../ui/fields';
 import { BandFields } from './BandFields';
+import { BodyShapeFields } from './BodyShapeFields';
 import { EvenRange } from './EvenRange';
 import { CurveFields } from './CurveFields';
 import { FrontFields } from './FrontFields';
@@ -17,6 +18,7 @@ import { WidthAndLength } from './WidthAndLength';
 /** How a garment of panels sits: front, ease, lengths, neck, sleeves and bands. */
 export function PanelsPanel() {
   const style = useStyle();
+  const document = useDocument();
   const { size } = useChosenSize();
   const { body } = completeBody(size.body, size.group)!;
   const planned = useSizePlan();
@@ -66,6 +68,9 @@ export function PanelsPanel() {
       )}
 
       {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
+      {document.garment.construction !== 'side-to-side' && !style.measured && (
+        <BodyShapeFields shape={style.body} body={body} />
+      )}
       <FrontFields front={style.front} />
       {!style.measured && (
         <StyleLength

@@ -1,9 +1,10 @@
-import { BODY_SHAPES, completeBody, INCREASE_ROUNDS, LINE_SCHOOLS, ORDERS, YOKE_NECKS } from '@upfell/core';
+import { completeBody, INCREASE_ROUNDS, LINE_SCHOOLS, ORDERS, YOKE_NECKS } from '@upfell/core';
 import { useChosenSize } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { useYoke } from '../yoke/useYoke';
 import { BandFields } from './BandFields';
+import { BodyShapeFields } from './BodyShapeFields';
 import { EvenRange } from './EvenRange';
 import { FrontFields } from './FrontFields';
 import { options } from './options';
@@ -18,7 +19,6 @@ const NECK_WORDS = {
   round: 'round, lower in front',
   V: 'V',
 };
-const BODY_WORDS = { straight: 'straight', 'A-line': 'A-line', waist: 'to the waist' };
 const SCHOOL_WORDS = {
   beside: 'beside the line',
   alternating: 'in the line’s stitch, by turns',
@@ -180,31 +180,7 @@ export function YokePanel() {
       )}
 
       <h3 className="mt-3 font-sans font-semibold">Body</h3>
-      <ChoiceField
-        path="garment.body.shape"
-        label="Below the underarm"
-        value={style.body.shape}
-        options={options(BODY_SHAPES, BODY_WORDS)}
-        put={(document, value) => void (part(document, 'body')['shape'] = value)}
-      />
-      {style.body.shape === 'waist' && (
-        <StyleEase
-          path="garment.body.waistEase"
-          label="Ease at the waist"
-          value={style.body.waistEase}
-          measure={body.waist}
-          put={(document, value) => void (part(document, 'body')['waistEase'] = value)}
-        />
-      )}
-      {style.body.shape !== 'straight' && (
-        <StyleEase
-          path="garment.body.hemEase"
-          label="Ease at the lower edge"
-          value={style.body.hemEase}
-          measure={body.hip}
-          put={(document, value) => void (part(document, 'body')['hemEase'] = value)}
-        />
-      )}
+      <BodyShapeFields shape={style.body} body={body} />
 
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
       <ChoiceField

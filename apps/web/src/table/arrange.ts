@@ -16,7 +16,7 @@ const HEM_LABEL = 220;
 /** The scale at which a size fits the box, px for each cm. */
 export function fittingScale(size: ScreenSize, box: { width: number; height: number }): number {
   const m = measures(size);
-  const across = m.width + 2 * (m.sleeve + (m.band?.height ?? 0));
+  const across = Math.max(m.width + 2 * (m.sleeve + (m.band?.height ?? 0)), m.width + 2 * m.flare);
   const down = 2 * (m.height + m.longer + (m.hem?.height ?? 0));
   return Math.max(
     0.5,
@@ -92,9 +92,19 @@ export function arrange(
     [cx, cy - topOf - (backHeight / 2) * scale],
     m.width * scale,
     backHeight * scale,
-    upright(m.width, (x, y) => [cx + (m.width / 2 - x) * scale, cy - topOf - (backHeight - y) * scale]),
+    upright(m.width, (x, y) => [
+      cx + (m.width / 2 + m.flare - x) * scale,
+      cy - topOf - (backHeight - y) * scale,
+    ]),
   );
-  const panel = (key: string, left: number, width: number, middle = left + width / 2, seen = width) =>
+  const panel = (
+    key: string,
+    left: number,
+    width: number,
+    flare = 0,
+    middle = left + width / 2,
+    seen = width,
+  ) =>
     add(
       key,
       key,
@@ -102,15 +112,15 @@ export function arrange(
       [cx + middle * scale, cy + frontMiddle],
       seen * scale,
       m.height * scale,
-      upright(width, (x, y) => [cx + (left + x) * scale, cy + topOf + (m.height - y) * scale]),
+      upright(width, (x, y) => [cx + (left - flare + x) * scale, cy + topOf + (m.height - y) * scale]),
     );
   if (m.front) {
     const { width } = m.front;
     // Of fronts that overlap, each is named where it lies alone.
     const seen = Math.min(width, m.width - width);
-    panel('front-right', -m.width / 2, width, (seen - m.width) / 2, seen);
-    panel('front-left', m.width / 2 - width, width, (m.width - seen) / 2, seen);
-  } else panel('front', -m.width / 2, m.width);
+    panel('front-right', -m.width / 2, width, m.flare, (seen - m.width) / 2, seen);
+    panel('front-left', m.width / 2 - width, width, 0, (m.width - seen) / 2, seen);
+  } else panel('front', -m.width / 2, m.width, m.flare);
 
   const start = pieceOf('sleeve')?.passages.find(({ kind }) => kind === 'start');
   const up = start?.kind !== 'start' || start.along === null;
@@ -147,9 +157,9 @@ export function arrange(
   }
   if (m.hem) {
     const outer = topOf + m.height * scale + BAND_GAP;
-    hemRib('back', 'hem', -1, 0, m.width, m.hem.length, m.hem.height, outer + m.longer * scale);
+    hemRib('back', 'hem', -1, 0, m.width + 2 * m.flare, m.hem.length, m.hem.height, outer + m.longer * scale);
     if (m.front) {
-      const aside = (m.width - m.front.width) / 2;
+      const aside = (m.width + m.flare - m.front.width) / 2;
       for (const [side, sign] of [
         ['right', -1],
         ['left', 1],
@@ -159,12 +169,12 @@ export function arrange(
           'hem-front',
           1,
           sign * aside,
-          m.front.width,
+          m.front.width + m.flare,
           m.front.hem,
           m.hem.height,
           outer,
         );
-    } else hemRib('front', 'hem', 1, 0, m.width, m.hem.length, m.hem.height, outer);
+    } else hemRib('front', 'hem', 1, 0, m.width + 2 * m.flare, m.hem.length, m.hem.height, outer);
   }
 
   /** A hem rib below (or, for the back, above) its panel, cm from the middle. */

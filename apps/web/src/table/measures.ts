@@ -11,6 +11,8 @@ export const COMPACT = 680;
 export interface Measures {
   width: number;
   height: number;
+  /** How far the lower edge reaches beyond the underarm on each side; below 0 where it is narrower. */
+  flare: number;
   neck: number;
   drop: number;
   armhole: number;
@@ -45,6 +47,7 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
   return {
     width: of('back.width'),
     height: of('side.rows') + of('armhole.rows') + of('body.length'),
+    flare: of('back.hem') > 0 ? (of('back.hem') - of('back.width')) / 2 : 0,
     neck: of('neck.width'),
     drop: of('neck.drop'),
     armhole: of('armhole.rows') || of('armhole.depth'),

@@ -411,7 +411,7 @@ function writeEdge(
     const listed = (of: readonly (Schedule | null)[]) =>
       line`${of.map((one) => amountsOf(one).join(' ') || '0')} sts in rows ${of.map((one) => one?.events.join(' ') || '–')}`;
     const also: Line = other
-      ? line`; at the same time, at ${other.edge} take off ${{ inline: listed(others) }}`
+      ? line`; at the same time, at ${other.edge} ${verbOf(others)} ${{ inline: listed(others) }}`
       : [];
     return [
       head,
@@ -430,11 +430,17 @@ function writeEdge(
   // Two edges at once have no count of their own after each row.
   const own = rowsOf(only, (i) => (beside ? '' : ` (${after[i]} ${grow ? 'sts' : 'left'})`)) || 'nothing';
   const also =
-    beside && other ? `; at the same time, at ${other.edge} take off ${rowsOf(beside, () => '')}` : '';
+    beside && other
+      ? `; at the same time, at ${other.edge} ${verbOf([beside])} ${rowsOf(beside, () => '')}`
+      : '';
   return [
     head,
     line`${rowsWord} ${ranges}: at ${edge} ${verb} ${own}${also}; work the other rows even. (${ends} sts)`,
   ];
+}
+
+function verbOf(schedules: readonly (Schedule | null)[]): string {
+  return schedules.some((one) => one && one.direction > 0) ? 'add' : 'take off';
 }
 
 /** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */

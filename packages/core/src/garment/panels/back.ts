@@ -6,6 +6,7 @@ import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
+import { areShaped, hemOf, sideOut, sidePassages } from './sides.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -16,6 +17,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const width = counts['back.width']!;
   const longer = longerRows(counts);
   const side = longer + counts['side.rows']!;
+  const out = areShaped(style) ? sideOut({ style }, counts) : [];
   const rows = side + counts['armhole.rows']!;
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
@@ -31,7 +33,14 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     work: 'rows',
     rows: [...(longer > 0 ? ['back.longer'] : []), 'side.rows', 'armhole.rows'],
     passages: [
-      { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: counts[hemOf(style, 'back')]!,
+        extra: foundationExtra(fabric),
+        along: null,
+      },
+      ...sidePassages({ style }, counts, longer),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,
@@ -47,7 +56,13 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         open: !style.hem,
       },
       ...SIDES.flatMap((which): EdgeProgram[] => [
-        ...sideEdges({ piece: 'back', wearers: which, label: 'Back' }, which, openRows(counts, 'back'), side),
+        ...sideEdges(
+          { piece: 'back', wearers: which, label: 'Back' },
+          which,
+          openRows(counts, 'back'),
+          side,
+          out,
+        ),
         {
           id: `back.armhole-${which}`,
           label: `Back, ${which} armhole`,
@@ -79,7 +94,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       },
     ],
     expects: [
-      { quantity: 'back.width', edges: ['back.hem'] },
+      { quantity: hemOf(style, 'back'), edges: ['back.hem'] },
       ...(above.inside.length > 0
         ? []
         : [

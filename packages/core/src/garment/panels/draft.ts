@@ -25,6 +25,7 @@ import {
   shouldersOf,
   slantedTo,
 } from './relations.js';
+import { draftSides, hemOf, hemTargets } from './sides.js';
 import { upperFabric, type PanelStyle } from './style.js';
 import { armholeDepth, bodyWidth, neckDrop, neckWidth } from './targets.js';
 
@@ -81,6 +82,7 @@ export function draft(input: Input): Draft {
     });
 
   const { length, reasons: lengthReasons } = bodyLength(input);
+  const hemWidths = hemTargets(input, front.length);
   const hem = style.hem
     ? draftBand({
         id: 'hem',
@@ -88,7 +90,12 @@ export function draft(input: Input): Draft {
         style: style.hem,
         size: size.id,
         fabric: fabrics.get(style.hem.fabric)!,
-        edge: { of: 'back.width', label: 'Panel width', perCm: stitches, target: width },
+        edge: {
+          of: hemOf(style, 'back'),
+          label: 'Panel at its lower edge',
+          perCm: stitches,
+          target: hemWidths?.back ?? width,
+        },
       })
     : null;
   const frontHem =
@@ -100,7 +107,12 @@ export function draft(input: Input): Draft {
           size: size.id,
           fabric: fabrics.get(style.hem.fabric)!,
           field: 'hem',
-          edge: { of: 'front.width', label: 'Front, width of each', perCm: stitches, target: front.length },
+          edge: {
+            of: hemOf(style, 'front'),
+            label: 'Front, each at its lower edge',
+            perCm: stitches,
+            target: hemWidths?.front ?? front.length,
+          },
         })
       : null;
   const panel = length - (hem?.height ?? 0);
@@ -140,6 +152,10 @@ export function draft(input: Input): Draft {
       })
     : null;
   notes.push(...(sleeve?.notes ?? []), ...(cap?.notes ?? []));
+  const sides = draftSides(input, fabric, front.length, {
+    side: Math.max(SHORTEST, side),
+    toWaist: Math.min(side - SHORTEST, Math.max(SHORTEST, input.body.body.backWaist - armhole)),
+  });
   const lowerEdge = draftLowerEdge(input, fabric);
   const inPattern = fabric.rule.flat;
   const quantities: DraftQuantity[] = [
@@ -280,6 +296,7 @@ export function draft(input: Input): Draft {
         : neckDrop(input).reasons,
     }),
     ...curve.quantities,
+    ...sides.quantities,
     ...lowerEdge.quantities,
     ...(sleeve?.quantities ?? []),
     ...(hem?.quantities ?? []),
@@ -293,6 +310,7 @@ export function draft(input: Input): Draft {
     ...(changes ? changeOfFabric(open) : [heightOf()]),
     open && !changes ? dropAboveHem() : dropAboveUnderarm(),
     ...(slant ? slantedTo(slant, frontTop, armholeCounts) : []),
+    ...sides.relations,
     ...lowerEdge.relations,
     ...(sleeve?.relations ?? []),
     ...(hem?.relations ?? []),
@@ -311,9 +329,9 @@ export function draft(input: Input): Draft {
   const edgings = followers(input);
   return {
     quantities,
-    helpers: sleeve?.helpers ?? [],
+    helpers: [...(sleeve?.helpers ?? []), ...sides.helpers],
     relations,
-    finished,
+    finished: [...finished, ...sides.finished],
     notes,
     ...(edgings ? { edgings } : {}),
   };

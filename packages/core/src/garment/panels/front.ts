@@ -9,6 +9,7 @@ import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
+import { areShaped, hemOf, sideOut, sidePassages } from './sides.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -37,7 +38,14 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
     work: 'rows',
     rows: ['side.rows', 'armhole.rows'],
     passages: [
-      { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: counts[hemOf(style, 'front')]!,
+        extra: foundationExtra(fabric),
+        along: null,
+      },
+      ...sidePassages({ style }, counts),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,
@@ -59,13 +67,14 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
           OTHER[which],
           openRows(counts, 'front'),
           side,
+          areShaped(style) ? sideOut({ style }, counts) : [],
         ),
       ),
       ...notchEdges('front', 'Front', isPlain(style), above.notch, { n: side, width }, OTHER),
       ...top.edges,
     ],
     expects: [
-      { quantity: 'front.width', edges: ['front.hem'] },
+      { quantity: hemOf(style, 'front'), edges: ['front.hem'] },
       ...sideExpects('front', 'left', counts),
       { quantity: 'armhole.rows', edges: ['front.armhole-left'] },
       { quantity: 'armhole.rows', edges: ['front.armhole-right'] },

@@ -76,20 +76,31 @@ export function isSlit({ style, size }: Pick<Input, 'style' | 'size'>): boolean 
  *
  * @param open rows of its open part
  * @param last last row below the underarm
+ * @param out stitches that the side lies outside the panel at the underarm after each of its rows; nothing where it is straight
  */
 export function sideEdges(
   id: { piece: 'back' | 'front'; wearers: Side; label: string },
   side: Side,
   open: number,
   last: number,
+  out: readonly number[] = [],
 ): EdgeProgram[] {
   const { piece, wearers, label } = id;
+  const path = (from: number, to: number): EdgeProgram['path'] => {
+    // Rows that a longer back has below lie as its first row.
+    const at = (row: number) => out[Math.max(0, row - 1 - (last - out.length))] ?? 0;
+    if (out.every((stitches) => stitches === out[0])) return 'straight';
+    return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => {
+      const moved = at(from + i) - at(from);
+      return side === 'left' ? -moved : moved;
+    });
+  };
   const edge = (name: string, words: string, from: number, to: number): EdgeProgram => ({
     id: `${piece}.${name}-${wearers}`,
     label: `${label}, ${words}`,
     axis: 'rows',
     place: ends(side, { part: 'main', first: from, last: to }),
-    path: 'straight',
+    path: path(from, to),
   });
   return [
     ...(open > 0 ? [{ ...edge('slit', `${wearers} side, open`, 1, open), open: true }] : []),

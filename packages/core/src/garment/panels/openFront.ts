@@ -11,6 +11,7 @@ import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
+import { areShaped, hemOf, sideOut, waistRow } from './sides.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -33,6 +34,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
   const above = gone > 0 ? aboveUnderarm(style, counts, 'front', [outer], width - gone) : full;
   const last = (from: number, count: number) =>
     ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
+  const out = areShaped(style) ? sideOut({ style }, counts) : [];
   const id = `front-${wearers}`;
   const label = wearers === 'left' ? 'Left front' : 'Right front';
   const banded = style.front.style === 'band';
@@ -55,11 +57,11 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       {
         kind: 'start',
         part: 'main',
-        stitches: width,
+        stitches: counts[hemOf(style, 'front')]!,
         extra: foundationExtra(fabric),
         along: null,
       },
-      ...upTo({ width, side, rows, divide, above, inner }, neck),
+      ...upTo({ width, side, rows, divide, above, inner, out, waist: waistRow({ style }, counts) }, neck),
     ],
     edges: [
       {
@@ -69,7 +71,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
         place: { lies: 'foundation', part: 'main' },
         open: !style.hem,
       },
-      ...sideEdges({ piece: 'front', wearers, label: 'Front' }, outer, openRows(counts, 'front'), side),
+      ...sideEdges({ piece: 'front', wearers, label: 'Front' }, outer, openRows(counts, 'front'), side, out),
       {
         id: `front.armhole-${wearers}`,
         label: `${label}, armhole`,
@@ -108,7 +110,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       },
     ],
     expects: [
-      { quantity: 'front.width', edges: [`front.hem-${wearers}`] },
+      { quantity: hemOf(style, 'front'), edges: [`front.hem-${wearers}`] },
       ...sideExpects('front', wearers, counts),
       { quantity: 'armhole.rows', edges: [`front.armhole-${wearers}`] },
       { quantity: 'shoulder.width', edges: [`front.shoulder-${wearers}`] },
@@ -126,8 +128,8 @@ function shiftedBy(aside: number, after: number, rows: number): number[] {
 }
 
 /**
- * The rows up to the shoulder. A neck may begin below the underarm: its shaping is then told in two stretches. Where the
- * armhole curves while the neck is shaped, both go on in the same rows.
+ * The rows up to the shoulder. What is shaped at the two edges is told from one turning point to the next: the waist, where the neck
+ * begins, the underarm. Where both edges are shaped in the same rows they go on side by side.
  */
 function upTo(
   {
@@ -137,6 +139,8 @@ function upTo(
     divide,
     above,
     inner,
+    out,
+    waist,
   }: {
     width: number;
     side: number;
@@ -144,58 +148,59 @@ function upTo(
     divide: number;
     above: Above;
     inner: Side;
+    /** Stitches that the side lies outside the front at the underarm, after each row below it. */
+    out: readonly number[];
+    waist: number | null;
   },
   neck: HalfNeck | null,
 ): Passage[] {
-  const even = (part: string, to: number): Passage => ({ kind: 'even', part, to });
   const { part, inside: curve } = above;
-  const underarm: Passage[] = [{ kind: 'mark', part: 'main', meaning: 'the underarm' }, ...above.passages];
   const end = neck ? divide : rows;
   /** Stitches above the underarm as if the armhole took nothing off. */
   const upper = above.width + above.notch + (curve.at(-1) ?? 0);
-  /** Stitches taken off after a row, by the neck and by the armhole. */
+  /** Stitches taken off after a row, by the neck and at the outer edge. */
   const byNeck = (row: number) => (neck && row > divide ? neck.inside[row - divide]! : 0);
+  const atSide = (row: number) => -(out[Math.max(0, row - 1)] ?? 0);
   const byArmhole = (row: number) => above.notch + (row > side ? (curve[row - side - 1] ?? 0) : 0);
-  const shape = (of: string, from: number, to: number): Passage => {
-    const schedule = between(byNeck, from < side ? width : upper - byArmhole(from), from, to);
-    const armhole = between(byArmhole, upper, from, to);
+
+  /** Rows of a part from one turning point to the next. */
+  const stretch = (of: string, from: number, to: number): Passage => {
+    const below = to <= side;
+    const [whole, outer] = below ? [width, atSide] : [upper, byArmhole];
+    const atOuter = between(outer, whole - byNeck(from), from, to);
+    const atNeck = between(byNeck, whole - outer(from), from, to);
+    const shape = { kind: 'shape' as const, part: of, to };
+    if (atNeck.events.length > 0 || (neck && from >= end))
+      return {
+        ...shape,
+        schedule: atNeck,
+        where: { at: 'one edge', side: inner, edge: 'the neck edge' },
+        of: { start: 'front.width', end: 'shoulder.width', rows: 'neck.drop' },
+        line: neck!.line,
+        ...(atOuter.events.length > 0
+          ? { also: { schedule: atOuter, edge: below ? 'the side' : 'the armhole edge' } }
+          : {}),
+      };
+    if (atOuter.events.length === 0) return { kind: 'even', part: of, to };
     return {
-      kind: 'shape',
-      part: of,
-      to,
-      schedule,
-      where: { at: 'one edge', side: inner, edge: 'the neck edge' },
-      of: { start: 'front.width', end: 'shoulder.width', rows: 'neck.drop' },
-      line: neck!.line,
-      ...(from >= side && armhole.events.length > 0
-        ? { also: { schedule: armhole, edge: 'the armhole edge' } }
-        : {}),
+      ...shape,
+      schedule: atOuter,
+      where: { at: 'one edge', side: OTHER[inner], edge: below ? 'the side' : 'the armhole edge' },
+      of: below
+        ? { start: 'front.hem', end: 'front.width', rows: 'side.rows' }
+        : { start: 'front.width', end: 'armhole.curve', rows: 'armhole.shaped' },
     };
   };
-  const rest = Math.max(side, end);
+  const run = (of: string, points: readonly number[]): Passage[] => {
+    const turns = [...new Set(points)].sort((a, b) => a - b);
+    return turns.slice(1).map((to, i) => stretch(of, turns[i]!, to));
+  };
   return [
-    even('main', Math.min(side, end)),
-    ...(end < side ? [shape('main', end, side)] : []),
-    ...underarm,
-    ...curveAlone(),
-    ...(rest < rows ? (neck ? [shape(part, rest, rows)] : [even(part, rows)]) : []),
+    ...run('main', [0, ...(waist === null ? [] : [waist]), Math.min(side, end), side]),
+    { kind: 'mark', part: 'main', meaning: 'the underarm' },
+    ...above.passages,
+    ...run(part, [side, Math.max(side, end), rows]),
   ];
-
-  /** The armhole's curve below the neck, and even rows above it. */
-  function curveAlone(): Passage[] {
-    if (end <= side) return [];
-    if (curve.length === 0) return [even(part, end)];
-    return [
-      {
-        kind: 'shape',
-        part,
-        to: end,
-        schedule: between(byArmhole, upper, side, end),
-        where: { at: 'one edge', side: OTHER[inner], edge: 'the armhole edge' },
-        of: { start: 'front.width', end: 'armhole.curve', rows: 'armhole.shaped' },
-      },
-    ];
-  }
 }
 
 /** The shaping that takes so many stitches off a width after each row, in the rows after `from` up to `to`. */

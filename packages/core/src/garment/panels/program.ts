@@ -121,9 +121,27 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
     ];
   };
   return {
-    body: [{ at: 0, round }, { at: underarm, round }, { at: edge, round }, ...band('hem', edge)],
+    body: [{ at: 0, round }, { at: underarm, round }, ...sideRounds(), ...band('hem', edge)],
     arm: style.sleeve ? arm() : [],
   };
+
+  /** Round by round down the sides. */
+  function sideRounds(): GarmentRound[] {
+    const gained = (id: string) =>
+      (2 * (counts[id]! - counts['back.width']!)) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+    if (counts['back.hem'] === undefined) return [{ at: edge, round }];
+    return [
+      ...(counts['waist.rows'] === undefined
+        ? []
+        : [
+            {
+              at: underarm + hanging(style.fabric, 'waist.rows'),
+              round: round + gained('back.waist'),
+            },
+          ]),
+      { at: edge, round: round + gained('back.hem') },
+    ];
+  }
 
   function arm(): GarmentRound[] {
     const [underarmRows, rows] = [counts['cap.rows'] ?? 0, sleeveRows(counts)];

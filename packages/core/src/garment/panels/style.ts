@@ -2,6 +2,7 @@ import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fie
 import { NECK_SHAPES, type NeckShape } from '../../shaping/curve.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
 import type { SleeveReach } from '../shared/arm.js';
+import { readBody, type BodyStyle } from '../shared/body.js';
 import { readFront, type FrontStyle } from '../shared/front.js';
 import { readHood, type HoodStyle } from '../shared/hood.js';
 import type { SizeInput } from '../construction.js';
@@ -60,6 +61,8 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
     /** The line of the front neck. */
     shape: NeckShape;
   };
+  /** The sides below the underarm. */
+  body: BodyStyle;
   /** The side seams are left open so far from the lower edge of the front; and the back is so much longer, cm. */
   slit: PerSize;
   longerBack: PerSize;
@@ -177,6 +180,7 @@ export function readPanelStyle(
       slant: readSlant(neck),
       shape: neck.choice('shape', 'The line of the front neck', NECK_SHAPES, 'round'),
     },
+    body: readBody(inside('body', 'The body')),
     slit: readPerSize(reader, 'slit', lengthWish('The side slit', 0, 60, 0)),
     longerBack: readPerSize(reader, 'longerBack', lengthWish('What the back is longer', 0, 30, 0)),
     armhole:

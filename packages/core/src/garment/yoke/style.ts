@@ -1,6 +1,7 @@
 import { FieldReader, type FieldProblem, type JsonObject } from '../../check/fields.js';
 import { readBand, type BandStyle } from '../shared/bands.js';
 import type { SleeveReach } from '../shared/arm.js';
+import { readBody, type BodyStyle } from '../shared/body.js';
 import { readFront, type FrontStyle } from '../shared/front.js';
 import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
 import { lengthWish, readReach, readTaper, readWidthAndLength } from '../shared/style.js';
@@ -9,7 +10,6 @@ import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 
 /** How the neck gets lower in front than at the back. */
 export const YOKE_NECKS = ['level', 'short rows', 'round', 'V'] as const;
-export const BODY_SHAPES = ['straight', 'A-line', 'waist'] as const;
 
 /** What every garment from the neck down has in its style. Lengths in cm. */
 export interface YokeStyle extends WidthStyle, LengthStyle {
@@ -29,12 +29,7 @@ export interface YokeStyle extends WidthStyle, LengthStyle {
   };
   /** How rounds close. */
   rounds: 'joined' | 'turned';
-  body: {
-    shape: (typeof BODY_SHAPES)[number];
-    /** Added to the hip for the lower edge of an A-line or waist-shaped body. */
-    hemEase: PerSize<Ease>;
-    waistEase: PerSize<Ease>;
-  };
+  body: BodyStyle;
   sleeve: TaperStyle &
     SleeveReach & {
       worked: 'rounds' | 'rows';
@@ -59,8 +54,6 @@ const USUAL = {
   sleeveShare: 16,
   upperArm: { percent: 22 },
   wrist: { percent: 25 },
-  hip: 8,
-  waist: 8,
 };
 
 /** Reads the fields that all yokes share; a missing one gets its usual figure, a wrong one a sentence. */
@@ -76,7 +69,6 @@ export function readYoke(
   const inside = (key: string, label: string) =>
     reader.inside(key, label, false) ?? new FieldReader({}, `garment.${key}`, problems);
   const neck = inside('neck', 'The neck');
-  const body = inside('body', 'The body');
   const sleeve = inside('sleeve', 'The sleeve');
   const share = (from: FieldReader, key: string, label: string, most: number, otherwise: Ease) =>
     from.object[key] === undefined ? otherwise : readEase(from, key, lengthWish(label, -20, most, 0));
@@ -99,11 +91,7 @@ export function readYoke(
       }),
     },
     rounds: reader.choice('rounds', 'How rounds close', ['joined', 'turned'] as const, 'joined'),
-    body: {
-      shape: body.choice('shape', 'The shape of the body', BODY_SHAPES, 'straight'),
-      hemEase: readEase(body, 'hemEase', lengthWish('The ease at the hem', -20, 80, USUAL.hip)),
-      waistEase: readEase(body, 'waistEase', lengthWish('The ease at the waist', -20, 80, USUAL.waist)),
-    },
+    body: readBody(inside('body', 'The body')),
     sleeve: {
       ...readTaper(sleeve),
       worked: sleeve.choice('worked', 'How the sleeve is worked', ['rounds', 'rows'] as const, 'rounds'),
