@@ -39,6 +39,12 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     needs: 'the same, the cross-back, and the upper arm with its ease',
     gives: 'shoulders that end where the body’s do; a cap, worked or by short rows, as long as its armhole',
   },
+  'over-shoulders': {
+    outlines: ['M36 4 L84 4 L84 48 L84 92 L62 92 L62 58 L70 48 L50 48 L58 58 L58 92 L36 92 Z'],
+    inner: ['M36 48 L50 48', 'M70 48 L84 48'],
+    needs: 'width and length, armhole depth, how the front opens',
+    gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
+  },
   'side-to-side': {
     outlines: ['M40 12 L50 12 Q60 26 70 12 L80 12 L80 38 L88 38 L88 92 L32 92 L32 38 L40 38 Z'],
     inner: ['M46 14 L46 90', 'M53 18 L53 90', 'M60 22 L60 90', 'M67 18 L67 90', 'M74 14 L74 90'],

@@ -16,6 +16,7 @@ const SHOWN: Record<string, readonly string[]> = {
   'front-left': ['front.width', 'body.rows', 'body.length'],
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
+  over: ['back.width', 'front.width', 'body.rows', 'back.longer'],
   yoke: ['yoke.rows'],
   tube: ['tube.round', 'tube.rows'],
   'strap-left': ['strap.rows'],

@@ -1,7 +1,7 @@
 import type { ScreenSize } from '../worker/screen';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { combs } from './combs';
-import { ARMHOLE_GAP, BAND_GAP, COMPACT, measures, SHOULDER_GAP } from './measures';
+import { ARMHOLE_GAP, BAND_GAP, COMPACT, measures } from './measures';
 import { seamsAt } from './seams';
 import { highestInCorner, layStrips, longestStrip, STRIP_MARGIN } from './strips';
 
@@ -22,7 +22,7 @@ export function fittingScale(size: ScreenSize, box: { width: number; height: num
     0.5,
     Math.min(
       (box.width - 2 * (ARMHOLE_GAP + BAND_GAP + MARGIN)) / across,
-      (box.height - SHOULDER_GAP - 2 * (BAND_GAP + MARGIN)) / down,
+      (box.height - m.gap - 2 * (BAND_GAP + MARGIN)) / down,
       // Strips lie in the corners beside the fronts.
       (box.width / 2 - STRIP_MARGIN - MARGIN) / (m.width / 2 + longestStrip(size)),
       // What is high lies below the sleeve, with its labels.
@@ -47,7 +47,7 @@ export function arrange(
   const [cx, cy] = [box.width / 2, box.height / 2];
   const compact = box.width < COMPACT;
   const halfBody = (m.width / 2) * scale;
-  const topOf = SHOULDER_GAP / 2;
+  const topOf = m.gap / 2;
   const pieceOf = (id: string) => size.pieces.find((piece) => piece.id === id);
   const rowsPerCm = (id: string) => pieceOf(id)!.sections[0]!.rows;
   const drawn = (id: string, place: (x: number, y: number) => Point) =>
@@ -85,18 +85,30 @@ export function arrange(
   // The front's name stands below a deep neck and its label.
   const frontMiddle = m.front ? bodyMiddle : Math.max(bodyMiddle, topOf + m.drop * scale + 66);
   const backHeight = m.height + m.longer;
-  add(
-    'back',
-    'back',
-    !m.sideways,
-    [cx, cy - topOf - (backHeight / 2) * scale],
-    m.width * scale,
-    backHeight * scale,
-    upright(m.width, (x, y) => [
-      cx + (m.width / 2 + m.flare - x) * scale,
-      cy - topOf - (backHeight - y) * scale,
-    ]),
-  );
+  const over = pieceOf('over') !== undefined;
+  if (over)
+    add(
+      'over',
+      'over',
+      true,
+      [cx, cy - topOf - (backHeight / 2) * scale],
+      m.width * scale,
+      backHeight * scale,
+      (x, y) => [cx + (m.width / 2 - x) * scale, cy + (y - backHeight) * scale],
+    );
+  else
+    add(
+      'back',
+      'back',
+      !m.sideways,
+      [cx, cy - topOf - (backHeight / 2) * scale],
+      m.width * scale,
+      backHeight * scale,
+      upright(m.width, (x, y) => [
+        cx + (m.width / 2 + m.flare - x) * scale,
+        cy - topOf - (backHeight - y) * scale,
+      ]),
+    );
   const panel = (
     key: string,
     left: number,
@@ -114,13 +126,13 @@ export function arrange(
       m.height * scale,
       upright(width, (x, y) => [cx + (left - flare + x) * scale, cy + topOf + (m.height - y) * scale]),
     );
-  if (m.front) {
+  if (m.front && !over) {
     const { width } = m.front;
     // Of fronts that overlap, each is named where it lies alone.
     const seen = Math.min(width, m.width - width);
     panel('front-right', -m.width / 2, width, m.flare, (seen - m.width) / 2, seen);
     panel('front-left', m.width / 2 - width, width, 0, (m.width - seen) / 2, seen);
-  } else panel('front', -m.width / 2, m.width, m.flare);
+  } else if (!over) panel('front', -m.width / 2, m.width, m.flare);
 
   const start = pieceOf('sleeve')?.passages.find(({ kind }) => kind === 'start');
   const up = start?.kind !== 'start' || start.along === null;

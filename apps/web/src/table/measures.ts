@@ -1,7 +1,7 @@
 import type { ScreenSize } from '../worker/screen';
 
 /** Room for threads between pieces, px. */
-export const SHOULDER_GAP = 30;
+const SHOULDER_GAP = 30;
 export const ARMHOLE_GAP = 34;
 export const BAND_GAP = 8;
 /** Drawings narrower than this carry fewer words, px. */
@@ -9,6 +9,8 @@ export const COMPACT = 680;
 
 /** Lengths of the pieces of a garment of panels, cm. */
 export interface Measures {
+  /** Between back and front at the shoulders, px: none where they are one piece. */
+  gap: number;
   width: number;
   height: number;
   /** How far the lower edge reaches beyond the underarm on each side; below 0 where it is narrower. */
@@ -45,6 +47,7 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
   const band = (id: string) =>
     of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
   return {
+    gap: pieces.some(({ id }) => id === 'over') ? 0 : SHOULDER_GAP,
     width: of('back.width'),
     height: of('side.rows') + of('armhole.rows') + of('body.length'),
     flare: of('back.hem') > 0 ? (of('back.hem') - of('back.width')) / 2 : 0,
@@ -64,9 +67,16 @@ export function measures({ quantities, pieces }: ScreenSize): Measures {
     inset: of('notch.rows'),
     curve: of('armhole.curve') > 0 ? { width: of('armhole.curve'), height: of('armhole.shaped') } : null,
     cap: of('cap.rows') > 0 ? { height: of('cap.rows'), base: of('cap.base'), top: of('cap.top') } : null,
-    front: pieces.some(({ id }) => id === 'front-left')
-      ? { width: of('front.width'), hem: of('hem-front.rows') }
-      : null,
+    front:
+      of('hem-front.rows') > 0 || pieces.some(({ id }) => id === 'front-left') || isOpenOver(pieces)
+        ? { width: of('front.width'), hem: of('hem-front.rows') }
+        : null,
     band: band('cuff'),
   };
+}
+
+/** Whether a body worked over the shoulders opens in front: its fronts are never united. */
+function isOpenOver(pieces: ScreenSize['pieces']): boolean {
+  const over = pieces.find(({ id }) => id === 'over');
+  return over !== undefined && !over.passages.some(({ kind }) => kind === 'unite');
 }

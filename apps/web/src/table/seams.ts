@@ -1,7 +1,7 @@
 /** The seams of a garment of panels, tied from edge to edge where it lies on the table. */
 
 import { between, combs } from './combs';
-import { ARMHOLE_GAP, BAND_GAP, COMPACT, SHOULDER_GAP, type Measures } from './measures';
+import { ARMHOLE_GAP, BAND_GAP, COMPACT, type Measures } from './measures';
 import type { PlacedJoin, Point } from './placed';
 
 type Side = 'left' | 'right';
@@ -25,7 +25,7 @@ function bodyJoins(side: Side, drawing: Drawing): PlacedJoin[] {
   const { m, box, scale } = drawing;
   const [cx, cy] = [box.width / 2, box.height / 2];
   const halfBody = (m.width / 2) * scale;
-  const topOf = SHOULDER_GAP / 2;
+  const topOf = m.gap / 2;
   const sign = SIGN[side];
   const edge = cx + sign * halfBody;
   const off = m.notch + (m.curve?.width ?? 0);
@@ -50,16 +50,20 @@ function bodyJoins(side: Side, drawing: Drawing): PlacedJoin[] {
       anchor,
       stacked: false,
     },
-    {
-      id: `shoulder-${side}`,
-      threads: combs(Math.max(4, Math.round(shoulder / 7)), (t) => [
-        [tip - sign * t * shoulder, cy - topOf],
-        [tip - sign * t * shoulder, cy + topOf],
-      ]),
-      label: [tip - (sign * shoulder) / 2, cy],
-      anchor: 'middle',
-      stacked: false,
-    },
+    ...(m.gap > 0
+      ? [
+          {
+            id: `shoulder-${side}`,
+            threads: combs(Math.max(4, Math.round(shoulder / 7)), (t) => [
+              [tip - sign * t * shoulder, cy - topOf],
+              [tip - sign * t * shoulder, cy + topOf],
+            ]),
+            label: [tip - (sign * shoulder) / 2, cy] as Point,
+            anchor: 'middle' as const,
+            stacked: false,
+          },
+        ]
+      : []),
     ...(m.sleeve > 0
       ? []
       : [
@@ -79,7 +83,7 @@ function sleeveJoins(side: Side, drawing: Drawing): PlacedJoin[] {
   const { m, box, scale } = drawing;
   const [cx, cy] = [box.width / 2, box.height / 2];
   const halfBody = (m.width / 2) * scale;
-  const topOf = SHOULDER_GAP / 2;
+  const topOf = m.gap / 2;
   const sign = SIGN[side];
   const compact = box.width < COMPACT;
   const edge = cx + sign * halfBody;

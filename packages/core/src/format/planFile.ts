@@ -80,7 +80,7 @@ function sizeFile(size: SizePlan, units: Units) {
         ...(open ? { open: true } : {}),
       })),
     })),
-    joins: size.joins.map(({ meet, gather, bAxis: _, ...join }) => ({
+    joins: size.joins.map(({ meet, gather, bAxis: _, says: __, ...join }) => ({
       ...join,
       aLength: fine(join.aLength),
       bLength: fine(join.bLength),

@@ -1,4 +1,5 @@
 import type { Construction } from './construction.js';
+import { overShoulders } from './overShoulders/overShoulders.js';
 import { dropShoulder } from './panels/dropShoulder.js';
 import { notched } from './panels/notched.js';
 import { rectangles } from './panels/rectangles.js';
@@ -16,6 +17,7 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   setIn as Construction<unknown>,
   vest as Construction<unknown>,
   rectangles as Construction<unknown>,
+  overShoulders as Construction<unknown>,
   sideways as Construction<unknown>,
   tube as Construction<unknown>,
   raglan as Construction<unknown>,

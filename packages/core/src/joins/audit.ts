@@ -36,6 +36,8 @@ export interface Join {
   gather: number;
   /** For edges that meet in unequal numbers: how many of one side meet how many of the other. */
   meet: string | null;
+  /** How rows meet rows, where that is not row 1 to row 1. */
+  says?: string;
 }
 
 /**
@@ -73,6 +75,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     eased: byCount ? 0 : aLength - bLength,
     ok,
     gather,
+    ...(plan.says ? { says: plan.says } : {}),
     meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
   };
 }

@@ -11,6 +11,8 @@ export interface JoinPlan {
   b: readonly string[];
   /** A band drawn in: its own length is this share of the edge it is joined to (1: not drawn in). Applies to side a. */
   gather?: number;
+  /** How rows meet rows, where that is not row 1 to row 1. */
+  says?: string;
 }
 
 /** Lengths that a seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */

@@ -34,9 +34,13 @@ const UNMOVED = { left: 0, right: 0 };
 
 /**
  * How far the two ends of a row move to the right against the row below, in stitches. Steps before the first plain stretch
- * move the left end, steps after the last one the right end; what changes in between widens the row to both sides.
+ * move the left end, steps after the last one the right end; what changes in between widens the row to both sides, but for
+ * chains between parts that it unites, which bridge a gap that is there.
  */
-export function endShifts({ steps }: Pick<Row, 'steps'>): { left: number; right: number } {
+export function endShifts({ steps, from = [] }: Pick<Row, 'steps'> & Partial<Pick<Row, 'from'>>): {
+  left: number;
+  right: number;
+} {
   if (steps.length === 1 && steps[0]!.do === 'work') return UNMOVED;
   const plain = (step: Step) => step.do === 'work' || step.do === 'pick up';
   const first = steps.findIndex(plain);
@@ -51,7 +55,7 @@ export function endShifts({ steps }: Pick<Row, 'steps'>): { left: number; right:
   steps.forEach((step, i) => {
     if (i < first) left -= changeOf(step);
     else if (i > last) right += changeOf(step);
-    else middle += changeOf(step);
+    else if (step.do !== 'cast' || from.length < 2) middle += changeOf(step);
   });
   return { left: left - middle / 2, right: right + middle / 2 };
 }

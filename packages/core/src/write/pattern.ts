@@ -231,9 +231,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':
-      return name.includes('above the slit')
-        ? line`${name}: ${a} rows to ${b} rows, row to row from the underarm down; below them the sides stay open.`
-        : line`${name}: ${a} rows to ${b} rows, row 1 to row 1.`;
+      return line`${name}: ${a} rows to ${b} rows, ${joins[0]!.says ?? 'row 1 to row 1'}.`;
     case 'pick-up':
       if (joins[0]!.a[0]?.edge === 'band.joined')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;

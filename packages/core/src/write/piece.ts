@@ -123,7 +123,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       lines.push(
         ...(asBefore(pieces, i)
           ? [
-              line`Work as the ${nameOf(divided)}, with ${edgeOf(shapes[0]!)} at its other end. (${shapes.map(endOf)} sts)`,
+              line`Work as the ${nameOf(pieces[0]!.passages, shapes[0]!.part)}, with ${edgeOf(shapes[0]!)} at its other end. (${shapes.map(endOf)} sts)`,
             ]
           : writeShape(
               shapes,
@@ -146,9 +146,12 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   return lines;
 }
 
-/** What the first of two parts is called: the one told before the second. */
-function nameOf(parts: readonly Of<'go on'>[] | null): string {
-  return (parts?.[0]?.label ?? 'first part').toLowerCase().replace('second', 'first');
+/** What the part is called that was worked beside this one, from the same row. */
+function nameOf(passages: PlannedPiece['passages'], part: string): string {
+  const ways = passages.filter((passage) => passage.kind === 'go on');
+  const own = ways.find((passage) => passage.part === part);
+  const other = ways.find((passage) => passage.from === own?.from && passage.part !== part);
+  return (other?.label ?? 'first part').toLowerCase();
 }
 
 function edgeOf({ where }: Of<'shape'>): string {
@@ -286,7 +289,7 @@ function writeUnite(unions: readonly Of<'unite'>[], rows: readonly number[]): Li
   const shaped = unions.some(
     ({ lines }, size) => lines && shapedRowsOf(lines.sections).includes(rows[size]!),
   );
-  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}${rejoin ? ' (fasten off; join the yarn anew where the round begins, in the centre back)' : ''}: ${{ inline: parts }}${shaped ? ', with the increases at the lines as they fall' : ''}${round ? '; join' : '; turn'}. (${counts} sts)`;
+  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}${rejoin ? ` (fasten off; join the yarn anew where the ${round ? 'round begins, in the centre back' : 'row begins'})` : ''}: ${{ inline: parts }}${shaped ? ', with the increases at the lines as they fall' : ''}${round ? '; join' : '; turn'}. (${counts} sts)`;
 }
 
 function writeShape(

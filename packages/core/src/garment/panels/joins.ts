@@ -36,6 +36,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
       kind: 'row-to-row',
       a: [`back.side-${side}`],
       b: [`front.side-${side}`],
+      ...(slit ? { says: 'row to row from the underarm down; below them the sides stay open' } : {}),
     })),
     // A sleeve in rounds is picked up round a closed armhole.
     ...(sleeve ? (round ? armholeJoins(style, sleeve) : sleeveSeams()) : []),
