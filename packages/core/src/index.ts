@@ -67,6 +67,7 @@ export {
 export { STITCH_PATTERNS, type StitchPattern } from './fabric/startingSet.js';
 export {
   COUNTED_IN,
+  SHAPINGS,
   FOUNDATIONS,
   STITCHES,
   TURNINGS,

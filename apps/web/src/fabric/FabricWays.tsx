@@ -2,6 +2,7 @@ import type { Draft } from 'immer';
 import {
   COUNTED_IN,
   foundationExtra,
+  SHAPINGS,
   FOUNDATIONS,
   TURNINGS,
   turningOf,
@@ -85,6 +86,16 @@ export function Chains() {
           of(document).turning = turning;
           delete of(document).foundationExtra;
         }}
+      />
+      <ChoiceField
+        path={`${path}.shaping`}
+        label="Shaped"
+        value={fabric.shaping ?? 'stitches'}
+        options={SHAPINGS.map((value) => ({
+          value,
+          label: value === 'units' ? 'by whole repeats' : 'by stitches at the edges',
+        }))}
+        put={(document, shaping) => void (of(document).shaping = shaping)}
       />
       {fabric.foundation !== 'stitches' && (
         <NumberField

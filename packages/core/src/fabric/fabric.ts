@@ -28,6 +28,10 @@ export type Stitch = (typeof STITCHES)[number];
 export const TURNINGS = ['does not count', 'counts', 'chainless'] as const;
 export type Turning = (typeof TURNINGS)[number];
 
+/** By stitches at the edges, or by whole units (mesh spaces, V's, clusters) where single stitches would break the pattern. */
+export const SHAPINGS = ['stitches', 'units'] as const;
+export type Shaping = (typeof SHAPINGS)[number];
+
 /** What a piece begins with: a chain, or stitches that make their own chain as they go. */
 export const FOUNDATIONS = ['chain', 'stitches'] as const;
 export type Foundation = (typeof FOUNDATIONS)[number];
@@ -90,6 +94,8 @@ export interface Fabric {
   /** The stitch that shaping and plain rows are worked in; decides the usual foundation and turning chain. */
   stitch?: Stitch;
   turning?: Turning;
+  /** How pieces of it widen and narrow: by single stitches at the edges, or by whole repeats of its flat rule. */
+  shaping?: Shaping;
   foundation?: Foundation;
   /** Chains to make beyond the stitches of row 1; by default the usual number for the stitch. */
   foundationExtra?: number;
@@ -122,6 +128,11 @@ export const USUAL_STRETCH = 0.15;
 /** The fabric's shaping stitch; half double where none is named. */
 export function stitchOf(fabric: Fabric): Stitch {
   return fabric.stitch ?? 'hdc';
+}
+
+/** Stitches that shaping takes at a time at one edge: one, or a repeat of the flat rule. */
+export function shapingUnit({ shaping, rule }: Pick<Fabric, 'shaping' | 'rule'>): number {
+  return shaping === 'units' ? rule.flat.multiple : 1;
 }
 
 /** How the fabric treats its turning chain. */

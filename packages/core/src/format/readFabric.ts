@@ -1,5 +1,5 @@
 import type { FieldReader } from '../check/fields.js';
-import { COUNTED_IN, FOUNDATIONS, STITCHES, TURNINGS } from '../fabric/fabric.js';
+import { COUNTED_IN, FOUNDATIONS, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
 
 const MOST_READINGS = 20;
 const MOST_ROW_TYPES = 12;
@@ -20,6 +20,7 @@ export function readFabric(fabric: FieldReader): void {
   if (fabric.object['stitch'] !== undefined) fabric.choice('stitch', 'The stitch', STITCHES, 'hdc');
   fabric.choice('turning', 'The turning chain', TURNINGS, 'does not count');
   fabric.choice('foundation', 'The foundation', FOUNDATIONS, 'chain');
+  fabric.choice('shaping', 'How the fabric is shaped', SHAPINGS, 'stitches');
   fabric.number('foundationExtra', {
     label: 'The extra foundation chains',
     min: 0,

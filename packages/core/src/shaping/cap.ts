@@ -35,12 +35,12 @@ export function capCurve(slope: number, height: number): Curve {
 
 /**
  * Stitches that a worked cap has taken off at each edge after each of its rows: the whole number nearest to the line in the
- * middle of the row. The first row carries the base and is plain.
+ * middle of the row, in whole units. The first row carries the base and is plain.
  */
-export function capInside({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[] {
+export function capInside({ slope, rows }: Pick<Cap, 'slope' | 'rows'>, unit = 1): number[] {
   const line = capCurve(slope, rows - 1);
   return Array.from({ length: rows }, (_, i) =>
-    i === 0 ? 0 : i === rows - 1 ? slope : Math.round(line(i - 0.5)),
+    i === 0 ? 0 : i === rows - 1 ? slope : Math.min(slope, Math.round(line(i - 0.5) / unit) * unit),
   );
 }
 
@@ -115,6 +115,8 @@ export interface CapWishes {
   base: number;
   stitchesPerCm: number;
   rowsPerCm: number;
+  /** Stitches that shaping takes at a time at each edge. */
+  unit?: number;
 }
 
 /** How much longer than the armhole a cap should be (common practice: 0 to 3 % is eased in). */
@@ -128,14 +130,17 @@ export const CAP_TOP = 0.2;
  * @returns the cap; where the sleeve is too wide for any, the lowest one
  */
 export function solveCap(wishes: CapWishes): Cap {
-  const { edge, longest, width, base, stitchesPerCm } = wishes;
+  const { edge, longest, width, base, stitchesPerCm, unit = 1 } = wishes;
   const inner = width - 2 * base;
   const wanted = Math.max(1, Math.min(inner - 2, Math.round(width * CAP_TOP)));
-  const nearest = wanted + ((inner - wanted) % 2 === 0 ? 0 : 1);
+  // What is left between the top and the sides is taken off in whole units at both edges.
+  const step = 2 * unit;
+  const nearest = wanted + ((((inner - wanted) % step) + step) % step);
   let best: { cap: Cap; cost: number } | null = null;
-  for (const aside of [0, -2, 2, -4, 4, -6, 6]) {
+  for (const steps of [0, -1, 1, -2, 2, -3, 3]) {
+    const aside = steps * step;
     const top = nearest + aside;
-    if (top < 1 || inner - top < 2) continue;
+    if (top < 1 || inner - top < step) continue;
     const found = heightFor(wishes, { base, top, slope: (inner - top) / 2 });
     const outside = Math.max(0, edge - found.length, found.length - longest);
     const cost =

@@ -308,7 +308,12 @@ function writeShape(
   const grow = (schedules.find(({ direction }) => direction !== 0)?.direction ?? -1) > 0;
   const steps = schedules.some(({ amounts }) => amounts !== undefined);
   if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch);
-  if (where.at === 'both edges' && steps) return writeEdge(shapes, ranges, 'each edge', grow, stitch);
+  if (
+    where.at === 'both edges' &&
+    (steps || schedules.some(({ perEvent }) => perEvent > 2)) &&
+    words.one === 'Row'
+  )
+    return writeEdge(shapes, ranges, 'each edge', grow, stitch);
   const word = grow ? 'inc' : 'dec';
   const [begin, finish] = grow
     ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]

@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { Passage } from '../../shaping/passages.js';
 import { fromSteps, type Schedule } from '../../shaping/schedule.js';
@@ -37,7 +37,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     end: top + counts['armhole.rows']! + counts['side.rows']!,
   };
   const open = isOpen(style);
-  const shape = open ? openNeck(style, counts) : closedNeck(style, counts);
+  const shape = (open ? openNeck : closedNeck)(style, counts, shapingUnit(fabric));
   /** The front on the side where the yarn hangs after the back's last row is worked first. */
   const first: Side = top % 2 === 1 ? 'left' : 'right';
   const order = [first, OTHER[first]];
@@ -294,21 +294,21 @@ function widening(start: number, widths: readonly number[]): Pick<Neck, 'rows' |
   };
 }
 
-function closedNeck({ neck: { shape } }: PanelStyle, counts: Counts): Neck {
+function closedNeck({ neck: { shape } }: PanelStyle, counts: Counts, unit: number): Neck {
   const [shoulder, neck, drop] = [counts['shoulder.width']!, counts['neck.width']!, counts['neck.drop']!];
   if (drop === 0) return { ...widening(shoulder, []), width: shoulder, centre: neck, chained: 0 };
-  const { centre, schedule, slope } = frontNeck(shape, { neck, drop, shoulder, divide: 0 });
+  const { centre, schedule, slope } = frontNeck(shape, { neck, drop, shoulder, divide: 0, unit });
   const upwards = fromRows(schedule, drop);
   return { ...widening(shoulder, [...upwards].reverse()), width: shoulder + slope, centre, chained: 0 };
 }
 
-function openNeck({ neck }: PanelStyle, counts: Counts): Neck {
+function openNeck({ neck }: PanelStyle, counts: Counts, unit: number): Neck {
   const [shoulder, width, drop] = [counts['shoulder.width']!, counts['front.width']!, counts['neck.drop']!];
   const taken = width - shoulder;
   const full = { width, centre: 0, chained: drop === 0 ? taken : 0 };
   // Without a drop the neck is chained at once, in the first row.
   if (drop === 0) return { ...widening(shoulder, [width]), ...full };
-  const { inside } = halfNeck(neck, { taken, drop, width, divide: 0 });
+  const { inside } = halfNeck(neck, { taken, drop, width, divide: 0, unit });
   // The row in which the neck ends belongs to it.
   return { ...widening(shoulder, inside.map((stitches) => width - stitches).reverse()), ...full };
 }

@@ -61,6 +61,7 @@ export function armholeEdge(
  * What changes at the underarm.
  *
  * @param notched the sides of the piece that are armholes
+ * @param unit stitches that shaping takes at a time at each edge
  * @param below stitches of the last row below the underarm, where it is not the piece's full width
  */
 export function aboveUnderarm(
@@ -68,6 +69,7 @@ export function aboveUnderarm(
   counts: Counts,
   piece: 'back' | 'front',
   notched: readonly Side[],
+  unit: number,
   below = counts[`${piece}.width`]!,
 ): Above {
   const side = counts['side.rows']! + (piece === 'back' ? longerRows(counts) : 0);
@@ -84,7 +86,7 @@ export function aboveUnderarm(
     part,
     notch,
     width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * (notch + curve),
-    inside: curve > 0 ? armholeInside(counts) : [],
+    inside: curve > 0 ? armholeInside(counts, unit) : [],
     line: curve > 0 ? armholeRuns(counts) : [],
     passages: [
       ...(notch > 0
@@ -121,7 +123,7 @@ export function aboveUnderarm(
               part,
               to: side + 1 + counts['armhole.shaped']!,
               schedule: armholeSchedule(
-                armholeInside(counts).slice(0, 1 + counts['armhole.shaped']!),
+                armholeInside(counts, unit).slice(0, 1 + counts['armhole.shaped']!),
                 side,
                 take,
                 2,

@@ -1,5 +1,6 @@
 /** The curved armhole of a set-in sleeve: stitches bound off at its base, then a line that turns up to the shoulder. */
 
+import { shapingUnit } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sumAtMost } from '../../fit/relations.js';
@@ -92,6 +93,7 @@ export function draftCurve(
         fabric,
         axis: 'stitches',
         target: inset.curve.length,
+        rule: { multiple: shapingUnit(fabric), plus: 0 },
         weight: 0.3,
         because: inset.curve.reasons,
         min: 1,
@@ -126,14 +128,14 @@ export function draftCurve(
 }
 
 /** How many stitches the armhole lies inside its base after each of its rows, from the first above the base. */
-export function armholeInside(counts: Counts): number[] {
+export function armholeInside(counts: Counts, unit = 1): number[] {
   const [curve, shaped, rows] = [
     counts['armhole.curve'] ?? 0,
     counts['armhole.shaped'] ?? 0,
     counts['armhole.rows']!,
   ];
   if (curve === 0) return new Array<number>(rows).fill(0);
-  const steps = leastAreaSteps(neckCurve('round', curve, shaped), shaped, curve)!;
+  const steps = leastAreaSteps(neckCurve('round', curve, shaped), shaped, curve, { unit })!;
   return Array.from({ length: rows }, (_, i) => (i === 0 ? 0 : (steps[i - 1] ?? curve)));
 }
 

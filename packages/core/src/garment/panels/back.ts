@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { SIDES } from '../shared/pieces.js';
@@ -12,12 +12,12 @@ type Input = SizeInput<PanelStyle>;
 
 /** The back: straight up to shoulders and neck. Its first stitches are the wearer's left. */
 export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
-  const above = aboveUnderarm(style, counts, 'back', SIDES);
+  const above = aboveUnderarm(style, counts, 'back', SIDES, shapingUnit(fabrics.get(style.fabric)!));
   const fabric = fabrics.get(style.fabric)!;
   const width = counts['back.width']!;
   const longer = longerRows(counts);
   const side = longer + counts['side.rows']!;
-  const out = areShaped(style) ? sideOut({ style }, counts) : [];
+  const out = areShaped(style) ? sideOut({ style, fabrics }, counts) : [];
   const rows = side + counts['armhole.rows']!;
   const shoulder = counts['shoulder.width']!;
   const neck = counts['neck.width']!;
@@ -40,7 +40,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         extra: foundationExtra(fabric),
         along: null,
       },
-      ...sidePassages({ style }, counts, longer),
+      ...sidePassages({ style, fabrics }, counts, longer),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,

@@ -1,7 +1,7 @@
 /** The cap of a sleeve for a curved armhole: solved to be as long as the armhole's edge as it has come out. */
 
 import type { Note } from '../../advice/note.js';
-import { ANY_COUNT, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
+import { ANY_COUNT, shapingUnit, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
@@ -95,9 +95,15 @@ export function capTargets(
 }
 
 /** The rule of the stitches below the cap: those picked up are in pattern from the first, those of a worked cap come to it. */
-function ruleOf({ style }: Input, sleeve: SleeveStyle, { rule }: Fabric): CountRule {
-  if (schoolOf(sleeve) === 'worked') return ANY_COUNT;
+function ruleOf({ style }: Input, sleeve: SleeveStyle, fabric: Fabric): CountRule {
+  const { rule } = fabric;
+  if (schoolOf(sleeve) === 'worked') return shapingUnit(fabric) === 1 ? ANY_COUNT : rule.flat;
   return inRounds(style, sleeve) ? rule.round : rule.flat;
+}
+
+/** Stitches that shaping takes at a time at each edge; short rows turn anywhere. */
+function unitOf(style: SleeveStyle, fabric: Fabric): number {
+  return schoolOf(style) === 'worked' ? shapingUnit(fabric) : 1;
 }
 
 /** The cap for an armhole of these counts. */
@@ -115,6 +121,7 @@ function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: numbe
     base: base.count,
     stitchesPerCm: perCm(fabric.gauge, 'stitches'),
     rowsPerCm: perCm(fabric.gauge, 'rows'),
+    unit: unitOf(style, fabric),
   });
   return { cap, edge, longest, base };
 }
@@ -140,6 +147,7 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
   const width = counts['sleeve.top']!;
   const { cap, edge, longest, base } = solvedTo(input, style, counts, width);
   const height = cap.rows / rows;
+  const unit = unitOf(style, fabric);
   const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
   const quantities: DraftQuantity[] = [
     quantity({
@@ -209,9 +217,9 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
           id: 'cap.width',
           rule: 'base, slope and top of the cap are the width of the sleeve',
           says: (found) =>
-            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${found['cap.slope']!} + ${found['cap.top']!} + ${found['cap.slope']!} + ${found['cap.base']!} = ${width}`,
+            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${unit * found['cap.slope']!} + ${found['cap.top']!} + ${unit * found['cap.slope']!} + ${found['cap.base']!} = ${width}`,
         },
-        { 'cap.base': 2, 'cap.slope': 2, 'cap.top': 1 },
+        { 'cap.base': 2, 'cap.slope': 2 * unit, 'cap.top': 1 },
         width,
       ),
       ...(base.same
@@ -232,7 +240,7 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
             ),
           ]
         : []),
-      ...edgeFits(school, cap, { edge, longest }, stitches, rows),
+      ...edgeFits(school, cap, { edge, longest, unit }, stitches, rows),
     ],
   };
 }
@@ -251,8 +259,9 @@ function baseOf(
   if (school === 'worked' && own === stitches) return { count: notch, length, same: true };
   // Where the pattern works in pairs, so does what is left of it.
   const pairs = school === 'short rows' && fabric.rule.flat.multiple % 2 === 0;
-  const rule: CountRule = pairs ? { multiple: 2, plus: 0 } : ANY_COUNT;
-  return { count: Math.max(pairs ? 2 : 1, nearest(length * own, rule)), length, same: false, rule };
+  const multiple = school === 'worked' ? shapingUnit(fabric) : pairs ? 2 : 1;
+  const rule: CountRule = { multiple, plus: 0 };
+  return { count: Math.max(multiple, nearest(length * own, rule)), length, same: false, rule };
 }
 
 function nearest(count: number, { multiple, plus: rest }: CountRule): number {
@@ -266,7 +275,7 @@ function nearest(count: number, { multiple, plus: rest }: CountRule): number {
 function edgeFits(
   school: CapSchool,
   cap: Cap,
-  { edge, longest }: { edge: number; longest: number },
+  { edge, longest, unit }: { edge: number; longest: number; unit: number },
   stitchesPerCm: number,
   rowsPerCm: number,
 ): Relation[] {
@@ -275,10 +284,10 @@ function edgeFits(
   const own = lengthOf({});
   const step = school === 'worked' ? 1 : 2;
   const byRow = (lengthOf({ rows: cap.rows + step }) - own) / step;
-  const bySlope = lengthOf({ slope: cap.slope + 1 }) - own;
+  const bySlope = lengthOf({ slope: cap.slope + unit }) - own;
   const [byTop, byBase] = [1 / stitchesPerCm, 2 / stitchesPerCm];
   const times = { 'cap.rows': byRow, 'cap.slope': bySlope, 'cap.top': byTop, 'cap.base': byBase };
-  const rest = own - byRow * cap.rows - bySlope * cap.slope - byTop * cap.top - byBase * cap.base;
+  const rest = own - byRow * cap.rows - (bySlope * cap.slope) / unit - byTop * cap.top - byBase * cap.base;
   // A bulky fabric may have no cap within the usual ease: its nearest is then what there is.
   const [least, most] = [Math.min(edge, own) - 1e-6, Math.max(longest - BENT, own) + 1e-6];
   const rule = 'the edge of the cap goes along the armhole';

@@ -1,6 +1,6 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../shaping/cap.js';
@@ -25,13 +25,15 @@ function capOf(counts: Counts): Cap {
 }
 
 function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts) {
-  const rowsPerCm = perCm(fabrics.get(own.fabric ?? style.fabric)!.gauge, 'rows');
+  const fabric = fabrics.get(own.fabric ?? style.fabric)!;
+  const rowsPerCm = perCm(fabric.gauge, 'rows');
   return sleeveSchedule(cappedTaper(style, own, size.id, rowsPerCm), size.id, {
     rows: counts['sleeve.rows']!,
     top: counts['sleeve.top']!,
     cuff: counts['sleeve.cuff']!,
     rowsPerCm,
     up: own.worked === 'up',
+    unit: shapingUnit(fabric),
   });
 }
 
@@ -42,7 +44,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
   const [seam, width, cuff] = [counts['sleeve.rows']!, counts['sleeve.top']!, counts['sleeve.cuff']!];
   const rows = seam + cap.rows;
   const taper = taperOf(input, own, counts);
-  const inside = capInside(cap);
+  const inside = capInside(cap, shapingUnit(fabric));
   const inner = width - 2 * cap.base;
   const outwards = countsByRow(taper, 1, seam).map((count) => (count - cuff) / 2);
   const sides = [
@@ -104,7 +106,10 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
           id: `sleeve.${name}-edge`,
           label: `Sleeve, ${name} edge`,
           axis: 'rows',
-          place: ends(side, { part: 'main', first: 1, last: seam }),
+          place: {
+            ...ends(side, { part: 'main', first: 1, last: seam }),
+            ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
+          },
           path: outwards.map((stitches) => sign * stitches),
         },
         {
@@ -209,7 +214,10 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
             id: `sleeve.${name}-edge`,
             label: `Sleeve, ${name} edge`,
             axis: 'rows',
-            place: ends(name === 'front' ? 'left' : 'right', ...seam),
+            place: {
+              ...ends(name === 'front' ? 'left' : 'right', ...seam),
+              ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
+            },
             path: [0, ...inwards].map((stitches) => (name === 'front' ? stitches : -stitches)),
           }))),
     ],

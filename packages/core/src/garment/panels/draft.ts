@@ -1,4 +1,5 @@
 import type { Note } from '../../advice/note.js';
+import { shapingUnit } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
@@ -197,6 +198,8 @@ export function draft(input: Input): Draft {
       fabric: upper,
       axis: 'stitches',
       target: Math.max(0.5, shoulder),
+      // By whole units every row is in pattern, that of a shoulder as well.
+      ...(shapingUnit(upper) === 1 ? {} : { rule: upper.rule.flat }),
       weight: inset ? 1 : 0.2,
       because: [
         given('Panel, width', width, { kind: 'quantity', id: upperWidth }),
@@ -222,6 +225,7 @@ export function draft(input: Input): Draft {
             fabric,
             axis: 'stitches',
             target: notch.length,
+            rule: { multiple: shapingUnit(fabric), plus: 0 },
             weight: 0.4,
             because: notch.reasons,
             min: 1,

@@ -1,6 +1,6 @@
 import type { Note } from '../../advice/note.js';
 import type { Reason } from '../../because/reason.js';
-import { ANY_COUNT } from '../../fabric/fabric.js';
+import { ANY_COUNT, shapingUnit, type CountRule } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
@@ -91,12 +91,14 @@ export function draftSleeve(
     ...(cap ? [plus('Cap, about', -cap.height, seam, { kind: 'quantity', id: 'cap.rows' })] : []),
   ];
   const up = style.worked === 'up';
+  const unit = shapingUnit(fabric);
   const tapered = taperOf(
     style,
     cappedTaper(input.style, style, size.id, rowsPerCm),
     size.id,
     rowsPerCm,
     Math.max(SHORTEST, seam),
+    unit,
   );
   const notes: Note[] =
     seam < SHORTEST
@@ -121,7 +123,11 @@ export function draftSleeve(
         axis: 'stitches',
         target: top,
         weight: 1,
-        rule: up ? ANY_COUNT : inRounds(input.style, style) ? fabric.rule.round : fabric.rule.flat,
+        rule: inRounds(input.style, style)
+          ? fabric.rule.round
+          : up && unit === 1
+            ? ANY_COUNT
+            : fabric.rule.flat,
         min: cap ? 8 : 4,
         because: topReasons,
       }),
@@ -132,7 +138,7 @@ export function draftSleeve(
         axis: 'stitches',
         target: end.edge.length,
         weight: 0.5,
-        rule: up ? fabric.rule.flat : end.fade > 0 ? { multiple: 6, plus: 0 } : ANY_COUNT,
+        rule: up ? fabric.rule.flat : end.fade > 0 ? { multiple: 6, plus: 0 } : cuffRule(),
         min: 4,
         because: end.edge.reasons,
       }),
@@ -193,4 +199,10 @@ export function draftSleeve(
       ...end.relations,
     ],
   };
+
+  /** Downwards a sleeve may end in any count, unless it is shaped by whole units all along. */
+  function cuffRule(): CountRule {
+    if (unit === 1) return ANY_COUNT;
+    return inRounds(input.style, style) ? fabric.rule.round : fabric.rule.flat;
+  }
 }

@@ -1,5 +1,6 @@
 /** Caps, neckband, hood, armhole ribs and front bands: they follow the edges of the finished panels. */
 
+import { shapingUnit } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import { say } from '../../text/phrase.js';
@@ -70,7 +71,9 @@ function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
 
 /** The neck edge all round, as it has come out: across the back, and the front's two sides with what lies between them. */
 function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
-  const { gauge } = fabrics.get(upperFabric(style))!;
+  const upper = fabrics.get(upperFabric(style))!;
+  const { gauge } = upper;
+  const unit = shapingUnit(upper);
   const [stitches, rowsPerCm] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const neck = counts['neck.width']!;
   const [back, front] = [neck / stitches, frontLength()];
@@ -94,10 +97,10 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
     if (isOpen(style)) {
       const taken = width - shoulder;
       if (drop === 0) return (2 * taken) / stitches;
-      return 2 * side(halfNeck(style.neck, { taken, drop, width, divide }).inside);
+      return 2 * side(halfNeck(style.neck, { taken, drop, width, divide, unit }).inside);
     }
     if (drop === 0) return neck / stitches;
-    const { centre, schedule } = frontNeck(style.neck.shape, { neck, drop, shoulder, divide });
+    const { centre, schedule } = frontNeck(style.neck.shape, { neck, drop, shoulder, divide, unit });
     return centre / stitches + 2 * side(countsByRow(schedule, divide + 1, rows));
   }
 }

@@ -1,11 +1,11 @@
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import type { Passage } from '../../shaping/passages.js';
 import { countsByRow } from '../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
-import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
+import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
@@ -15,7 +15,7 @@ type Input = SizeInput<PanelStyle>;
 
 /** The front: as the back up to the neck, then two shoulders with the centre left unworked. */
 export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
-  const above = aboveUnderarm(style, counts, 'front', SIDES);
+  const above = aboveUnderarm(style, counts, 'front', SIDES, shapingUnit(fabrics.get(style.fabric)!));
   const fabric = fabrics.get(style.fabric)!;
   const width = counts['front.width']!;
   const rows = counts['side.rows']! + counts['armhole.rows']!;
@@ -24,7 +24,8 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const neck = counts['neck.width']!;
   const drop = counts['neck.drop']!;
   const divide = rows - drop;
-  const dividing = drop > 0 ? frontNeck(style.neck.shape, { neck, drop, shoulder, divide }) : null;
+  const unit = shapingUnit(fabrics.get(upperFabric(style))!);
+  const dividing = drop > 0 ? frontNeck(style.neck.shape, { neck, drop, shoulder, divide, unit }) : null;
   const open = neckIsOpen(style);
   const top = dividing
     ? dividedTop(dividing, { rows, side, divide, shoulder, above, style }, open)
@@ -45,7 +46,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
         extra: foundationExtra(fabric),
         along: null,
       },
-      ...sidePassages({ style }, counts),
+      ...sidePassages({ style, fabrics }, counts),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },
       ...above.passages,
@@ -67,7 +68,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
           OTHER[which],
           openRows(counts, 'front'),
           side,
-          areShaped(style) ? sideOut({ style }, counts) : [],
+          areShaped(style) ? sideOut({ style, fabrics }, counts) : [],
         ),
       ),
       ...notchEdges('front', 'Front', isPlain(style), above.notch, { n: side, width }, OTHER),

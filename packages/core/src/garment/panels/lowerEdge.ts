@@ -85,6 +85,7 @@ export function sideEdges(
   last: number,
   out: readonly number[] = [],
 ): EdgeProgram[] {
+  const stepped = out.some((stitches, i) => i > 0 && Math.abs(stitches - out[i - 1]!) > 1);
   const { piece, wearers, label } = id;
   const path = (from: number, to: number): EdgeProgram['path'] => {
     // Rows that a longer back has below lie as its first row.
@@ -99,7 +100,8 @@ export function sideEdges(
     id: `${piece}.${name}-${wearers}`,
     label: `${label}, ${words}`,
     axis: 'rows',
-    place: ends(side, { part: 'main', first: from, last: to }),
+    // Sides shaped by whole units step.
+    place: { ...ends(side, { part: 'main', first: from, last: to }), ...(stepped ? { stepped } : {}) },
     path: path(from, to),
   });
   return [

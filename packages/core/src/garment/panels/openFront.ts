@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import type { Counts } from '../../fit/problem.js';
 import type { Passage } from '../../shaping/passages.js';
 import { stepsAcross } from '../../shaping/rounds.js';
@@ -7,7 +7,7 @@ import { endShifts } from '../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { halfNeck, type HalfNeck } from '../shared/neck.js';
 import { ends, OTHER, type Side } from '../shared/pieces.js';
-import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
+import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
 import { notchEdges } from './notch.js';
@@ -25,16 +25,20 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
   /** Where its outer edge and its front edge lie on the piece. */
   const [outer, inner] = [OTHER[wearers], wearers];
   const width = counts['front.width']!;
-  const full = aboveUnderarm(style, counts, 'front', [outer]);
+  const full = aboveUnderarm(style, counts, 'front', [outer], shapingUnit(fabrics.get(style.fabric)!));
   const taken = full.width - shoulder;
   const divide = rows - drop;
-  const neck = drop > 0 ? halfNeck(style.neck, { taken, drop, width, divide }) : null;
+  const unit = shapingUnit(fabrics.get(upperFabric(style))!);
+  const neck = drop > 0 ? halfNeck(style.neck, { taken, drop, width, divide, unit }) : null;
   // A neck that begins below the underarm has taken stitches off before the armhole does.
   const gone = neck && divide < side ? neck.inside[side - divide]! : 0;
-  const above = gone > 0 ? aboveUnderarm(style, counts, 'front', [outer], width - gone) : full;
+  const above =
+    gone > 0
+      ? aboveUnderarm(style, counts, 'front', [outer], shapingUnit(fabrics.get(style.fabric)!), width - gone)
+      : full;
   const last = (from: number, count: number) =>
     ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
-  const out = areShaped(style) ? sideOut({ style }, counts) : [];
+  const out = areShaped(style) ? sideOut({ style, fabrics }, counts) : [];
   const id = `front-${wearers}`;
   const label = wearers === 'left' ? 'Left front' : 'Right front';
   const banded = style.front.style === 'band';

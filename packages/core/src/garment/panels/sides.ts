@@ -1,9 +1,9 @@
 /** The sides of panels below the underarm: straight, an A-line, or shaped in to the waist and out again. */
 
-import type { Fabric } from '../../fabric/fabric.js';
+import { ANY_COUNT, shapingUnit, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, HelperCount, Relation } from '../../fit/problem.js';
-import { needsShapingRows, sumIs } from '../../fit/relations.js';
+import { needsShapingRows, sumAtMost, sumIs } from '../../fit/relations.js';
 import type { Passage } from '../../shaping/passages.js';
 import { later, type Schedule } from '../../shaping/schedule.js';
 import { say } from '../../text/phrase.js';
@@ -17,6 +17,8 @@ import type { PanelStyle } from './style.js';
 import { bodyWidth } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
+
+type Of = Pick<Input, 'style' | 'fabrics'>;
 
 export interface DraftedSides {
   quantities: DraftQuantity[];
@@ -82,6 +84,7 @@ export function draftSides(
 ): DraftedSides {
   const { style } = input;
   if (!areShaped(style)) return NONE;
+  const unit = shapingUnit(fabric);
   const open = isOpen(style);
   const waisted = style.body.shape === 'waist';
   const hem = panelAt(input, 'hip', 'hemEase');
@@ -102,17 +105,22 @@ export function draftSides(
   const rowsTo = (id: string, label: string, length: number, because: DraftQuantity['because']) =>
     quantity({ id, label, fabric, axis: 'rows', target: Math.max(2, length), weight: 0.3, min: 2, because });
   const sides = waist
-    ? [between('back.hem', 'back.waist', 'hip.rows'), between('back.waist', 'back.width', 'waist.rows')]
-    : [between('back.hem', 'back.width', 'side.rows')];
+    ? [
+        between('back.hem', 'back.waist', 'hip.rows', unit),
+        between('back.waist', 'back.width', 'waist.rows', unit),
+      ]
+    : [between('back.hem', 'back.width', 'side.rows', unit)];
   return {
     quantities: [
       stitches('back.hem', 'Back, at the lower edge', hem),
-      ...(waist ? [stitches('back.waist', 'Back, at the waist', waist, { multiple: 1, plus: 0 })] : []),
+      ...(waist
+        ? [stitches('back.waist', 'Back, at the waist', waist, unit === 1 ? ANY_COUNT : fabric.rule.flat)]
+        : []),
       stitches(
         'front.hem',
         open ? 'Front, each at the lower edge' : 'Front, at the lower edge',
         open ? { length: frontHem, reasons: frontReasons(hem, front, frontHem) } : hem,
-        { multiple: 1, plus: 0 },
+        unit === 1 ? ANY_COUNT : fabric.rule.flat,
       ),
       ...(waist
         ? [
@@ -132,6 +140,7 @@ export function draftSides(
     ],
     relations: [
       ...sides.flatMap(({ relations }) => relations),
+      ...(unit > 1 && forSize(style.slit, input.size.id) > 0 ? aboveSlit(waisted) : []),
       sumIs(
         {
           id: 'front.hem',
@@ -157,6 +166,18 @@ export function draftSides(
   };
 }
 
+/** Whole units step in at the sides, so their shaping begins above a slit. */
+function aboveSlit(waisted: boolean): Relation[] {
+  const [helper, rows] = waisted ? ['back.waist.sides', 'hip.rows'] : ['back.width.sides', 'side.rows'];
+  return [1, -1].map((sign) =>
+    sumAtMost(
+      { id: `sides.slit.${sign}`, rule: 'the sides are shaped above the slit' },
+      { [helper!]: sign, 'slit.rows': 1, [rows!]: -1 },
+      -2,
+    ),
+  );
+}
+
 /** Each open front at the lower edge: its width at the underarm and half of what the back gains below it. */
 function frontReasons(hem: Target, front: number, frontHem: number): Target['reasons'] {
   return [
@@ -169,7 +190,7 @@ function frontReasons(hem: Target, front: number, frontHem: number): Target['rea
   ];
 }
 
-function between(from: string, to: string, rows: string) {
+function between(from: string, to: string, rows: string, unit: number) {
   return needsShapingRows(
     {
       id: `sides.${to}`,
@@ -177,7 +198,7 @@ function between(from: string, to: string, rows: string) {
       says: (counts: Counts) =>
         say`Sides: ${counts[from]!} to ${counts[to]!} is ${Math.abs(counts[`${to}.sides`]!)} shaping rows at both edges`,
     },
-    { from, to, rows, perEvent: 2, everyRow: 1, spare: 2, helper: `${to}.sides` },
+    { from, to, rows, perEvent: 2 * unit, everyRow: 1, spare: 2, helper: `${to}.sides` },
   );
 }
 
@@ -201,28 +222,30 @@ function finishedSides(input: Input, fabric: Fabric, hem: number, waist: number 
 }
 
 /** The stretches of a shaped side, from the lower edge up: each ends in a row and changes both edges of a panel by a schedule. */
-function stretches({ style }: Pick<Input, 'style'>, counts: Counts): { to: number; schedule: Schedule }[] {
+function stretches({ style, fabrics }: Of, counts: Counts): { to: number; schedule: Schedule }[] {
   if (!areShaped(style)) return [];
   const side = counts['side.rows']!;
+  const unit = shapingUnit(fabrics.get(style.fabric)!);
   const run = (start: string, end: string, first: number, to: number) => ({
     to,
     schedule: must({
       start: counts[start]!,
       end: counts[end]!,
-      perEvent: 2,
+      perEvent: 2 * unit,
       firstRow: first + 1,
       lastRow: to - 1,
       everyRow: 1,
       order: 'mixed',
     }),
   });
-  if (style.body.shape === 'A-line') return [run('back.hem', 'back.width', 1, side)];
+  const low = unit > 1 ? Math.max(1, (counts['slit.rows'] ?? 0) + 1) : 1;
+  if (style.body.shape === 'A-line') return [run('back.hem', 'back.width', low, side)];
   const waist = counts['hip.rows']!;
-  return [run('back.hem', 'back.waist', 1, waist), run('back.waist', 'back.width', waist, side)];
+  return [run('back.hem', 'back.waist', low, waist), run('back.waist', 'back.width', waist, side)];
 }
 
 /** Rows of both sides of a panel, from row `after` + 1 on. */
-export function sidePassages(input: Pick<Input, 'style'>, counts: Counts, after = 0): Passage[] {
+export function sidePassages(input: Of, counts: Counts, after = 0): Passage[] {
   return stretches(input, counts).map(({ to, schedule }): Passage => ({
     kind: 'shape',
     part: 'main',
@@ -234,7 +257,7 @@ export function sidePassages(input: Pick<Input, 'style'>, counts: Counts, after 
 }
 
 /** How many stitches each side lies outside the panel at the underarm, after each row of the side. */
-export function sideOut(input: Pick<Input, 'style'>, counts: Counts): number[] {
+export function sideOut(input: Of, counts: Counts): number[] {
   const rows = counts['side.rows']!;
   const list = stretches(input, counts);
   if (list.length === 0) return new Array<number>(rows).fill(0);

@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../fabric/fabric.js';
+import { foundationExtra, shapingUnit } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
@@ -32,6 +32,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
       cuff,
       rowsPerCm: perCm(fabric.gauge, 'rows'),
       up,
+      unit: shapingUnit(fabric),
     }),
     first - 1,
   );
@@ -93,7 +94,10 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
             id: `sleeve.${which}-edge`,
             label: `Sleeve, ${which} edge`,
             axis: 'rows',
-            place: ends(which === 'front' ? 'left' : 'right', { part: 'main', first, last }),
+            place: {
+              ...ends(which === 'front' ? 'left' : 'right', { part: 'main', first, last }),
+              ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
+            },
             path: outwards.map((stitches) => (which === 'front' ? -stitches : stitches)),
           }))),
       ...(along > 0

@@ -134,6 +134,7 @@ export function draftSleeveEnd(input: Input, style: SleeveStyle, fabric: Fabric,
  * How the sleeve goes from its end to its top: straight, or in whole shaping rows.
  *
  * @param seam its length wanted, cm
+ * @param unit stitches that shaping takes at a time at each edge
  */
 export function taperOf(
   style: SleeveStyle,
@@ -141,10 +142,11 @@ export function taperOf(
   size: string,
   rowsPerCm: number,
   seam: number,
+  unit: number,
 ): RuleParts {
   return style.shape === 'straight'
     ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
-    : taper(style.everyRow, evenRowsWished(even, size, rowsPerCm, seam * rowsPerCm));
+    : taper(style.everyRow, evenRowsWished(even, size, rowsPerCm, seam * rowsPerCm), unit);
 }
 
 /** The rounds that fade a sleeve into its cuff, after round `after`. */

@@ -49,18 +49,25 @@ export interface FrontNeck {
  * @param drop rows of the drop, at least one
  * @param shoulder stitches of each shoulder
  * @param divide number of the last full row
+ * @param unit stitches that shaping takes at a time
  */
 export function frontNeck(
   shape: NeckShape,
-  { neck, drop, shoulder, divide }: { neck: number; drop: number; shoulder: number; divide: number },
+  {
+    neck,
+    drop,
+    shoulder,
+    divide,
+    unit = 1,
+  }: { neck: number; drop: number; shoulder: number; divide: number; unit?: number },
 ): FrontNeck {
-  const half = Math.floor(neck / 2);
-  const steps = leastAreaSteps(neckCurve(shape, neck / 2, drop), drop, half)!;
+  const half = unit * Math.floor(neck / 2 / unit);
+  const steps = leastAreaSteps(neckCurve(shape, neck / 2, drop), drop, half, { unit })!;
   // The first row opens the centre; a V's point is one stitch at least where the neck is odd.
   const opened = steps[0]!;
   const slope = half - opened;
   return {
-    centre: 2 * opened + (neck % 2),
+    centre: neck - 2 * slope,
     slope,
     line: { shape, half: neck / 2, drop },
     schedule: fromSteps(
@@ -93,16 +100,23 @@ export interface HalfNeckWish {
  * @param drop rows of the drop, at least one
  * @param width stitches of the front
  * @param divide number of the last full row
+ * @param unit stitches that shaping takes at a time
  */
 export function halfNeck(
   { shape, slant = null }: HalfNeckWish,
-  { taken, drop, width, divide }: { taken: number; drop: number; width: number; divide: number },
+  {
+    taken,
+    drop,
+    width,
+    divide,
+    unit = 1,
+  }: { taken: number; drop: number; width: number; divide: number; unit?: number },
 ): HalfNeck {
   const steps = slant
     ? Array.from({ length: drop }, (_, i) =>
         Math.min(taken, slant.stitches * (Math.floor(i / slant.every) + 1)),
       )
-    : leastAreaSteps(neckCurve(shape, taken, drop), drop, taken)!;
+    : leastAreaSteps(neckCurve(shape, taken, drop), drop, taken, { unit })!;
   return {
     line: { shape: slant ? 'V' : shape, half: taken, drop },
     inside: [0, ...steps],

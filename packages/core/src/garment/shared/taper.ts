@@ -73,8 +73,9 @@ function fixedRows(length: number, rowsPerCm: number): number {
  * cuff and those at the top.
  *
  * @param even rows of the sleeve that do not shape: so many, and such a share of them all
+ * @param unit stitches that shaping takes at a time at each edge
  */
-export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number }): RuleParts {
+export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number }, unit = 1): RuleParts {
   return needsShapingRows(
     {
       id: 'taper',
@@ -86,7 +87,7 @@ export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number
       from: 'sleeve.cuff',
       to: 'sleeve.top',
       rows: 'sleeve.rows',
-      perEvent: 2,
+      perEvent: 2 * unit,
       everyRow,
       ...even,
       helper: 'sleeve.shapings',
@@ -99,6 +100,7 @@ export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number
  *
  * @param rows all rows of the sleeve
  * @param up whether it is worked from the cuff up
+ * @param unit stitches that shaping takes at a time at each edge
  */
 export function sleeveSchedule(
   sleeve: TaperStyle,
@@ -109,7 +111,8 @@ export function sleeveSchedule(
     cuff,
     rowsPerCm,
     up,
-  }: { rows: number; top: number; cuff: number; rowsPerCm: number; up: boolean },
+    unit = 1,
+  }: { rows: number; top: number; cuff: number; rowsPerCm: number; up: boolean; unit?: number },
 ): Schedule {
   const { everyRow, order } = sleeve;
   const shaped = shapedRows(sleeve, size, rows, rowsPerCm);
@@ -119,7 +122,7 @@ export function sleeveSchedule(
   const upward = must({
     start: cuff,
     end: top,
-    perEvent: 2,
+    perEvent: 2 * unit,
     firstRow,
     lastRow: shaped.last,
     everyRow,
