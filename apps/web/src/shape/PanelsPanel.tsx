@@ -1,10 +1,11 @@
-import { completeBody } from '@upfell/core';
+import { completeBody, type HalvesStyle } from '@upfell/core';
 import { useChosenSize, useDocument, useSizePlan } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField } from '../ui/fields';
 import { BandFields } from './BandFields';
 import { BodyShapeFields } from './BodyShapeFields';
 import { EvenRange } from './EvenRange';
+import { CentreFields } from './CentreFields';
 import { CurveFields } from './CurveFields';
 import { FrontFields } from './FrontFields';
 import { HoodFields } from './HoodFields';
@@ -14,6 +15,9 @@ import { PanelSleeveFields } from './PanelSleeveFields';
 import { part, useStyle } from './style';
 import { StyleEase, StyleLength } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
+
+/** Constructions whose sides may be shaped. */
+const SHAPED_SIDES = ['drop-shoulder', 'notched', 'set-in', 'vest'];
 
 /** How a garment of panels sits: front, ease, lengths, neck, sleeves and bands. */
 export function PanelsPanel() {
@@ -68,9 +72,10 @@ export function PanelsPanel() {
       )}
 
       {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
-      {document.garment.construction !== 'side-to-side' && !style.measured && (
+      {SHAPED_SIDES.includes(document.garment.construction) && (
         <BodyShapeFields shape={style.body} body={body} />
       )}
+      {'centre' in style && <CentreFields centre={style.centre as HalvesStyle['centre']} />}
       <FrontFields front={style.front} />
       {!style.measured && (
         <StyleLength

@@ -23,6 +23,7 @@ const WORDS: Record<string, string> = {
   measured: 'the measures of the rectangles',
   hood: 'the hood',
   collar: 'the high collar',
+  centre: 'the band at the centre back',
   straps: 'the straps',
   cord: 'the draw cord',
   above: 'what goes above the underarm',

@@ -45,6 +45,16 @@ export const SKETCHES: Readonly<Record<string, ConstructionSketch>> = {
     needs: 'width and length, armhole depth, how the front opens',
     gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
   },
+  'two-halves': {
+    outlines: [
+      'M6 20 L28 20 L30 44 L34 20 L54 20 L54 90 L6 90 Z',
+      'M66 20 L86 20 L90 44 L92 20 L114 20 L114 90 L66 90 Z',
+      'M57 20 L63 20 L63 90 L57 90 Z',
+    ],
+    inner: ['M30 44 L30 90', 'M90 44 L90 90'],
+    needs: 'width and length, armhole depth, about how wide the band at the back is',
+    gives: 'no side seams; a band of rows at the centre back, last of all, that sets the final width',
+  },
   'side-to-side': {
     outlines: ['M40 12 L50 12 Q60 26 70 12 L80 12 L80 38 L88 38 L88 92 L32 92 L32 38 L40 38 Z'],
     inner: ['M46 14 L46 90', 'M53 18 L53 90', 'M60 22 L60 90', 'M67 18 L67 90', 'M74 14 L74 90'],

@@ -17,6 +17,8 @@ const SHOWN: Record<string, readonly string[]> = {
   'sleeve-left': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   'sleeve-right': ['sleeve.top', 'sleeve.cuff', 'sleeve.rows'],
   over: ['back.width', 'front.width', 'body.rows', 'back.longer'],
+  'half-left': ['half.width', 'body.rows'],
+  'half-right': ['half.width', 'body.rows'],
   yoke: ['yoke.rows'],
   tube: ['tube.round', 'tube.rows'],
   'strap-left': ['strap.rows'],

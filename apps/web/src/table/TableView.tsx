@@ -5,13 +5,20 @@ import { useView } from '../state/view';
 import { useSizePlan, useOld } from '../design/useSizePlan';
 import { arrange, fittingScale } from './arrange';
 import { openingOf, useYoke, YOKES } from '../yoke/useYoke';
+import { arrangeHalves, fittingHalvesScale } from './arrangeHalves';
 import { arrangeTube, fittingTubeScale } from './arrangeTube';
 import { arrangeYoke, fittingYokeScale } from './arrangeYoke';
 import type { ScreenSize } from '../worker/screen';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
 
-const isTube = ({ pieces }: ScreenSize) => pieces.some(({ id }) => id === 'tube');
+/** How a size without a yoke is laid out, by the pieces that it has. */
+function drawerOf({ pieces }: ScreenSize) {
+  const has = (id: string) => pieces.some((piece) => piece.id === id);
+  if (has('tube')) return { arrange: arrangeTube, fit: fittingTubeScale };
+  if (has('half-left')) return { arrange: arrangeHalves, fit: fittingHalvesScale };
+  return { arrange, fit: fittingScale };
+}
 
 /** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
 export function TableView({ strip }: { strip: boolean }) {
@@ -31,12 +38,12 @@ export function TableView({ strip }: { strip: boolean }) {
     const place = (at: number, scale: number) => {
       const size = plan.sizes[at]!;
       if (down) return arrangeYoke(size, box, scale, opening(size.id));
-      return (isTube(size) ? arrangeTube : arrange)(size, box, scale);
+      return drawerOf(size).arrange(size, box, scale);
     };
     const fitting = (at: number) => {
       const size = plan.sizes[at]!;
       if (down) return fittingYokeScale(size, box, opening(size.id));
-      return (isTube(size) ? fittingTubeScale : fittingScale)(size, box);
+      return drawerOf(size).fit(size, box);
     };
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];

@@ -1,4 +1,5 @@
 import type { Construction } from './construction.js';
+import { halves } from './halves/halves.js';
 import { overShoulders } from './overShoulders/overShoulders.js';
 import { dropShoulder } from './panels/dropShoulder.js';
 import { notched } from './panels/notched.js';
@@ -18,6 +19,7 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   vest as Construction<unknown>,
   rectangles as Construction<unknown>,
   overShoulders as Construction<unknown>,
+  halves as Construction<unknown>,
   sideways as Construction<unknown>,
   tube as Construction<unknown>,
   raglan as Construction<unknown>,

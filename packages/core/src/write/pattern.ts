@@ -233,7 +233,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'row-to-row':
       return line`${name}: ${a} rows to ${b} rows, ${joins[0]!.says ?? 'row 1 to row 1'}.`;
     case 'pick-up':
-      if (joins[0]!.a[0]?.edge === 'band.joined')
+      if (/^(band|centre)\.joined$/.test(joins[0]!.a[0]?.edge ?? ''))
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
       if (joins[0]!.a[0]?.edge === 'hood.neck')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
@@ -241,6 +241,8 @@ function joinLine(name: string, joins: readonly Join[]): Line {
         return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
       return line`${name}: the ${a} sts picked up lie along ${b} ${along}${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
+      if (joins[0]!.a[0]?.edge === 'centre.free')
+        return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}${spread}, hem to hem.`;
       if (joins[0]!.a.some(({ edge }) => edge === 'cap.top'))
         return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
       if (joins[0]!.b.some(({ edge }) => edge.startsWith('sleeve.notch')))

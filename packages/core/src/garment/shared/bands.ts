@@ -194,7 +194,7 @@ export function bandPiece(
 }
 
 /** A band picked up along an edge: its stitches run along it, its rows are its width. */
-function pickedBand(
+export function pickedBand(
   id: string,
   label: string,
   copies: number,
