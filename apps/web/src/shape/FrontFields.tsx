@@ -1,6 +1,6 @@
 import { FRONTS, type FrontStyle } from '@upfell/core';
 import { FabricChoice } from '../fabric/FabricChoice';
-import { ChoiceField } from '../ui/fields';
+import { ChoiceField, NumberField } from '../ui/fields';
 import { options } from './options';
 import { part } from './style';
 import { StyleLength } from './StyleLength';
@@ -14,7 +14,7 @@ const FRONT_WORDS = {
 const WIDTH_WORDS = { gap: 'Width of the gap', overlap: 'Overlap', band: 'Width of the band' };
 
 /** How the front opens, and by how much. */
-export function FrontFields({ front }: { front: FrontStyle }) {
+export function FrontFields({ front, ties = false }: { front: FrontStyle; ties?: boolean }) {
   return (
     <>
       <ChoiceField
@@ -30,6 +30,22 @@ export function FrontFields({ front }: { front: FrontStyle }) {
           label={WIDTH_WORDS[front.style]}
           value={front.width}
           put={(document, value) => void (part(document, 'front')['width'] = value)}
+        />
+      )}
+      {front.style !== 'closed' && ties && (
+        <NumberField
+          path="garment.front.ties"
+          label="Pairs of ties, 0 for none"
+          value={front.ties}
+          put={(document, value) => void (part(document, 'front')['ties'] = value)}
+        />
+      )}
+      {front.style !== 'closed' && ties && front.ties > 0 && (
+        <StyleLength
+          path="garment.front.tieLength"
+          label="Length of a tie"
+          value={front.tieLength}
+          put={(document, value) => void (part(document, 'front')['tieLength'] = value)}
         />
       )}
       {front.style === 'band' && (

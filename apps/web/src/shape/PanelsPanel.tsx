@@ -19,10 +19,13 @@ import { WidthAndLength } from './WidthAndLength';
 /** Constructions whose sides may be shaped. */
 const SHAPED_SIDES = ['drop-shoulder', 'notched', 'set-in', 'vest'];
 
+/** Constructions of separate panels, or of panels joined at the shoulders: their sides may be slit, their fronts tied. */
+const PANELS = [...SHAPED_SIDES, 'rectangles', 'over-shoulders'];
+
 /** How a garment of panels sits: front, ease, lengths, neck, sleeves and bands. */
 export function PanelsPanel() {
   const style = useStyle();
-  const document = useDocument();
+  const { construction } = useDocument().garment;
   const { size } = useChosenSize();
   const { body } = completeBody(size.body, size.group)!;
   const planned = useSizePlan();
@@ -72,12 +75,10 @@ export function PanelsPanel() {
       )}
 
       {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
-      {SHAPED_SIDES.includes(document.garment.construction) && (
-        <BodyShapeFields shape={style.body} body={body} />
-      )}
+      {SHAPED_SIDES.includes(construction) && <BodyShapeFields shape={style.body} body={body} />}
       {'centre' in style && <CentreFields centre={style.centre as HalvesStyle['centre']} />}
-      <FrontFields front={style.front} />
-      {!style.measured && (
+      <FrontFields front={style.front} ties={PANELS.includes(construction)} />
+      {PANELS.includes(construction) && !style.measured && (
         <StyleLength
           path="garment.slit"
           label="Side slit, 0 for none"
@@ -85,12 +86,14 @@ export function PanelsPanel() {
           put={(document, value) => void (document.garment['slit'] = value)}
         />
       )}
-      <StyleLength
-        path="garment.longerBack"
-        label="Back longer by"
-        value={style.longerBack}
-        put={(document, value) => void (document.garment['longerBack'] = value)}
-      />
+      {PANELS.includes(construction) && (
+        <StyleLength
+          path="garment.longerBack"
+          label="Back longer by"
+          value={style.longerBack}
+          put={(document, value) => void (document.garment['longerBack'] = value)}
+        />
+      )}
 
       <NeckFields style={style} body={body} length={length} />
       <HoodFields hood={style.hood} fabric={style.fabric} />

@@ -24,6 +24,7 @@ const SHOWN: Record<string, readonly string[]> = {
   'strap-left': ['strap.rows'],
   'strap-right': ['strap.rows'],
   cord: ['cord.chain'],
+  tie: ['tie.chain'],
   neckband: [],
   hood: ['hood.stitches', 'hood.rows'],
   armband: [],

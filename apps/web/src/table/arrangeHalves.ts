@@ -142,7 +142,7 @@ export function arrangeHalves(
       ]),
       [slit, top + m.armhole * scale + 14],
     );
-    join(`sleeve-seam-${side}`, [], [slit, base - m.sleeve * scale * 0.2]);
+    join(`sleeve-seam-${side}`, [], [slit + (m.top * scale) / 2 + 30, base - m.sleeve * scale * 0.45]);
     const cuffTop = base - m.sleeve * scale - BAND_GAP;
     add(
       `cuff-${side}`,

@@ -75,7 +75,7 @@ export function arrangeTube(
 
   add('tube', 'tube', left, top, m.round, m.height, true);
   if (piece('tube')?.work === 'rows')
-    join('back-seam', [], [left + m.round * scale, top + (m.height * scale) / 2]);
+    join('back-seam', [], [left + m.round * scale - 60, top + (m.height * scale) / 2]);
   // From the seam round: half the back, a strap, the side, a strap, the front.
   const backLeft = m.apart / 2;
   const frontLeft = backLeft + m.width + m.side;

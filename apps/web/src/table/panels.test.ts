@@ -86,7 +86,7 @@ it('draws a cap as deep as its rows, and an armhole that curves in to the should
     const row = of('sleeve.rows') / size.quantities.find(({ id }) => id === 'sleeve.rows')!.count;
     expect(sleeve.right - sleeve.left).toBeCloseTo(of('sleeve.rows') + of('cap.rows') - row, 6);
     const threads = placed.joins.find(({ id }) => id === 'armhole-left')!.threads;
-    const inner = threads.map(([[x]]) => x);
+    const inner = threads.map(([start]) => start![0]);
     expect(Math.max(...inner) - Math.min(...inner)).toBeGreaterThan(of('armhole.curve'));
   }
 });

@@ -55,6 +55,7 @@ export function layStrips(
       stacked: false,
     });
   };
+  layTies();
   lay('neckband', 'neckband', of('neckband.rows'), of('neckband.height'), true);
   layHood();
   const banded = size.pieces.some(({ id }) => id === 'band');
@@ -67,6 +68,25 @@ export function layStrips(
     banded ? of('band.rows') * scale + 44 : 0,
   );
   lay('band', 'band-left', of('band.stitches'), of('band.rows'), false);
+
+  /** One tie, below the sleeve at the right. */
+  function layTies(): void {
+    const piece = size.pieces.find(({ id }) => id === 'tie');
+    if (!piece) return;
+    const wide = of('tie.chain') * scale;
+    const x = box.width - STRIP_MARGIN - wide;
+    const y = box.height - STRIP_MARGIN - 110;
+    pieces.push({
+      key: 'tie',
+      id: 'tie',
+      polygons: [rectangle(x, y, wide, 5)],
+      changes: [],
+      rows: { across: true, step: scale / piece.sections[0]!.rows },
+      centre: [x + wide / 2, y - 14],
+      width: wide,
+      height: 5,
+    });
+  }
 
   /** The hood spread out, its neck edge below. */
   function layHood(): void {

@@ -206,7 +206,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
           ease: ease * small,
           widthLedBy,
           belowWaist: 20 * small,
-          front: { style: front, width: 6 * small, fabric: 'rib' },
+          front: { style: front, width: 6 * small, fabric: 'rib', ties: deep ? 2 : 0 },
           // Only open fronts may begin their neck below the underarm.
           neck: {
             width: null,

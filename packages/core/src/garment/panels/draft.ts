@@ -5,7 +5,7 @@ import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
-import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
+import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { bodyLength } from '../shared/targets.js';
 import { draftCurve, insetOf } from './armholeCurve.js';
@@ -301,6 +301,7 @@ export function draft(input: Input): Draft {
     }),
     ...curve.quantities,
     ...sides.quantities,
+    ...(isTied(style) ? [tieQuantity(input)] : []),
     ...lowerEdge.quantities,
     ...(sleeve?.quantities ?? []),
     ...(hem?.quantities ?? []),

@@ -143,3 +143,16 @@ describe('open fronts of panels', () => {
     );
   });
 });
+
+describe('ties', () => {
+  it('close a front in pairs, each a chain never shorter than wanted', () => {
+    const { size, text } = cardigan({ front: { style: 'band', width: 3, ties: 2, tieLength: 24 } });
+    expect(piece(size, 'tie').copies).toBe(4);
+    expect(quantity(size, 'tie.chain').actual).toBeGreaterThanOrEqual(24);
+    expect(quantity(size, 'tie.chain').actual).toBeLessThan(24 + 1 / 1.8 + 1e-9);
+    expect(text()).toContain('Tie (make 4)');
+    expect(cardigan({ front: { style: 'closed', ties: 2 } }).size.pieces.some(({ id }) => id === 'tie')).toBe(
+      false,
+    );
+  });
+});

@@ -4,7 +4,8 @@ import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
 import { bandPiece, frontBandPiece } from '../shared/bands.js';
 import { downTo } from '../shared/arm.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { cordPiece } from '../shared/cord.js';
+import { isOpen, isTied, openingWidth } from '../shared/front.js';
 import { hoodPiece } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
 import { acrossOf, bandHeight, sleeveRows } from './finished.js';
@@ -53,6 +54,8 @@ export function program(input: Input, counts: Counts): Program {
       bandPiece('neckband', 'Neckband', 1, fabrics.get(style.neckband.fabric)!, counts, open && !banded),
     );
   if (style.hood) pieces.push(hoodPiece(input, counts));
+  if (isTied(style))
+    pieces.push(cordPiece('tie', 'Tie', 2 * style.front.ties, fabrics.get(style.front.fabric)!, counts));
   if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
 
   const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;

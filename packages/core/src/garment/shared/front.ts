@@ -1,7 +1,8 @@
 /** How the front of a garment opens, whatever its construction. */
 
 import type { FieldReader } from '../../check/fields.js';
-import type { SizeInput } from '../construction.js';
+import type { DraftQuantity, SizeInput } from '../construction.js';
+import { cordQuantity } from './cord.js';
 import { forSize, readPerSize, type PerSize } from './perSize.js';
 import { becomes, given, plus } from './quantity.js';
 import { lengthWish } from './style.js';
@@ -15,12 +16,17 @@ export interface FrontStyle {
   width: PerSize;
   /** Fabric of the front bands. */
   fabric: string;
+  /** Pairs of ties that close it, and how long each is, cm; 0: none, it is buttoned or stays open. */
+  ties: number;
+  tieLength: PerSize;
 }
 
 type Input = Pick<SizeInput<{ front: FrontStyle }>, 'style' | 'size'>;
 
 /** Width of a band or an overlap where the design says nothing, cm (common practice). */
 const USUAL_WIDTH = 4;
+/** Length of a tie where the design says nothing, cm (common practice). */
+const USUAL_TIE = 25;
 
 /** Reads the front; bands are of the rib's fabric unless they say otherwise. */
 export function readFront(front: FieldReader, fabricIds: readonly string[], rib: string): FrontStyle {
@@ -28,12 +34,26 @@ export function readFront(front: FieldReader, fabricIds: readonly string[], rib:
     style: front.choice('style', 'The front', FRONTS, 'closed'),
     width: readPerSize(front, 'width', lengthWish('The width of gap, overlap or band', 0, 60, USUAL_WIDTH)),
     fabric: front.choice('fabric', 'The fabric of the front bands', fabricIds, rib),
+    ties: front.number('ties', {
+      label: 'The pairs of ties',
+      min: 0,
+      max: 8,
+      whole: true,
+      unit: 'pairs',
+      otherwise: 0,
+    }),
+    tieLength: readPerSize(front, 'tieLength', lengthWish('The length of a tie', 5, 80, USUAL_TIE)),
   };
 }
 
 /** Whether the front opens from neck to hem. */
 export function isOpen({ front }: { front: FrontStyle }): boolean {
   return front.style !== 'closed';
+}
+
+/** Whether the fronts are closed with ties. */
+export function isTied(style: { front: FrontStyle }): boolean {
+  return isOpen(style) && style.front.ties > 0;
 }
 
 /** What the fronts lack of half the garment's round: the gap or the band between them; below 0 where they overlap. */
@@ -57,4 +77,16 @@ export function frontWidth(input: Input, back: number, label: string): Target {
       becomes('Two fronts', '÷ 2', length),
     ],
   };
+}
+
+/** The chain of one tie. */
+export function tieQuantity({
+  style,
+  size,
+  fabrics,
+}: Input & Pick<SizeInput<unknown>, 'fabrics'>): DraftQuantity {
+  const length = forSize(style.front.tieLength, size.id);
+  return cordQuantity('tie', 'Tie', fabrics.get(style.front.fabric)!, length, [
+    given('Length of a tie wanted', length, { kind: 'style', id: 'garment.front.tieLength' }),
+  ]);
 }

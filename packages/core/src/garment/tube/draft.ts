@@ -1,11 +1,11 @@
 import type { Note } from '../../advice/note.js';
-import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { sumAtMost, sumIs } from '../../fit/relations.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
+import { cordQuantity } from '../shared/cord.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import { becomes, eased, given, plus, quantity, shareOf, shrunk } from '../shared/quantity.js';
 import { measured } from '../shared/targets.js';
@@ -104,21 +104,11 @@ export function draft(input: Input): Draft {
     ...(style.straps ? strapQuantities(input, style.straps, round, above) : []),
     ...(style.cord
       ? [
-          quantity({
-            id: 'cord.chain',
-            label: 'Draw cord, chain',
-            fabric,
-            axis: 'stitches',
-            target: 2 * length.length + CORD_SPARE,
-            weight: 0.2,
-            rounding: 'not under',
-            rule: ANY_COUNT,
-            because: [
-              given('Tube, height with its rib', length.length, { kind: 'quantity', id: 'tube.rows' }),
-              becomes('Twice', '× 2', 2 * length.length),
-              plus('To tie', CORD_SPARE, 2 * length.length + CORD_SPARE),
-            ],
-          }),
+          cordQuantity('cord', 'Draw cord', fabric, 2 * length.length + CORD_SPARE, [
+            given('Tube, height with its rib', length.length, { kind: 'quantity', id: 'tube.rows' }),
+            becomes('Twice', '× 2', 2 * length.length),
+            plus('To tie', CORD_SPARE, 2 * length.length + CORD_SPARE),
+          ]),
         ]
       : []),
     ...(hem?.quantities ?? []),

@@ -4,6 +4,7 @@ import type { Counts } from '../../fit/problem.js';
 import type { JoinPlan } from '../../joins/join.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../construction.js';
 import { bandPiece, endsMeet } from '../shared/bands.js';
+import { cordPiece } from '../shared/cord.js';
 import { forSize } from '../shared/perSize.js';
 import { ends, SIDES } from '../shared/pieces.js';
 import type { TubeStyle } from './style.js';
@@ -15,7 +16,7 @@ export function program(input: Input, counts: Counts): Program {
   const { style, fabrics } = input;
   const pieces: PieceProgram[] = [tube(input, counts)];
   if (style.straps) pieces.push(strap(input, counts));
-  if (style.cord) pieces.push(cord(input, counts));
+  if (style.cord) pieces.push(cordPiece('cord', 'Draw cord', 1, fabrics.get(style.fabric)!, counts));
   if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, fabrics.get(style.hem.fabric)!, counts));
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const round = counts['tube.round']! / perCm(gauge, 'stitches');
@@ -163,46 +164,6 @@ function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'strap.width', edges: ['strap.front'] },
       { quantity: 'strap.rows', edges: ['strap.edge-left'] },
     ],
-  };
-}
-
-/** A chain and a row of slip stitches or stitches into it: all of its edges are free. */
-function cord({ style, fabrics }: Input, counts: Counts): PieceProgram {
-  const chain = counts['cord.chain']!;
-  return {
-    id: 'cord',
-    label: 'Draw cord',
-    copies: 1,
-    fabric: fabrics.get(style.fabric)!,
-    work: 'rows',
-    // Its one row is not planned for: it is there whatever the size.
-    rows: [],
-    halfRows: 1,
-    passages: [{ kind: 'start', part: 'main', stitches: chain, extra: 0, along: null }],
-    edges: [
-      {
-        id: 'cord.chain',
-        label: 'Draw cord, chain',
-        axis: 'stitches',
-        place: { lies: 'foundation', part: 'main' },
-        open: true,
-      },
-      {
-        id: 'cord.row',
-        label: 'Draw cord, upper side',
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: 1, from: 0, count: chain },
-        open: true,
-      },
-      ...SIDES.map((side): EdgeProgram => ({
-        id: `cord.end-${side}`,
-        label: `Draw cord, ${side} end`,
-        axis: 'rows',
-        place: ends(side, { part: 'main', first: 1, last: 1 }),
-        open: true,
-      })),
-    ],
-    expects: [{ quantity: 'cord.chain', edges: ['cord.chain'] }],
   };
 }
 

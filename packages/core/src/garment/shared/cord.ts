@@ -1,0 +1,75 @@
+/** Cords and ties: a chain of so many stitches and one row into it. */
+
+import { ANY_COUNT, type Fabric } from '../../fabric/fabric.js';
+import type { Reason } from '../../because/reason.js';
+import type { Counts } from '../../fit/problem.js';
+import type { DraftQuantity, EdgeProgram, PieceProgram } from '../construction.js';
+import { ends, SIDES } from './pieces.js';
+import { quantity } from './quantity.js';
+
+/** The chain of a cord, never shorter than wanted. */
+export function cordQuantity(
+  id: string,
+  label: string,
+  fabric: Fabric,
+  target: number,
+  because: readonly Reason[],
+): DraftQuantity {
+  return quantity({
+    id: `${id}.chain`,
+    label: `${label}, chain`,
+    fabric,
+    axis: 'stitches',
+    target,
+    weight: 0.2,
+    rounding: 'not under',
+    rule: ANY_COUNT,
+    because,
+  });
+}
+
+/** The cord as a piece: all of its edges are free. */
+export function cordPiece(
+  id: string,
+  label: string,
+  copies: number,
+  fabric: Fabric,
+  counts: Counts,
+): PieceProgram {
+  const chain = counts[`${id}.chain`]!;
+  return {
+    id,
+    label,
+    copies,
+    fabric,
+    work: 'rows',
+    // Its one row is not planned for: it is there whatever the size.
+    rows: [],
+    halfRows: 1,
+    passages: [{ kind: 'start', part: 'main', stitches: chain, extra: 0, along: null }],
+    edges: [
+      {
+        id: `${id}.chain`,
+        label: `${label}, chain`,
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: true,
+      },
+      {
+        id: `${id}.row`,
+        label: `${label}, upper side`,
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: 1, from: 0, count: chain },
+        open: true,
+      },
+      ...SIDES.map((side): EdgeProgram => ({
+        id: `${id}.end-${side}`,
+        label: `${label}, ${side} end`,
+        axis: 'rows',
+        place: ends(side, { part: 'main', first: 1, last: 1 }),
+        open: true,
+      })),
+    ],
+    expects: [{ quantity: `${id}.chain`, edges: [`${id}.chain`] }],
+  };
+}
