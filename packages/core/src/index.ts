@@ -91,7 +91,7 @@ export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/s
 export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export { SLEEVE_LENGTHS, type SleeveReach } from './garment/shared/arm.js';
-export type { HalvesStyle } from './garment/halves/halves.js';
+export type { HalvesStyle } from './garment/halves/style.js';
 export { TUBE_ROUNDS, type TubeStyle } from './garment/tube/style.js';
 export { HOOD_SHAPES, type HoodStyle } from './garment/shared/hood.js';
 export {

@@ -2,15 +2,15 @@
 
 import type { ScreenSize } from '../worker/screen';
 import { combs } from './combs';
-import { BAND_GAP } from './measures';
+import { BAND_GAP, lengthsIn } from './measures';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { layStrips } from './strips';
 
 const MARGIN = 30;
 const GAP = 24;
 
-const lengthsOf = ({ quantities }: ScreenSize) => {
-  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+const lengthsOf = (size: ScreenSize) => {
+  const of = lengthsIn(size);
   return {
     half: of('half.width'),
     back: of('back.half'),

@@ -2,14 +2,15 @@
 
 import type { ScreenSize } from '../worker/screen';
 import { combs } from './combs';
+import { lengthsIn } from './measures';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { rectangle } from './strips';
 
 const MARGIN = 40;
 const GAP = 26;
 
-const lengthsOf = ({ quantities }: ScreenSize) => {
-  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+const lengthsOf = (size: ScreenSize) => {
+  const of = lengthsIn(size);
   return {
     round: of('tube.round'),
     height: of('tube.rows'),

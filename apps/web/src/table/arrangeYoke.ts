@@ -2,6 +2,7 @@ import { flatYoke } from '../yoke/fromAbove';
 import type { ScreenSize } from '../worker/screen';
 import { layStrips, rectangle } from './strips';
 import { combs } from './combs';
+import { lengthsIn } from './measures';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 
 /** Room for threads between yoke and body or sleeve, and between a piece and its rib, px. */
@@ -10,8 +11,8 @@ const BAND_GAP = 7;
 const MARGIN = 26;
 const COMPACT = 680;
 
-const lengthsOf = ({ quantities }: ScreenSize) => {
-  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+const lengthsOf = (size: ScreenSize) => {
+  const of = lengthsIn(size);
   const band = (id: string) => ({
     length: of(`${id}.rows`),
     height: of(`${id}.rows`) > 0 ? of(`${id}.height`) : 0,

@@ -41,9 +41,16 @@ export interface Measures {
   band: { length: number; height: number } | null;
 }
 
+/** Looks up what a count measures, cm; 0 for one that the size has not. */
+export function lengthsIn({ quantities }: Pick<ScreenSize, 'quantities'>): (id: string) => number {
+  const found = new Map(quantities.map(({ id, actual }) => [id, actual]));
+  return (id) => found.get(id) ?? 0;
+}
+
 /** Lengths of the pieces in cm, from the plan's quantities. */
-export function measures({ quantities, pieces }: ScreenSize): Measures {
-  const of = (id: string) => quantities.find((quantity) => quantity.id === id)?.actual ?? 0;
+export function measures(size: ScreenSize): Measures {
+  const { pieces } = size;
+  const of = lengthsIn(size);
   const band = (id: string) =>
     of(`${id}.rows`) > 0 ? { length: of(`${id}.rows`), height: of(`${id}.height`) } : null;
   return {

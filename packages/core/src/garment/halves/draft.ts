@@ -4,8 +4,8 @@ import type { Counts } from '../../fit/problem.js';
 import { sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, Edgings, FinishedPlan, SizeInput } from '../construction.js';
-import { draftSleeve } from '../panels/draftSleeve.js';
-import { bandHeight, sleeveRows } from '../panels/finished.js';
+import { draftSleeve, type SleeveTargets } from '../panels/draftSleeve.js';
+import { bandHeight, finishedSleeve } from '../panels/finished.js';
 import { heightOf } from '../panels/relations.js';
 import { neckbandOf } from '../panels/style.js';
 import { armholeDepth, neckDrop, neckWidth } from '../panels/targets.js';
@@ -27,7 +27,7 @@ import { halfNeck, steppedLength } from '../shared/neck.js';
 import { forSize } from '../shared/perSize.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { bodyLength, garmentRound } from '../shared/targets.js';
-import type { HalvesStyle } from './halves.js';
+import type { HalvesStyle } from './style.js';
 
 type Input = SizeInput<HalvesStyle>;
 
@@ -223,15 +223,13 @@ function finishedOf(
     length: number;
     armhole: number;
     drop: number;
-    sleeve: { top: number; wrist: number; covered: number } | null;
+    sleeve: SleeveTargets | null;
   },
 ): FinishedPlan[] {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const bandRows = perCm(fabrics.get(style.centre.fabric)!.gauge, 'rows');
-  const sleeveGauge = fabrics.get(style.sleeve?.fabric ?? style.fabric)!.gauge;
-  const { sleeve } = wanted;
   const plan = (id: string, label: string, target: number, actual: FinishedPlan['actual']): FinishedPlan => ({
     id,
     label,
@@ -254,28 +252,7 @@ function finishedOf(
     ),
     plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts['neck.drop']! / rows),
     plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts['armhole.rows']! / rows),
-    ...(sleeve
-      ? [
-          plan(
-            'upperArm',
-            'Sleeve at the top',
-            sleeve.top,
-            (counts) => counts['sleeve.top']! / perCm(sleeveGauge, 'stitches'),
-          ),
-          plan(
-            'cuff',
-            'Sleeve at the cuff',
-            sleeve.wrist,
-            (counts) => counts['sleeve.cuff']! / perCm(sleeveGauge, 'stitches'),
-          ),
-          plan(
-            'sleeveLength',
-            'Sleeve length with cuff',
-            sleeve.covered,
-            (counts) => sleeveRows(counts) / perCm(sleeveGauge, 'rows') + bandHeight('cuff', counts, input),
-          ),
-        ]
-      : []),
+    ...finishedSleeve(input, wanted.sleeve),
   ];
 }
 

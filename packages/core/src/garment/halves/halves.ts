@@ -1,19 +1,11 @@
 import { FieldReader } from '../../check/fields.js';
 import type { Construction } from '../construction.js';
-import { readPanelStyle, type PanelStyle } from '../panels/style.js';
-import { readPerSize, type PerSize } from '../shared/perSize.js';
+import { readPanelStyle } from '../panels/style.js';
+import { readPerSize } from '../shared/perSize.js';
 import { lengthWish } from '../shared/style.js';
 import { draft } from './draft.js';
 import { program } from './program.js';
-
-/** Two halves of a cardigan with a band of rows between them at the centre back. Lengths in cm. */
-export interface HalvesStyle extends PanelStyle {
-  centre: {
-    /** About how wide the band is; it makes up what the halves lack of the round wanted. */
-    width: PerSize;
-    fabric: string;
-  };
-}
+import type { HalvesStyle } from './style.js';
 
 /** Usual width of the band, cm (common practice). */
 const USUAL_WIDTH = 4;

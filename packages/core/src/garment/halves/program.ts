@@ -22,7 +22,7 @@ import { openingWidth } from '../shared/front.js';
 import { hoodJoins, hoodPiece } from '../shared/hood.js';
 import { halfNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
-import type { HalvesStyle } from './halves.js';
+import type { HalvesStyle } from './style.js';
 
 type Input = SizeInput<HalvesStyle>;
 

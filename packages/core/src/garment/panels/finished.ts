@@ -25,14 +25,12 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
   const { style, fabrics } = input;
   const { round, length, neck, drop, armhole, across, sleeve } = wanted;
   const fabric = fabrics.get(style.fabric)!;
-  const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;
   const upper = fabrics.get(upperFabric(style))!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const fronts = isOpen(style) ? 2 : 1;
   const opening = openingWidth(input);
   const rows = perCm(fabric.gauge, 'rows');
   const upperRows = perCm(upper.gauge, 'rows');
-  const sleeveStitches = perCm(sleeveFabric.gauge, 'stitches');
   return [
     {
       id: 'bust',
@@ -88,29 +86,35 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             actual: (counts: Counts) => acrossOf(counts) / stitches,
           },
         ]),
-    ...(sleeve
-      ? [
-          {
-            id: 'upperArm',
-            label: 'Sleeve at the top',
-            target: sleeve.top,
-            actual: (counts: Counts) => counts['sleeve.top']! / sleeveStitches,
-          },
-          {
-            id: 'cuff',
-            label: 'Sleeve at the cuff',
-            target: sleeve.wrist,
-            actual: (counts: Counts) => counts['sleeve.cuff']! / sleeveStitches,
-          },
-          {
-            id: 'sleeveLength',
-            label: 'Sleeve length with cuff',
-            target: sleeve.covered,
-            actual: (counts: Counts) =>
-              sleeveRows(counts) / perCm(sleeveFabric.gauge, 'rows') + bandHeight('cuff', counts, input),
-          },
-        ]
-      : []),
+    ...finishedSleeve(input, sleeve),
+  ];
+}
+
+/** The sleeve's round at its top and its cuff, and its length with the cuff; nothing without a sleeve. */
+export function finishedSleeve(input: Input, wanted: SleeveTargets | null): FinishedPlan[] {
+  const { style, fabrics } = input;
+  const { gauge } = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;
+  const stitches = perCm(gauge, 'stitches');
+  if (!wanted) return [];
+  return [
+    {
+      id: 'upperArm',
+      label: 'Sleeve at the top',
+      target: wanted.top,
+      actual: (counts) => counts['sleeve.top']! / stitches,
+    },
+    {
+      id: 'cuff',
+      label: 'Sleeve at the cuff',
+      target: wanted.wrist,
+      actual: (counts) => counts['sleeve.cuff']! / stitches,
+    },
+    {
+      id: 'sleeveLength',
+      label: 'Sleeve length with cuff',
+      target: wanted.covered,
+      actual: (counts) => sleeveRows(counts) / perCm(gauge, 'rows') + bandHeight('cuff', counts, input),
+    },
   ];
 }
 

@@ -4,8 +4,8 @@ import type { Relation } from '../../fit/problem.js';
 import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
-import { bandHeight } from '../panels/finished.js';
-import { draftSleeve } from '../panels/draftSleeve.js';
+import { bandHeight, finishedSleeve } from '../panels/finished.js';
+import { draftSleeve, type SleeveTargets } from '../panels/draftSleeve.js';
 import { notchWidth } from '../panels/notch.js';
 import type { PanelStyle } from '../panels/style.js';
 import { armholeDepth, neckDrop, neckWidth } from '../panels/targets.js';
@@ -234,15 +234,13 @@ function finishedOf(
     drop: number;
     armhole: number;
     across: number | null;
-    sleeve: { top: number; wrist: number; covered: number } | null;
+    sleeve: SleeveTargets | null;
   },
 ): FinishedPlan[] {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const sleeveGauge = fabrics.get(style.sleeve?.fabric ?? style.fabric)!.gauge;
   const fronts = isOpen(style) ? 2 : 1;
-  const { sleeve } = wanted;
   const plan = (id: string, label: string, target: number, actual: FinishedPlan['actual']): FinishedPlan => ({
     id,
     label,
@@ -275,29 +273,6 @@ function finishedOf(
             (counts) => (counts['back.width']! - 2 * counts['notch.width']!) / rows,
           ),
         ]),
-    ...(sleeve
-      ? [
-          plan(
-            'upperArm',
-            'Sleeve at the top',
-            sleeve.top,
-            (counts) => counts['sleeve.top']! / perCm(sleeveGauge, 'stitches'),
-          ),
-          plan(
-            'cuff',
-            'Sleeve at the cuff',
-            sleeve.wrist,
-            (counts) => counts['sleeve.cuff']! / perCm(sleeveGauge, 'stitches'),
-          ),
-          plan(
-            'sleeveLength',
-            'Sleeve length with cuff',
-            sleeve.covered,
-            (counts) =>
-              (counts['sleeve.rows']! + (counts['fade.rows'] ?? 0)) / perCm(sleeveGauge, 'rows') +
-              bandHeight('cuff', counts, input),
-          ),
-        ]
-      : []),
+    ...finishedSleeve(input, wanted.sleeve),
   ];
 }
