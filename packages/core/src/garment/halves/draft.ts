@@ -118,7 +118,7 @@ export function draft(input: Input): Draft {
         ],
         fabric.rule.flat,
       ),
-      across('back.half', 'Half of the back', backHalf, 0.5, [
+      across('back.half', 'Half of the back', backHalf, 0.1, [
         ...ofRound,
         plus('Band at the centre back', -centre, half - centre, {
           kind: 'style',
@@ -126,7 +126,8 @@ export function draft(input: Input): Draft {
         }),
         becomes('Half of it', '÷ 2', backHalf),
       ]),
-      across('front.width', 'Front, width of each', front, 0.5, [
+      // The band makes up for the backs; what the body covers of the arm hangs on the fronts.
+      across('front.width', 'Front, width of each', front, 2, [
         ...ofRound,
         plus('What lies between the fronts', -opening, half - opening, {
           kind: 'style',

@@ -11,15 +11,19 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import type { Edging } from '../shared/edgings.js';
 import { easeOver, forSize } from '../shared/perSize.js';
-import { becomes, eased, given, quantity } from '../shared/quantity.js';
-import type { TaperStyle } from '../shared/taper.js';
+import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
+import { evenRowsWished, type TaperStyle } from '../shared/taper.js';
 import { measured, type Target } from '../shared/targets.js';
+import { acrossOf } from './sums.js';
+import { draftSleeveEnd } from './sleeveEnd.js';
 import { armholeEdge, type Inset } from './armholeCurve.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
-import { upperArmEase } from './targets.js';
+import { sleeveLength, upperArmEase } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
 
+/** Shortest sleeve that is still one, cm. */
+const SHORTEST = 2;
 /** How far a straight line may miss the length of a cap a few counts from the one that it was laid at, cm. */
 const BENT = 0.1;
 
@@ -38,7 +42,7 @@ export function schoolOf({ worked }: SleeveStyle): CapSchool {
 }
 
 /** Counts of a cap. */
-export const CAP_IDS = ['cap.rows', 'cap.base', 'cap.top'];
+export const CAP_IDS = ['cap.rows', 'cap.base', 'cap.top', 'sleeve.rows'];
 
 /**
  * What a cap asks for.
@@ -138,6 +142,76 @@ export function cappedTaper(
   return typeof wish === 'number' ? { ...style, evenAtTop: Math.max(wish, 2 / rowsPerCm) } : style;
 }
 
+/** Rows that a cap may be higher than was thought, which its sleeve must do without. */
+const SLACK = 2;
+
+/**
+ * What the wishes for even rows leave of the rows below a cap to the shaping.
+ *
+ * @param rows rows that they are about
+ */
+export function evenRowsOf(
+  style: SleeveStyle,
+  { style: garment, size, fabrics }: Input,
+  rows: number,
+): { rows: number; spare: number; spareShare: number } {
+  const rowsPerCm = perCm(fabrics.get(style.fabric ?? garment.fabric)!.gauge, 'rows');
+  const even = cappedTaper(garment, style, size.id, rowsPerCm);
+  return { rows: rows - SLACK, ...evenRowsWished(even, size.id, rowsPerCm, rows) };
+}
+
+/** Rows of the sleeve below its cap: what that leaves of the arm, and at least as many as the taper needs. */
+function rowsBelow(
+  input: Input,
+  style: SleeveStyle,
+  counts: Counts,
+  height: number,
+): { quantity: DraftQuantity; relation: Relation } {
+  const { style: garment, fabrics, size } = input;
+  const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
+  const rowsPerCm = perCm(fabric.gauge, 'rows');
+  const across = acrossOf(counts) / perCm(fabrics.get(garment.fabric)!.gauge, 'stitches');
+  const { length, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
+  const end = draftSleeveEnd(input, style, fabric, { length: 0, reasons: [] });
+  const [inside, faded] = [length - end.cuff, length - end.cuff - end.fade];
+  const seam = faded - height;
+  const target = Math.max(SHORTEST, seam);
+  const even = evenRowsWished(
+    cappedTaper(garment, style, size.id, rowsPerCm),
+    size.id,
+    rowsPerCm,
+    target * rowsPerCm,
+  );
+  const events = Math.abs(counts['sleeve.top']! - counts['sleeve.cuff']!) / (2 * shapingUnit(fabric));
+  return {
+    quantity: quantity({
+      id: 'sleeve.rows',
+      label: 'Sleeve, along the underarm',
+      fabric,
+      axis: 'rows',
+      target,
+      weight: 1,
+      rounding: 'not over',
+      min: 4,
+      because: [
+        ...reasons,
+        ...(end.cuff > 0
+          ? [plus('Cuff rib', -end.cuff, inside, { kind: 'style', id: 'garment.cuff.height' })]
+          : []),
+        ...(end.fade > 0
+          ? [plus('Rounds that fade', -end.fade, faded, { kind: 'style', id: 'garment.sleeve.fade' })]
+          : []),
+        plus('Cap', -height, seam, { kind: 'quantity', id: 'cap.rows' }),
+      ],
+    }),
+    relation: sumAtLeast(
+      { id: 'taper.rows', rule: 'the sleeve has room for its shaping rows' },
+      { 'sleeve.rows': 1 - even.spareShare },
+      events * style.everyRow + even.spare,
+    ),
+  };
+}
+
 /** Drafts the cap to the armhole and the sleeve as they have come out. */
 export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Required<Edging> {
   const { style: garment, fabrics } = input;
@@ -148,8 +222,10 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
   const { cap, edge, longest, base } = solvedTo(input, style, counts, width);
   const height = cap.rows / rows;
   const unit = unitOf(style, fabric);
+  const below = rowsBelow(input, style, counts, height);
   const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
   const quantities: DraftQuantity[] = [
+    below.quantity,
     quantity({
       id: 'cap.rows',
       label: school === 'worked' ? 'Sleeve cap, height' : 'Sleeve cap, short rows',
@@ -212,6 +288,7 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
     quantities,
     helpers: [{ id: 'cap.slope', min: 1, max: 400 }],
     relations: [
+      below.relation,
       sumIs(
         {
           id: 'cap.width',

@@ -8,8 +8,8 @@ import type { DraftQuantity, SizeInput } from '../construction.js';
 import { becomes, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
 import type { Target } from '../shared/targets.js';
-import { cappedTaper, type CapTargets } from './capDraft.js';
-import { draftSleeveEnd, taperOf } from './sleeveEnd.js';
+import { evenRowsOf, type CapTargets } from './capDraft.js';
+import { draftSleeveEnd, taperOf, taperWithin } from './sleeveEnd.js';
 import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength } from './targets.js';
 
@@ -88,26 +88,22 @@ export function draftSleeve(
     ...(notch
       ? [plus('Rows along the step', -notch.length, seam, { kind: 'quantity', id: 'notch.rows' })]
       : []),
-    ...(cap ? [plus('Cap, about', -cap.height, seam, { kind: 'quantity', id: 'cap.rows' })] : []),
   ];
   const up = style.worked === 'up';
   const unit = shapingUnit(fabric);
-  const tapered = taperOf(
-    style,
-    cappedTaper(input.style, style, size.id, rowsPerCm),
-    size.id,
-    rowsPerCm,
-    Math.max(SHORTEST, seam),
-    unit,
-  );
+  const tapered = cap
+    ? taperWithin(style, evenRowsOf(style, input, Math.max(SHORTEST, seam) * rowsPerCm), unit)
+    : taperOf(style, style, size.id, rowsPerCm, Math.max(SHORTEST, seam), unit);
   const notes: Note[] =
     seam < SHORTEST
       ? [
           {
             level: 'stop',
-            code: 'overhang-longer-than-arm',
+            code: cap ? 'cap-longer-than-sleeve' : 'overhang-longer-than-arm',
             where: 'sleeve.rows',
-            message: say`The body already covers ${cm(overhang)} of the arm's ${cm(input.body.body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
+            message: cap
+              ? say`The cap alone takes ${cm(cap.height)} of the sleeve's ${cm(covered)}; less the cuff nothing is left below it. A longer sleeve, a lower cuff or a shallower armhole would work.`
+              : say`The body already covers ${cm(overhang)} of the arm's ${cm(input.body.body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
           },
         ]
       : [];
@@ -142,17 +138,22 @@ export function draftSleeve(
         min: 4,
         because: end.edge.reasons,
       }),
-      quantity({
-        id: 'sleeve.rows',
-        label: notch || cap ? 'Sleeve, along the underarm' : 'Sleeve, length',
-        fabric,
-        axis: 'rows',
-        target: Math.max(SHORTEST, seam),
-        weight: 1,
-        rounding: 'not over',
-        min: 4,
-        because: sleeveReasons,
-      }),
+      // Below a cap the rows follow: they are what the cap leaves of the arm.
+      ...(cap
+        ? []
+        : [
+            quantity({
+              id: 'sleeve.rows',
+              label: notch ? 'Sleeve, along the underarm' : 'Sleeve, length',
+              fabric,
+              axis: 'rows',
+              target: Math.max(SHORTEST, seam),
+              weight: 1,
+              rounding: 'not over',
+              min: 4,
+              because: sleeveReasons,
+            }),
+          ]),
       ...(notch
         ? [
             quantity({

@@ -3,6 +3,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
 import { forSize } from '../shared/perSize.js';
 import { isOpen, openingWidth } from '../shared/front.js';
+import { acrossOf, sleeveRows } from './sums.js';
 import type { SleeveTargets } from './draftSleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
 
@@ -116,21 +117,6 @@ export function finishedSleeve(input: Input, wanted: SleeveTargets | null): Fini
       actual: (counts) => sleeveRows(counts) / perCm(gauge, 'rows') + bandHeight('cuff', counts, input),
     },
   ];
-}
-
-/** Stitches across the shoulders, inside the armholes. */
-export function acrossOf(counts: Counts): number {
-  return counts['back.width']! - 2 * ((counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0));
-}
-
-/** Rows of the sleeve from its cuff to the shoulder: along its seam, and along a step or over a cap. */
-export function sleeveRows(counts: Counts): number {
-  return (
-    counts['sleeve.rows']! +
-    (counts['notch.rows'] ?? 0) +
-    (counts['cap.rows'] ?? 0) +
-    (counts['fade.rows'] ?? 0)
-  );
 }
 
 /** Finished height of a band, 0 where the style has none. */

@@ -3,7 +3,7 @@
 import { ANY_COUNT, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
-import { sameCount, sumIs, type RuleParts } from '../../fit/relations.js';
+import { sameCount, sumAtMost, sumIs, type RuleParts } from '../../fit/relations.js';
 import type { Passage } from '../../shaping/passages.js';
 import { fromSteps } from '../../shaping/schedule.js';
 import { figure, say } from '../../text/phrase.js';
@@ -147,6 +147,36 @@ export function taperOf(
   return style.shape === 'straight'
     ? { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] }
     : taper(style.everyRow, evenRowsWished(even, size, rowsPerCm, seam * rowsPerCm), unit);
+}
+
+/** The same for a sleeve whose rows are not known yet, within the room that they will have at least. */
+export function taperWithin(
+  style: SleeveStyle,
+  { rows, spare, spareShare }: { rows: number; spare: number; spareShare: number },
+  unit: number,
+): RuleParts {
+  if (style.shape === 'straight')
+    return { helpers: [], relations: [sameCount(STRAIGHT, 'sleeve.cuff', 'sleeve.top')] };
+  const room = Math.max(0, rows * (1 - spareShare) - spare);
+  const rule = 'the sleeve goes from cuff to top in whole shaping rows that its length has room for';
+  const within = (way: string, sign: 1 | -1) =>
+    sumAtMost({ id: `taper.${way}`, rule }, { 'sleeve.shapings': sign * style.everyRow }, room);
+  return {
+    helpers: [{ id: 'sleeve.shapings', min: -400, max: 400 }],
+    relations: [
+      sumIs(
+        {
+          id: 'taper',
+          rule,
+          says: (counts) =>
+            say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+        },
+        { 'sleeve.top': 1, 'sleeve.cuff': -1, 'sleeve.shapings': -2 * unit },
+      ),
+      within('wider', 1),
+      within('narrower', -1),
+    ],
+  };
 }
 
 /** The rounds that fade a sleeve into its cuff, after round `after`. */

@@ -1,6 +1,7 @@
 /** A hood, picked up along the neck and worked up to the crown: a rectangle folded in half, or rounded at the back of it. */
 
 import type { FieldReader } from '../../check/fields.js';
+import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import { sumAtMost } from '../../fit/relations.js';
@@ -36,6 +37,8 @@ type Input = Pick<
 const OF_HEAD = 0.62;
 /** Height and width of what a shaped hood is rounded by at its crown, as shares of its height. */
 const CROWN = 0.2;
+/** Widest repeat that a hood keeps to: its edge may miss the neck's by half of it, cm. */
+const WIDEST_REPEAT = 2;
 
 export const HOOD_IDS = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round'];
 
@@ -91,7 +94,8 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
         axis: 'stitches',
         target: edge.length,
         weight: 1,
-        rule: fabric.rule.flat,
+        // A repeat too wide to go along any neck is broken at the face, where an odd stitch may be.
+        rule: fabric.rule.flat.multiple / stitches <= WIDEST_REPEAT ? fabric.rule.flat : ANY_COUNT,
         min: 8,
         because: edge.reasons,
       }),

@@ -177,13 +177,21 @@ function strapQuantities(
     }),
     quantity({
       id: 'strap.apart',
-      label: 'Between the straps, front and back',
+      label: 'Between the straps in front',
       fabric,
       axis: 'stitches',
       target: apart.length,
       weight: 0.4,
-      // The seam lies in the middle of the back.
-      rule: { multiple: 2, plus: 0 },
+      min: 2,
+      because: apart.reasons,
+    }),
+    quantity({
+      id: 'strap.back',
+      label: 'Between the straps at the back',
+      fabric,
+      axis: 'stitches',
+      target: apart.length,
+      weight: 0.4,
       min: 2,
       because: apart.reasons,
     }),
@@ -215,9 +223,9 @@ function strapRelations(): Relation[] {
         id: 'straps',
         rule: 'four ends of straps and what lies between them are the tube all round',
         says: (counts) =>
-          say`4 × ${counts['strap.width']!} + 2 × ${counts['strap.apart']!} + 2 × ${counts['strap.side']!} = ${counts['tube.round']!}`,
+          say`4 × ${counts['strap.width']!} + ${counts['strap.apart']!} + ${counts['strap.back']!} + 2 × ${counts['strap.side']!} = ${counts['tube.round']!}`,
       },
-      { 'strap.width': 4, 'strap.apart': 2, 'strap.side': 2, 'tube.round': -1 },
+      { 'strap.width': 4, 'strap.apart': 1, 'strap.back': 1, 'strap.side': 2, 'tube.round': -1 },
     ),
     sumAtMost(
       { id: 'straps.front', rule: 'the straps lie on front and back, not under the arms' },

@@ -39,6 +39,8 @@ export function program(input: Input, counts: Counts): Program {
 /** What lies along the upper edge from the centre back round to it again: straps and what is between them. */
 function upperEdge(counts: Counts): { id: string; label: string; count: number; strap: boolean }[] {
   const [width, apart, side] = [counts['strap.width']!, counts['strap.apart']!, counts['strap.side']!];
+  // The seam lies in the middle of the back; an odd stitch is after it.
+  const first = Math.floor(counts['strap.back']! / 2);
   const between = (id: string, label: string, count: number) => ({ id, label, count, strap: false });
   const strapAt = (place: 'front' | 'back', which: 'left' | 'right') => ({
     id: `tube.strap-${place}-${which}`,
@@ -47,7 +49,7 @@ function upperEdge(counts: Counts): { id: string; label: string; count: number; 
     strap: true,
   });
   return [
-    between('tube.back-first', 'Tube, back to the seam', apart / 2),
+    between('tube.back-first', 'Tube, back to the seam', first),
     strapAt('back', 'left'),
     between('tube.side-left', 'Tube, under the left arm', side),
     strapAt('front', 'left'),
@@ -55,7 +57,7 @@ function upperEdge(counts: Counts): { id: string; label: string; count: number; 
     strapAt('front', 'right'),
     between('tube.side-right', 'Tube, under the right arm', side),
     strapAt('back', 'right'),
-    between('tube.back-last', 'Tube, back from the seam', apart / 2),
+    between('tube.back-last', 'Tube, back from the seam', counts['strap.back']! - first),
   ];
 }
 

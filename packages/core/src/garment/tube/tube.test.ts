@@ -39,8 +39,10 @@ describe('a tube', () => {
 
   it('has four strap ends on its upper edge; with what lies between them they are all of it', () => {
     for (const size of made({}).sizes) {
-      const [width, apart, side] = ['strap.width', 'strap.apart', 'strap.side'].map((id) => count(size, id));
-      expect(4 * width! + 2 * apart! + 2 * side!).toBe(count(size, 'tube.round'));
+      const [width, apart, back, side] = ['strap.width', 'strap.apart', 'strap.back', 'strap.side'].map(
+        (id) => count(size, id),
+      );
+      expect(4 * width! + apart! + back! + 2 * side!).toBe(count(size, 'tube.round'));
       for (const id of ['strap-front-left', 'strap-front-right', 'strap-back-left', 'strap-back-right']) {
         const join = size.joins.find((one) => one.id === id)!;
         expect([join.ok, join.aCount]).toEqual([true, width]);
