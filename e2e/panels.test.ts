@@ -43,6 +43,58 @@ describe('garments of panels', () => {
     expect(await browser.text('main')).not.toMatch(/undefined|NaN/);
   });
 
+  it('lie on the table as they are worked: caps set in, panels side to side, a tube with its straps', async () => {
+    await browser.open(design('quernmoss-pullover', 'table'));
+    await joins('shoulder-left', 'armhole-left', 'armhole-right', 'side-left', 'cuff-left', 'neckband');
+    await browser.open(design('saltmere-vest', 'table'));
+    await joins('shoulder-left', 'side-right', 'armband-left', 'hem-front-left', 'neckband');
+    await browser.open(design('glasswort-tube', 'table'));
+    await joins('back-seam', 'strap-front-left', 'strap-back-right', 'hem');
+    expect(await browser.faults()).toEqual([]);
+  });
+
+  it('tell a cap as a table of turning points, and shape it by hand', async () => {
+    await browser.open(design('quernmoss-pullover', 'pattern'));
+    await browser.eventually(async () => expect(await browser.text('main')).toMatch(/Cap, short rows 2–\d+/));
+    await browser.open(design('quernmoss-pullover', 'shape'));
+    await browser.press('M');
+    const worked = await browser.find('[data-path="garment.sleeve.worked"]');
+    await worked.sendKeys('from the cuff up');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=drawer]')).toContain('Sleeve cap, bound off at its base'),
+    );
+    const style = await browser.find('[data-path="garment.neck.style"]');
+    await style.sendKeys('a boat');
+    await browser.planned();
+    expect(await browser.text('[data-testid=drawer]')).not.toContain('NaN');
+    await browser.saved();
+  });
+
+  it.each([
+    ['over-shoulders', 'Side seam'],
+    ['two-halves', 'Band at the centre back, width'],
+    ['side-to-side', 'rows from side to side'],
+    ['rectangles', 'Back, width'],
+    ['tube', 'Tube, all round'],
+    ['set-in', 'Armhole, curve of each'],
+  ])('become a %s, and come back by undo', async (construction, count) => {
+    await browser.open(design('puddlestone-jumper', 'shape'));
+    const before = await browser.text('[data-path="garment.construction"]');
+    await browser.click('[data-path="garment.construction"]');
+    await (await browser.find(`[data-construction=${construction}]`)).click();
+    await browser.eventually(async () => expect(await browser.text('[data-testid=drawer]')).toContain(count));
+    await browser.planned();
+    await browser.press('Pieces');
+    await browser.eventually(async () =>
+      expect((await browser.driver.findElements({ css: '[data-join]' })).length).toBeGreaterThan(1),
+    );
+    await browser.chord(Key.CONTROL, 'z');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-path="garment.construction"]')).toBe(before),
+    );
+    await browser.saved();
+  });
+
   it('become another construction from a drawing, told what that gives up, and come back by undo', async () => {
     await browser.open(design('hollinwood-jumper', 'shape'));
     await browser.press('M');

@@ -1,12 +1,14 @@
 import { Tooltip } from 'radix-ui';
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router';
 import { Toaster } from 'sonner';
-import { DesignPage } from './design/DesignPage';
 import { lazy, Suspense } from 'react';
 import { ShelfPage } from './shelf/ShelfPage';
 
 const ChartsPage = lazy(() =>
   import('./chart/ChartsPage').then((module) => ({ default: module.ChartsPage })),
+);
+const DesignPage = lazy(() =>
+  import('./design/DesignPage').then((module) => ({ default: module.DesignPage })),
 );
 const FabricsPage = lazy(() =>
   import('./fabric/FabricsPage').then((module) => ({ default: module.FabricsPage })),

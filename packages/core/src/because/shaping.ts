@@ -142,6 +142,8 @@ export function explainHeight(
     };
   });
   if (halfRows === 0) return reasons;
+  if (parts.length === 0)
+    return [{ label: say`Worked into the chain, whatever the size`, figure: say`${halfRows} rows` }];
   return [
     ...reasons,
     {

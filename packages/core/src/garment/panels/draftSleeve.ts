@@ -144,7 +144,7 @@ export function draftSleeve(
         : [
             quantity({
               id: 'sleeve.rows',
-              label: notch ? 'Sleeve, along the underarm' : 'Sleeve, length',
+              label: notch ? 'Sleeve, along its seam' : 'Sleeve, length',
               fabric,
               axis: 'rows',
               target: Math.max(SHORTEST, seam),
