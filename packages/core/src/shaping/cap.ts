@@ -124,6 +124,12 @@ export const CAP_EASE = 0.01;
 /** Share of the sleeve's width that the top of a cap has (common practice). */
 export const CAP_TOP = 0.2;
 
+/** What a cap costs that is not as long as it may be, cm: more than any top that is far from the usual one. */
+const OUTSIDE = 50;
+
+/** How many steps wider or narrower than usual a top may be, the nearest first. */
+const TOPS = Array.from({ length: 21 }, (_, i) => (i % 2 === 0 ? i / 2 : -(i + 1) / 2));
+
 /**
  * The cap whose edge is nearest to the armhole's with its ease, its top about a fifth of the sleeve's width.
  *
@@ -137,7 +143,7 @@ export function solveCap(wishes: CapWishes): Cap {
   const step = 2 * unit;
   const nearest = wanted + ((((inner - wanted) % step) + step) % step);
   let best: { cap: Cap; cost: number } | null = null;
-  for (const steps of [0, -1, 1, -2, 2, -3, 3]) {
+  for (const steps of TOPS) {
     const aside = steps * step;
     const top = nearest + aside;
     if (top < 1 || inner - top < step) continue;
@@ -146,10 +152,10 @@ export function solveCap(wishes: CapWishes): Cap {
     const cost =
       (0.5 * Math.abs(aside)) / stitchesPerCm +
       Math.abs(found.length - edge * (1 + CAP_EASE)) +
-      100 * outside;
+      (outside > 1e-9 ? OUTSIDE + 100 * outside : 0);
     if (!best || cost < best.cost - 1e-9) best = { cap: found.cap, cost };
     // Tops further from the usual one are only looked at while none fits.
-    if (aside > 0 && best.cost < 100 * 0.01) break;
+    if (aside > 0 && best.cost < OUTSIDE) break;
   }
   return best?.cap ?? { base, top: Math.max(0, inner), slope: 0, rows: 3 };
 }
