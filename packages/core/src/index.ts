@@ -122,6 +122,7 @@ export type { RaglanStyle } from './garment/raglan/style.js';
 export type { RoundYokeStyle } from './garment/roundYoke/style.js';
 export { INCREASE_ROUNDS } from './garment/roundYoke/style.js';
 export { FRONTS, type FrontStyle } from './garment/shared/front.js';
+export { BAND_WAYS } from './garment/shared/bands.js';
 export { BODY_SHAPES, type BodyStyle } from './garment/shared/body.js';
 export { YOKE_NECKS, type YokeStyle } from './garment/yoke/style.js';
 export { constructionOf } from './garment/registry.js';

@@ -1,10 +1,11 @@
 import type { Draft } from 'immer';
-import type { Design, PanelStyle } from '@upfell/core';
+import { BAND_WAYS, type Design, type PanelStyle } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
-import { NumberField } from '../ui/fields';
+import { ChoiceField, NumberField } from '../ui/fields';
+import { options } from './options';
 import { part } from './style';
 import { StyleLength } from './StyleLength';
 
@@ -13,6 +14,8 @@ interface BandProps {
   label: string;
   band: PanelStyle['hem'];
 }
+
+const WAY_WORDS = { sideways: 'sideways, sewn on', up: 'up from the edge' };
 
 /** Usual heights, cm. */
 const HEIGHT = { hem: 5, cuff: 5, neckband: 3, armband: 2.5 };
@@ -60,6 +63,13 @@ export function BandFields({ id, label, band }: BandProps) {
         label="Fabric"
         value={band.fabric}
         put={(document, fabric) => void (fill(document)['fabric'] = fabric)}
+      />
+      <ChoiceField
+        path={`${path}.worked`}
+        label="Worked"
+        value={band.worked}
+        options={options(BAND_WAYS, WAY_WORDS)}
+        put={(document, worked) => void (fill(document)['worked'] = worked)}
       />
       <StyleLength
         path={`${path}.height`}

@@ -1,7 +1,7 @@
 import type { ScreenSize } from '../worker/screen';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { combs } from './combs';
-import { ARMHOLE_GAP, BAND_GAP, COMPACT, measures } from './measures';
+import { ARMHOLE_GAP, BAND_GAP, COMPACT, isWorkedUp, measures } from './measures';
 import { seamsAt } from './seams';
 import { highestInCorner, layStrips, longestStrip, STRIP_MARGIN } from './strips';
 
@@ -69,17 +69,19 @@ export function arrange(
     width: number,
     height: number,
     place: (x: number, y: number) => Point,
-  ) =>
+  ) => {
+    const up = isWorkedUp(pieceOf(id)!);
     pieces.push({
       key,
       id,
-      polygons: drawn(id, place),
+      polygons: drawn(id, up ? (x, y) => place(y, x) : place),
       changes: changesOf(id).map((y) => [place(0, y), place(m.width, y)]),
-      rows: { across, step: scale / rowsPerCm(id) },
+      rows: { across: up !== across, step: scale / rowsPerCm(id) },
       centre,
       width,
       height,
     });
+  };
 
   const bodyMiddle = topOf + (m.height / 2) * scale;
   // The front's name stands below a deep neck and its label.

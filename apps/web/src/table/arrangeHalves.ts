@@ -2,7 +2,7 @@
 
 import type { ScreenSize } from '../worker/screen';
 import { combs } from './combs';
-import { BAND_GAP, lengthsIn } from './measures';
+import { BAND_GAP, isWorkedUp, lengthsIn } from './measures';
 import type { Arrangement, PlacedJoin, PlacedPiece, Point } from './placed';
 import { layStrips } from './strips';
 
@@ -69,9 +69,11 @@ export function arrangeHalves(
     pieces.push({
       key,
       id,
-      polygons: (size.outlines[id] ?? []).map(({ points }) => points.map(([x, y]) => place(x, y))),
+      polygons: (size.outlines[id] ?? []).map(({ points }) =>
+        points.map(([x, y]) => (isWorkedUp(piece) ? place(y, x) : place(x, y))),
+      ),
       changes: [],
-      rows: { across, step: scale / piece.sections[0]!.rows },
+      rows: { across: isWorkedUp(piece) !== across, step: scale / piece.sections[0]!.rows },
       centre,
       width: wide * scale,
       height: high * scale,

@@ -87,3 +87,8 @@ function isOpenOver(pieces: ScreenSize['pieces']): boolean {
   const over = pieces.find(({ id }) => id === 'over');
   return over !== undefined && !over.passages.some(({ kind }) => kind === 'unite');
 }
+
+/** Whether a band is worked up from its edge: its rows then lie along it, and the piece lies the other way round. */
+export function isWorkedUp({ id, passages: [start] }: ScreenSize['pieces'][number]): boolean {
+  return ['hem', 'hem-front', 'cuff'].includes(id) && start?.kind === 'start' && start.along !== null;
+}

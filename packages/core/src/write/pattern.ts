@@ -235,6 +235,8 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'pick-up':
       if (/^(band|centre)\.joined$/.test(joins[0]!.a[0]?.edge ?? ''))
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
+      if (joins[0]!.a[0]?.edge.endsWith('.joined'))
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}.`;
       if (joins[0]!.a[0]?.edge === 'hood.neck')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
       if (joins[0]!.b.length > 2)

@@ -12,6 +12,7 @@ import { sleeve as sleevePiece } from '../panels/sleeve.js';
 import { cuffOf, inRounds, neckIsOpen } from '../panels/style.js';
 import { downTo } from '../shared/arm.js';
 import {
+  bandJoin,
   bandPiece,
   cuffJoins,
   frontBandJoins,
@@ -38,8 +39,8 @@ export function program(input: Input, counts: Counts): Program {
     ...(style.sleeve ? [sleevePiece(input, style.sleeve, counts)] : []),
   ];
   const rib = (of: { fabric: string }) => fabrics.get(of.fabric)!;
-  if (style.hem) pieces.push(bandPiece('hem', 'Hem rib of each half', 2, rib(style.hem), counts, true));
-  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, rib(style.cuff), counts));
+  if (style.hem) pieces.push(bandPiece('hem', 'Hem rib of each half', 2, style.hem, fabrics, counts, true));
+  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
   pieces.push(
     pickedBand(
       'centre',
@@ -50,7 +51,8 @@ export function program(input: Input, counts: Counts): Program {
       counts,
     ),
   );
-  if (style.neckband) pieces.push(bandPiece('neckband', 'Neckband', 1, rib(style.neckband), counts, !banded));
+  if (style.neckband)
+    pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, !banded));
   if (style.hood) pieces.push(hoodPiece(input, counts));
   if (banded) pieces.push(frontBandPiece(rib(style.front), counts));
   const { gauge, growth = 0 } = fabric;
@@ -270,14 +272,14 @@ function joins({ style }: Input): JoinPlan[] {
   ];
   return [
     ...(hem
-      ? SIDES.map((side): JoinPlan => ({
-          id: `hem-${side}`,
-          label: `Hem rib to half, ${side}`,
-          kind: 'stitch-to-row',
-          a: ['hem.joined'],
-          b: [`half.hem-${side}`],
-          gather: hem.gather,
-        }))
+      ? SIDES.map((side) =>
+          bandJoin(hem, {
+            id: `hem-${side}`,
+            label: `Hem rib to half, ${side}`,
+            band: 'hem',
+            edges: [`half.hem-${side}`],
+          }),
+        )
       : []),
     {
       id: 'centre-picked',

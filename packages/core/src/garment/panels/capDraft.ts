@@ -14,7 +14,7 @@ import { easeOver, forSize } from '../shared/perSize.js';
 import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
 import { evenRowsWished, type TaperStyle } from '../shared/taper.js';
 import { measured, type Target } from '../shared/targets.js';
-import { acrossOf } from './sums.js';
+import { acrossShoulders } from './sums.js';
 import { draftSleeveEnd } from './sleeveEnd.js';
 import { armholeEdge, type Inset } from './armholeCurve.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
@@ -170,7 +170,7 @@ function rowsBelow(
   const { style: garment, fabrics, size } = input;
   const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
   const rowsPerCm = perCm(fabric.gauge, 'rows');
-  const across = acrossOf(counts) / perCm(fabrics.get(garment.fabric)!.gauge, 'stitches');
+  const across = acrossShoulders(counts) / perCm(fabrics.get(garment.fabric)!.gauge, 'stitches');
   const { length, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
   const end = draftSleeveEnd(input, style, fabric, { length: 0, reasons: [] });
   const [inside, faded] = [length - end.cuff, length - end.cuff - end.fade];

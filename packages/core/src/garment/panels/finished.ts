@@ -1,9 +1,10 @@
 import type { Counts } from '../../fit/problem.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
+import { acrossOf } from '../shared/bands.js';
 import { forSize } from '../shared/perSize.js';
 import { isOpen, openingWidth } from '../shared/front.js';
-import { acrossOf, sleeveRows } from './sums.js';
+import { acrossShoulders, sleeveRows } from './sums.js';
 import type { SleeveTargets } from './draftSleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
 
@@ -84,7 +85,7 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             id: 'across',
             label: 'Across the shoulders',
             target: across,
-            actual: (counts: Counts) => acrossOf(counts) / stitches,
+            actual: (counts: Counts) => acrossShoulders(counts) / stitches,
           },
         ]),
     ...finishedSleeve(input, sleeve),
@@ -122,5 +123,5 @@ export function finishedSleeve(input: Input, wanted: SleeveTargets | null): Fini
 /** Finished height of a band, 0 where the style has none. */
 export function bandHeight(band: 'hem' | 'cuff', counts: Counts, { style, fabrics }: Input): number {
   const chosen = style[band];
-  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'stitches') : 0;
+  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen)) : 0;
 }

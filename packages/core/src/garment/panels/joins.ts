@@ -1,5 +1,13 @@
 import type { JoinPlan } from '../../joins/join.js';
-import { cuffJoins, endsMeet, frontBandJoins, neckbandJoins, type BandStyle } from '../shared/bands.js';
+import {
+  bandJoin,
+  cuffJoins,
+  endsJoin,
+  endsMeet,
+  frontBandJoins,
+  neckbandJoins,
+  type BandStyle,
+} from '../shared/bands.js';
 import { isOpen } from '../shared/front.js';
 import { hoodJoins } from '../shared/hood.js';
 import { SIDES } from '../shared/pieces.js';
@@ -63,28 +71,24 @@ function neckEdges({ front }: PanelStyle, drop: number): string[] {
 }
 
 /** Ribs of back and front, or fronts, and how they meet at the sides; where the sides are slit their ribs are as well. */
-export function hemJoins({ gather }: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
+export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
   const front = open ? 'hem-front' : 'hem';
-  const to = (rib: string, edge: string, id: string, label: string): JoinPlan => ({
-    id,
-    label,
-    kind: 'stitch-to-row',
-    a: [`${rib}.joined`],
-    b: [edge],
-    gather,
-  });
+  const to = (rib: string, edge: string, id: string, label: string): JoinPlan =>
+    bandJoin(band, { id, label, band: rib, edges: [edge] });
   return [
     to('hem', 'back.hem', 'hem-back', 'Hem rib to back'),
     ...(open
       ? SIDES.map((side) => to(front, `front.hem-${side}`, `hem-front-${side}`, `Hem rib to front, ${side}`))
       : [to(front, 'front.hem', 'hem-front', 'Hem rib to front')]),
-    ...(slit ? [] : SIDES).map((side): JoinPlan => ({
-      id: `hem-side-${side}`,
-      label: `Hem rib, ${side} side`,
-      kind: 'stitch-to-stitch',
-      a: [side === 'right' ? 'hem.start' : 'hem.end'],
-      b: [side === 'right' ? `${front}.end` : `${front}.start`],
-    })),
+    ...(slit ? [] : SIDES).map((side) =>
+      endsJoin(
+        band,
+        `hem-side-${side}`,
+        `Hem rib, ${side} side`,
+        side === 'right' ? 'hem.start' : 'hem.end',
+        side === 'right' ? `${front}.end` : `${front}.start`,
+      ),
+    ),
   ];
 }
 
@@ -115,21 +119,19 @@ export function sleeveSeams(): JoinPlan[] {
 }
 
 /** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
-export function armbandJoins({ gather }: BandStyle, notched: boolean): JoinPlan[] {
+export function armbandJoins(band: BandStyle, notched: boolean): JoinPlan[] {
   return SIDES.flatMap((side): JoinPlan[] => [
-    {
+    bandJoin(band, {
       id: `armband-${side}`,
       label: `Armhole rib, ${side}`,
-      kind: 'stitch-to-row',
-      a: ['armband.joined'],
-      b: [
+      band: 'armband',
+      edges: [
         ...(notched ? [`front.notch-${side}`] : []),
         `front.armhole-${side}`,
         `back.armhole-${side}`,
         ...(notched ? [`back.notch-${side}`] : []),
       ],
-      gather,
-    },
-    { ...endsMeet('armband', `Armhole rib, its ends, ${side}`), id: `armband-seam-${side}` },
+    }),
+    { ...endsMeet(band, 'armband', `Armhole rib, its ends, ${side}`), id: `armband-seam-${side}` },
   ]);
 }

@@ -2,14 +2,14 @@ import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
-import { bandPiece, frontBandPiece } from '../shared/bands.js';
+import { alongOf, bandPiece, frontBandPiece } from '../shared/bands.js';
 import { downTo } from '../shared/arm.js';
 import { cordPiece } from '../shared/cord.js';
 import { isOpen, isTied, openingWidth } from '../shared/front.js';
 import { hoodPiece } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
 import { bandHeight } from './finished.js';
-import { acrossOf, sleeveRows } from './sums.js';
+import { acrossShoulders, sleeveRows } from './sums.js';
 import { joins } from './joins.js';
 import { back } from './back.js';
 import { front } from './front.js';
@@ -42,18 +42,25 @@ export function program(input: Input, counts: Counts): Program {
       : []),
   ];
   if (style.hem) {
-    const rib = fabrics.get(style.hem.fabric)!;
     const slit = isSlit(input);
-    pieces.push(bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, rib, counts, slit));
-    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, rib, counts, slit));
-  }
-  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, fabrics.get(style.cuff.fabric)!, counts));
-  if (style.armband)
-    pieces.push(bandPiece('armband', 'Armhole rib', 2, fabrics.get(style.armband.fabric)!, counts));
-  if (style.neckband)
     pieces.push(
-      bandPiece('neckband', 'Neckband', 1, fabrics.get(style.neckband.fabric)!, counts, open && !banded),
+      bandPiece(
+        'hem',
+        open ? 'Hem rib of the back' : 'Hem rib',
+        open ? 1 : 2,
+        style.hem,
+        fabrics,
+        counts,
+        slit,
+      ),
     );
+    if (open)
+      pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, style.hem, fabrics, counts, slit));
+  }
+  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
+  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, style.armband, fabrics, counts));
+  if (style.neckband)
+    pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, open && !banded));
   if (style.hood) pieces.push(hoodPiece(input, counts));
   if (isTied(style))
     pieces.push(cordPiece('tie', 'Tie', 2 * style.front.ties, fabrics.get(style.front.fabric)!, counts));
@@ -82,7 +89,7 @@ export function program(input: Input, counts: Counts): Program {
         quantity: 'sleeve.top',
       },
       reach: style.sleeve && {
-        overhang: (acrossOf(counts) / stitches - input.body.body.crossBack) / 2,
+        overhang: (acrossShoulders(counts) / stitches - input.body.body.crossBack) / 2,
         sleeve: sleeveRows(counts) / perCm(sleeveFabric.gauge, 'rows'),
         cuff: bandHeight('cuff', counts, input),
         wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
@@ -108,11 +115,13 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const underarm = hanging(upperFabric(style), 'armhole.rows');
   const edge = underarm + hanging(style.fabric, 'side.rows');
   const overhang =
-    (acrossOf(counts) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches') - input.body.body.crossBack) / 2;
+    (acrossShoulders(counts) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches') -
+      input.body.body.crossBack) /
+    2;
   const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
     const chosen = style[id];
     if (!chosen) return [];
-    const rows = (quantity: string) => along(chosen.fabric, 'rows', quantity);
+    const rows = (quantity: string) => along(chosen.fabric, alongOf(chosen), quantity);
     const own =
       id === 'cuff'
         ? rows('cuff.rows')

@@ -3,7 +3,7 @@
 import type { Counts } from '../../fit/problem.js';
 
 /** Stitches across the shoulders, inside the armholes. */
-export function acrossOf(counts: Counts): number {
+export function acrossShoulders(counts: Counts): number {
   return counts['back.width']! - 2 * ((counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0));
 }
 

@@ -5,14 +5,21 @@ import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
+import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
 import { ends, SIDES, type Side } from './pieces.js';
 import { forSize, readPerSize, type PerSize } from './perSize.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sameLength } from './seams.js';
 
-/** A rib band worked sideways: its rows run along the edge, its stitches are its height. */
+export const BAND_WAYS = ['sideways', 'up'] as const;
+
+/**
+ * A rib band. Worked sideways its rows run along the edge and its stitches are its height; worked up it is picked up along the edge,
+ * its stitches running along it. Either way its counts are `rows` (or stitches) along the edge and `height` across.
+ */
 export interface BandStyle {
+  worked: (typeof BAND_WAYS)[number];
   fabric: string;
   height: PerSize;
   /** The band's own length as a share of the edge: below 1 it draws in. */
@@ -30,8 +37,11 @@ export function readBand(
   if (style.object[key] === null || style.object[key] === false) return null;
   const reader = style.inside(key, label, false);
   if (!reader)
-    return style.object[key] === undefined ? { fabric: usual.fabric, height: usual.height, gather: 1 } : null;
+    return style.object[key] === undefined
+      ? { worked: 'sideways', fabric: usual.fabric, height: usual.height, gather: 1 }
+      : null;
   return {
+    worked: reader.choice('worked', `The way of the ${label.toLowerCase()}`, BAND_WAYS, 'sideways'),
     fabric: reader.choice('fabric', `The fabric of the ${label.toLowerCase()}`, fabricIds, usual.fabric),
     height: readPerSize(reader, 'height', {
       label: `The height of the ${label.toLowerCase()}`,
@@ -50,8 +60,38 @@ export function readBand(
   };
 }
 
+/** What of a band is counted along its edge, and what across. */
+export function alongOf({ worked }: BandStyle): Axis {
+  return worked === 'up' ? 'stitches' : 'rows';
+}
+export function acrossOf({ worked }: BandStyle): Axis {
+  return worked === 'up' ? 'rows' : 'stitches';
+}
+
+/** How a band meets its edge, and its ends each other. */
+function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPlan['kind'] } {
+  return worked === 'up'
+    ? { edge: 'pick-up', ends: 'row-to-row' }
+    : { edge: 'stitch-to-row', ends: 'stitch-to-stitch' };
+}
+
+/** A band along an edge. */
+export function bandJoin(
+  band: BandStyle,
+  join: { id: string; label: string; band: string; edges: readonly string[] },
+): JoinPlan {
+  return {
+    id: join.id,
+    label: join.label,
+    kind: meeting(band).edge,
+    a: [`${join.band}.joined`],
+    b: join.edges,
+    gather: band.gather,
+  };
+}
+
 /**
- * Height and length of a rib worked sideways: its stitches are its height, its rows run along an edge.
+ * Height of a rib, and its length along an edge.
  *
  * @param edge length of the edge, cm; the rib's own is less where it draws in
  * @param because how the edge came to its length
@@ -77,20 +117,20 @@ export function ribQuantities(input: {
       id: `${id}.height`,
       label: `${label}, height`,
       fabric,
-      axis: 'stitches',
+      axis: acrossOf(style),
       target: height,
       weight: 0.3,
-      rule: fabric.rule.flat,
+      rule: style.worked === 'up' ? fabric.rule.rows : fabric.rule.flat,
       because: [given('Height wanted', height, { kind: 'style', id: `garment.${field}.height` })],
     }),
     quantity({
       id: `${id}.rows`,
       label: `${label}, length along the edge`,
       fabric,
-      axis: 'rows',
+      axis: alongOf(style),
       target: length,
       weight,
-      rule: fabric.rule.rows,
+      rule: style.worked === 'up' ? fabric.rule.flat : fabric.rule.rows,
       because: [...because, ...(share === 100 ? [] : [becomes('Drawn in', `× ${share} %`, length)])],
     }),
   ];
@@ -114,13 +154,13 @@ export function draftBand(input: {
     weight: 0.1,
     because: [given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of })],
   });
-  const rowsPerCm = perCm(fabric.gauge, 'rows');
+  const rowsPerCm = perCm(fabric.gauge, alongOf(style));
   const relations = sameLength(
     {
       id: `${id}.seam`,
       rule: `the ${label.toLowerCase()} goes along its edge`,
       says: (counts: Counts) =>
-        say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} rows of rib`,
+        say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} ${alongOf(style)} of rib`,
     },
     { of: `${id}.rows`, perCm: rowsPerCm * style.gather, times: 1 },
     { of: edge.of, perCm: edge.perCm, times: 1 },
@@ -137,10 +177,13 @@ export function bandPiece(
   id: string,
   label: string,
   copies: number,
-  fabric: Fabric,
+  band: BandStyle,
+  fabrics: ReadonlyMap<string, Fabric>,
   counts: Counts,
   freeEnds = false,
 ): PieceProgram {
+  const fabric = fabrics.get(band.fabric)!;
+  if (band.worked === 'up') return bandUp({ id, label, copies, fabric, freeEnds }, counts);
   const stitches = counts[`${id}.height`]!;
   const rows = counts[`${id}.rows`]!;
   const along = (side: Side) => ends(side, { part: 'main', first: 1, last: rows });
@@ -185,6 +228,62 @@ export function bandPiece(
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
         open: freeEnds,
       },
+    ],
+    expects: [
+      { quantity: `${id}.rows`, edges: [`${id}.joined`] },
+      { quantity: `${id}.height`, edges: [`${id}.end`] },
+    ],
+  };
+}
+
+/** The band worked up from its edge: the stitches picked up run along it. */
+function bandUp(
+  {
+    id,
+    label,
+    copies,
+    fabric,
+    freeEnds,
+  }: { id: string; label: string; copies: number; fabric: Fabric; freeEnds: boolean },
+  counts: Counts,
+): PieceProgram {
+  const [stitches, rows] = [counts[`${id}.rows`]!, counts[`${id}.height`]!];
+  const along = { neckband: 'the neck', armband: 'the armhole', cuff: 'the end of the sleeve' }[id];
+  const end = (name: string, words: string, side: Side) => ({
+    id: `${id}.${name}`,
+    label: `${label}, ${words}`,
+    axis: 'rows' as const,
+    place: ends(side, { part: 'main', first: 1, last: rows }),
+    path: 'straight' as const,
+    open: freeEnds,
+  });
+  return {
+    id,
+    label,
+    copies,
+    fabric,
+    work: 'rows',
+    rows: [`${id}.height`],
+    passages: [
+      { kind: 'start', part: 'main', stitches, extra: 0, along: along ?? 'the lower edge' },
+      { kind: 'even', part: 'main', to: rows },
+    ],
+    edges: [
+      {
+        id: `${id}.joined`,
+        label: `${label}, joined edge`,
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      {
+        id: `${id}.free`,
+        label: `${label}, free edge`,
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
+        open: true,
+      },
+      end('start', 'beginning', 'left'),
+      end('end', 'end', 'right'),
     ],
     expects: [
       { quantity: `${id}.rows`, edges: [`${id}.joined`] },
@@ -251,50 +350,40 @@ export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
 }
 
 /** How cuff ribs are sewn to the sleeves and their ends to each other. */
-export function cuffJoins({ gather }: BandStyle): JoinPlan[] {
+export function cuffJoins(band: BandStyle): JoinPlan[] {
   return SIDES.flatMap((side): JoinPlan[] => [
-    {
+    bandJoin(band, {
       id: `cuff-${side}`,
       label: `Cuff rib to sleeve, ${side}`,
-      kind: 'stitch-to-row',
-      a: ['cuff.joined'],
-      b: ['sleeve.cuff'],
-      gather,
-    },
-    {
-      id: `cuff-seam-${side}`,
-      label: `Cuff seam, ${side}`,
-      kind: 'stitch-to-stitch',
-      a: ['cuff.end'],
-      b: ['cuff.start'],
-    },
+      band: 'cuff',
+      edges: ['sleeve.cuff'],
+    }),
+    { ...endsMeet(band, 'cuff', `Cuff seam, ${side}`), id: `cuff-seam-${side}` },
   ]);
 }
 
 /** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
-export function neckbandJoins({ gather }: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
+export function neckbandJoins(band: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
   return [
-    {
-      id: 'neckband',
-      label: 'Neckband to neck',
-      kind: 'stitch-to-row',
-      a: ['neckband.joined'],
-      b: [...edges],
-      gather,
-    },
-    ...(open ? [] : [endsMeet('neckband', 'Neckband, its ends')]),
+    bandJoin(band, { id: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
+    ...(open ? [] : [endsMeet(band, 'neckband', 'Neckband, its ends')]),
   ];
 }
 
 /** The two ends of a band sewn to each other. */
-export function endsMeet(band: string, label: string): JoinPlan {
+export function endsMeet(band: BandStyle, id: string, label: string): JoinPlan {
   return {
-    id: `${band}-seam`,
+    id: `${id}-seam`,
     label,
-    kind: 'stitch-to-stitch',
-    a: [`${band}.end`],
-    b: [`${band}.start`],
+    kind: meeting(band).ends,
+    a: [`${id}.end`],
+    b: [`${id}.start`],
   };
+}
+
+/** An end of one band sewn to an end of another, both worked alike. */
+export function endsJoin(band: BandStyle, id: string, label: string, a: string, b: string): JoinPlan {
+  return { id, label, kind: meeting(band).ends, a: [a], b: [b] };
 }
 
 /** How front bands are picked up along the edges of one side, from the hem up. */

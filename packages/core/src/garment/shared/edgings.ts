@@ -8,7 +8,7 @@ import { sumAtLeast, sumAtMost } from '../../fit/relations.js';
 import { EASED_SHARE, easeAllowed } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
-import { ribQuantities, type BandStyle } from './bands.js';
+import { acrossOf, alongOf, ribQuantities, type BandStyle } from './bands.js';
 import type { FrontStyle } from './front.js';
 import { forSize } from './perSize.js';
 import { given, plus, quantity } from './quantity.js';
@@ -44,7 +44,7 @@ export interface Edge {
   reasons: readonly Reason[];
 }
 
-/** A rib worked sideways along an edge: its rows run along it, its stitches are its height. */
+/** A rib along an edge, worked sideways or up from it. */
 export function ribAlong(
   { size, fabrics }: Pick<SizeInput<unknown>, 'size' | 'fabrics'>,
   { id, label, style }: { id: string; label: string; style: BandStyle },
@@ -66,9 +66,10 @@ export function ribAlong(
       id: `${id}.seam`,
       rule: `the ${label.toLowerCase()} goes along its edge`,
       of: `${id}.rows`,
-      countsPerCm: perCm(fabric.gauge, 'rows') * style.gather,
+      countsPerCm: perCm(fabric.gauge, alongOf(style)) * style.gather,
       length: edge.length,
-      says: (counts) => say`${edge.label} ${cm(edge.length)}: ${counts[`${id}.rows`]!} rows of rib along it`,
+      says: (counts) =>
+        say`${edge.label} ${cm(edge.length)}: ${counts[`${id}.rows`]!} ${alongOf(style)} of rib along it`,
     }),
   };
 }
@@ -132,13 +133,13 @@ export function frontBandAlong(
 /** The height that a rib will come out at: the nearest that its rule allows. */
 export function ribHeight(band: BandStyle, size: string, fabrics: ReadonlyMap<string, Fabric>): number {
   const { gauge, rule } = fabrics.get(band.fabric)!;
-  const stitches = perCm(gauge, 'stitches');
-  const { multiple, plus: rest } = rule.flat;
+  const countsPerCm = perCm(gauge, acrossOf(band));
+  const { multiple, plus: rest } = band.worked === 'up' ? rule.rows : rule.flat;
   const repeats = Math.max(
     rest > 0 ? 0 : 1,
-    Math.round((forSize(band.height, size) * stitches - rest) / multiple),
+    Math.round((forSize(band.height, size) * countsPerCm - rest) / multiple),
   );
-  return (repeats * multiple + rest) / stitches;
+  return (repeats * multiple + rest) / countsPerCm;
 }
 
 /** A count that must run along an edge of known length, within what a seam eases in. */

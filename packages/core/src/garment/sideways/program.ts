@@ -8,7 +8,14 @@ import { sleeve as sleevePiece } from '../panels/sleeve.js';
 import { cuffOf, inRounds, type PanelStyle } from '../panels/style.js';
 import { bandHeight } from '../panels/finished.js';
 import { downTo } from '../shared/arm.js';
-import { bandPiece, cuffJoins, frontBandJoins, frontBandPiece, neckbandJoins } from '../shared/bands.js';
+import {
+  alongOf,
+  bandPiece,
+  cuffJoins,
+  frontBandJoins,
+  frontBandPiece,
+  neckbandJoins,
+} from '../shared/bands.js';
 import { isOpen, openingWidth } from '../shared/front.js';
 import { hoodJoins, hoodPiece } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
@@ -22,7 +29,6 @@ export function program(input: Input, counts: Counts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const rib = (band: { fabric: string }) => fabrics.get(band.fabric)!;
   const pieces: PieceProgram[] = [
     wholePanel(input, counts, 'back'),
     ...(open
@@ -32,15 +38,15 @@ export function program(input: Input, counts: Counts): Program {
   ];
   if (style.hem) {
     pieces.push(
-      bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, rib(style.hem), counts),
+      bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, style.hem, fabrics, counts),
     );
-    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, rib(style.hem), counts));
+    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, style.hem, fabrics, counts));
   }
-  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, rib(style.cuff), counts));
-  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, rib(style.armband), counts));
+  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
+  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, style.armband, fabrics, counts));
   const banded = style.front.style === 'band';
   if (style.neckband)
-    pieces.push(bandPiece('neckband', 'Neckband', 1, rib(style.neckband), counts, open && !banded));
+    pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, open && !banded));
   if (style.hood) pieces.push(hoodPiece(input, counts));
   if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
 
@@ -95,7 +101,7 @@ function roundsOf(input: Input, counts: Counts, overhang: number, sleeveRows: nu
     { at: edge, round },
   ];
   if (style.hem) {
-    const along = perCm(fabrics.get(style.hem.fabric)!.gauge, 'rows');
+    const along = perCm(fabrics.get(style.hem.fabric)!.gauge, alongOf(style.hem));
     const own = (counts['hem.rows']! + fronts * (counts['hem-front.rows'] ?? counts['hem.rows']!)) / along;
     const drawn = own + (isOpen(style) ? opening : 0);
     body.push({ at: edge, round: drawn }, { at: edge + bandHeight('hem', counts, input), round: drawn });

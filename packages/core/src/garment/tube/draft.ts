@@ -4,7 +4,7 @@ import type { Relation } from '../../fit/problem.js';
 import { sumAtMost, sumIs } from '../../fit/relations.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
-import { draftBand } from '../shared/bands.js';
+import { acrossOf, draftBand } from '../shared/bands.js';
 import { cordQuantity } from '../shared/cord.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import { becomes, eased, given, plus, quantity, shareOf, shrunk } from '../shared/quantity.js';
@@ -251,7 +251,9 @@ function finishedOf(input: Input, round: number, length: number, above: number):
       target: length,
       actual: (counts) =>
         counts['tube.rows']! / rows +
-        (style.hem ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, 'stitches') : 0),
+        (style.hem
+          ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+          : 0),
     },
     ...(style.straps
       ? [

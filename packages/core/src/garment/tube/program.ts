@@ -3,7 +3,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { JoinPlan } from '../../joins/join.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../construction.js';
-import { bandPiece, endsMeet } from '../shared/bands.js';
+import { bandJoin, bandPiece, endsMeet } from '../shared/bands.js';
 import { cordPiece } from '../shared/cord.js';
 import { forSize } from '../shared/perSize.js';
 import { ends, SIDES } from '../shared/pieces.js';
@@ -17,7 +17,7 @@ export function program(input: Input, counts: Counts): Program {
   const pieces: PieceProgram[] = [tube(input, counts)];
   if (style.straps) pieces.push(strap(input, counts));
   if (style.cord) pieces.push(cordPiece('cord', 'Draw cord', 1, fabrics.get(style.fabric)!, counts));
-  if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, fabrics.get(style.hem.fabric)!, counts));
+  if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, style.hem, fabrics, counts));
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const round = counts['tube.round']! / perCm(gauge, 'stitches');
   const top = input.body.body.armholeDepth - forSize(style.above, input.size.id);
@@ -195,15 +195,8 @@ function joins(style: TubeStyle): JoinPlan[] {
       : []),
     ...(style.hem
       ? [
-          {
-            id: 'hem',
-            label: 'Hem rib to tube',
-            kind: 'stitch-to-row' as const,
-            a: ['hem.joined'],
-            b: ['tube.hem'],
-            gather: style.hem.gather,
-          },
-          endsMeet('hem', 'Hem rib, its ends'),
+          bandJoin(style.hem, { id: 'hem', label: 'Hem rib to tube', band: 'hem', edges: ['tube.hem'] }),
+          endsMeet(style.hem, 'hem', 'Hem rib, its ends'),
         ]
       : []),
   ];

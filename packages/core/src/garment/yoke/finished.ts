@@ -1,3 +1,4 @@
+import { acrossOf } from '../shared/bands.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
@@ -16,7 +17,7 @@ export function bandHeight(
   { style, fabrics }: Input,
 ): number {
   const chosen = style[band];
-  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'stitches') : 0;
+  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen)) : 0;
 }
 
 /** Length of the yoke's neck edge, before a neckband, cm. */

@@ -1,5 +1,5 @@
 import type { JoinPlan } from '../../joins/join.js';
-import { cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../shared/bands.js';
+import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../shared/bands.js';
 import { SIDES } from '../shared/pieces.js';
 import { type YokeStyle } from './style.js';
 import { isOpen } from '../shared/front.js';
@@ -51,18 +51,9 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
       : []),
     ...(neckband ? neckbandJoins(neckband, neckEdges, open) : []),
     ...(hem
-      ? [
-          {
-            id: 'hem',
-            label: 'Hem rib to body',
-            kind: 'stitch-to-row' as const,
-            a: ['hem.joined'],
-            b: ['body.hem'],
-            gather: hem.gather,
-          },
-        ]
+      ? [bandJoin(hem, { id: 'hem', label: 'Hem rib to body', band: 'hem', edges: ['body.hem'] })]
       : []),
-    ...(hem && !open ? [endsMeet('hem', 'Hem rib, its ends')] : []),
+    ...(hem && !open ? [endsMeet(hem, 'hem', 'Hem rib, its ends')] : []),
     ...(cuff ? cuffJoins(cuff) : []),
     ...(banded
       ? frontBandJoins((side) => [

@@ -2,7 +2,7 @@ import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
-import { bandPiece, frontBandPiece } from '../shared/bands.js';
+import { alongOf, bandPiece, frontBandPiece } from '../shared/bands.js';
 import { body } from './body.js';
 import { bandHeight, neckEdge } from './finished.js';
 import { joins } from './joins.js';
@@ -45,7 +45,7 @@ export function programOf(
     if (!band) continue;
     // On open fronts the ends of hem and neckband lie in the front edge.
     const ends = open && id !== 'cuff' && style.front.style !== 'band';
-    pieces.push(bandPiece(id, label, copies, fabrics.get(band.fabric)!, counts, ends));
+    pieces.push(bandPiece(id, label, copies, band, fabrics, counts, ends));
   }
   if (style.front.style === 'band') pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
   const round = (quantity: string) => counts[quantity]! / stitches;
@@ -94,7 +94,8 @@ function roundsOf(
     const chosen = style[id];
     if (!chosen) return [];
     const own =
-      counts[`${id}.rows`]! / perCm(fabrics.get(chosen.fabric)!.gauge, 'rows') + (id === 'hem' ? opening : 0);
+      counts[`${id}.rows`]! / perCm(fabrics.get(chosen.fabric)!.gauge, alongOf(chosen)) +
+      (id === 'hem' ? opening : 0);
     return [
       { at: from, round: own },
       { at: from + bandHeight(id, counts, input), round: own },
