@@ -8,9 +8,21 @@ import { StyleEase, StyleLength } from './StyleLength';
 const STYLE_WORDS = { usual: 'usual', boat: 'a boat', 'off-shoulder': 'off the shoulder' };
 
 /** Width, depth and line of the neck of a garment of panels. */
-export function NeckFields({ style, body, length }: { style: PanelStyle; body: FullBody; length: number }) {
+export function NeckFields({
+  style,
+  body,
+  length,
+  sideways,
+}: {
+  style: PanelStyle;
+  body: FullBody;
+  length: number;
+  sideways: boolean;
+}) {
   const { neck, front } = style;
   const closed = front.style === 'closed';
+  // Panels worked from side to side have no rows along the neck to slant by.
+  const slantable = !sideways;
   return (
     <>
       <h3 className="mt-3 font-sans font-semibold">Neck</h3>
@@ -63,10 +75,10 @@ export function NeckFields({ style, body, length }: { style: PanelStyle; body: F
           put={(document, value) => void (part(document, 'neck')['width'] = value)}
         />
       )}
-      {!closed && (
+      {slantable && (
         <ChoiceField
           path="garment.neck.slant"
-          label="Fronts"
+          label={closed ? 'Sides of the neck' : 'Fronts'}
           value={neck.slant ? 'slant' : 'line'}
           options={[
             { value: 'line', label: 'along a line of their own' },
@@ -77,7 +89,7 @@ export function NeckFields({ style, body, length }: { style: PanelStyle; body: F
           }
         />
       )}
-      {!closed && neck.slant ? (
+      {slantable && neck.slant ? (
         <>
           <NumberField
             path="garment.neck.slant.stitches"

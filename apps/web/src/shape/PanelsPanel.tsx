@@ -95,7 +95,7 @@ export function PanelsPanel() {
         />
       )}
 
-      <NeckFields style={style} body={body} length={length} />
+      <NeckFields style={style} body={body} length={length} sideways={construction === 'side-to-side'} />
       <HoodFields hood={style.hood} fabric={style.fabric} />
 
       {style.sleeve && <PanelSleeveFields style={style} sleeve={style.sleeve} body={body} />}

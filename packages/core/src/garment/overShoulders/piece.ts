@@ -294,10 +294,10 @@ function widening(start: number, widths: readonly number[]): Pick<Neck, 'rows' |
   };
 }
 
-function closedNeck({ neck: { shape } }: PanelStyle, counts: Counts, unit: number): Neck {
+function closedNeck({ neck: wish }: PanelStyle, counts: Counts, unit: number): Neck {
   const [shoulder, neck, drop] = [counts['shoulder.width']!, counts['neck.width']!, counts['neck.drop']!];
   if (drop === 0) return { ...widening(shoulder, []), width: shoulder, centre: neck, chained: 0 };
-  const { centre, schedule, slope } = frontNeck(shape, { neck, drop, shoulder, divide: 0, unit });
+  const { centre, schedule, slope } = frontNeck(wish, { neck, drop, shoulder, divide: 0, unit });
   const upwards = fromRows(schedule, drop);
   return { ...widening(shoulder, [...upwards].reverse()), width: shoulder + slope, centre, chained: 0 };
 }

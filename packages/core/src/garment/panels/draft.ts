@@ -24,6 +24,7 @@ import {
   sameHemHeight,
   sameWidth,
   shouldersOf,
+  slantedNeck,
   slantedTo,
 } from './relations.js';
 import { draftSides, hemOf, hemTargets } from './sides.js';
@@ -59,11 +60,11 @@ export function draft(input: Input): Draft {
   const shoulder = (width - neck) / 2 - off;
   const open = isOpen(style);
   const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };
-  const slant = open ? style.neck.slant : null;
+  const { slant } = style.neck;
+  /** What a side of the neck takes off, cm. */
+  const slanted = open ? front.length - shoulder - off : neck / 2;
   const drop = slant
-    ? ((front.length - shoulder - off) * perCm(upper.gauge, 'stitches') * slant.every) /
-      slant.stitches /
-      perCm(upper.gauge, 'rows')
+    ? (slanted * perCm(upper.gauge, 'stitches') * slant.every) / slant.stitches / perCm(upper.gauge, 'rows')
     : wantedDrop;
   const frontTop = changes ? 'front.upper' : 'front.width';
   if (front.length < shoulder + off)
@@ -291,7 +292,7 @@ export function draft(input: Input): Draft {
       min: 0,
       because: slant
         ? [
-            given('Slanted off', front.length - shoulder - off, { kind: 'quantity', id: 'front.width' }),
+            given('Slanted off', slanted, { kind: 'quantity', id: open ? 'front.width' : 'neck.width' }),
             {
               label: say`Rows for ${slant.stitches} off in every ${slant.every === 1 ? 'row' : '2nd row'}`,
               figure: say`${cm(drop)}`,
@@ -314,7 +315,7 @@ export function draft(input: Input): Draft {
     ...curve.relations,
     ...(changes ? changeOfFabric(open) : [heightOf()]),
     open && !changes ? dropAboveHem() : dropAboveUnderarm(),
-    ...(slant ? slantedTo(slant, frontTop, armholeCounts) : []),
+    ...(slant ? (open ? slantedTo(slant, frontTop, armholeCounts) : slantedNeck(slant)) : []),
     ...sides.relations,
     ...lowerEdge.relations,
     ...(sleeve?.relations ?? []),

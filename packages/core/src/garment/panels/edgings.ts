@@ -100,7 +100,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
       return 2 * side(halfNeck(style.neck, { taken, drop, width, divide, unit }).inside);
     }
     if (drop === 0) return neck / stitches;
-    const { centre, schedule } = frontNeck(style.neck.shape, { neck, drop, shoulder, divide, unit });
+    const { centre, schedule } = frontNeck(style.neck, { neck, drop, shoulder, divide, unit });
     return centre / stitches + 2 * side(countsByRow(schedule, divide + 1, rows));
   }
 }

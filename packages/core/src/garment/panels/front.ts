@@ -25,7 +25,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const drop = counts['neck.drop']!;
   const divide = rows - drop;
   const unit = shapingUnit(fabrics.get(upperFabric(style))!);
-  const dividing = drop > 0 ? frontNeck(style.neck.shape, { neck, drop, shoulder, divide, unit }) : null;
+  const dividing = drop > 0 ? frontNeck(style.neck, { neck, drop, shoulder, divide, unit }) : null;
   const open = neckIsOpen(style);
   const top = dividing
     ? dividedTop(dividing, { rows, side, divide, shoulder, above, style }, open)

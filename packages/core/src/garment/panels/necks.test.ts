@@ -72,6 +72,27 @@ describe('a slanted front', () => {
   });
 });
 
+describe('a V by a rate in a closed front', () => {
+  it.each([
+    [1, 1],
+    [2, 2],
+  ] as const)(
+    'takes off %i at each side in every %i. row, both sides the same, spare rows straight at the top',
+    (stitches, every) => {
+      for (const size of made({ neck: { shape: 'V', slant: { stitches, every } } }).sizes) {
+        const front = size.pieces.find(({ id }) => id === 'front')!;
+        const of = (part: string) => front.rows.filter((row) => row.part === part).map((row) => row.count);
+        const [first, second] = [of('first-shoulder'), of('second-shoulder')];
+        expect(first).toEqual(second);
+        expect(first).toHaveLength(count(size, 'neck.drop'));
+        const falls = first.slice(1).map((one, i) => first[i]! - one);
+        expect(falls.slice(0, -1).every((fall) => fall === 0 || fall === stitches)).toBe(true);
+        expect(first.at(-1)).toBe(count(size, 'shoulder.width'));
+      }
+    },
+  );
+});
+
 describe('a hood', () => {
   it.each(['closed', 'gap', 'band'])(
     'is picked up along the neck and folded to a top seam, front %s',

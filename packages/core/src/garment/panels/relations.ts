@@ -152,3 +152,17 @@ export function slantedTo(
     sumAtMost({ id: 'slant.spare', rule }, times, stitches * every),
   ];
 }
+
+/** The same of a closed front, of which the neck takes half on each side. */
+export function slantedNeck({ stitches, every }: { stitches: number; every: 1 | 2 }): Relation[] {
+  const rule = 'the slant of the front comes to the shoulder';
+  const times = { 'neck.drop': 2 * stitches, 'neck.width': -every };
+  return [
+    {
+      ...sumAtLeast({ id: 'slant.reach', rule }, times, -every),
+      says: (counts) =>
+        say`Slant: ${stitches} off at each side in every ${every === 1 ? 'row' : '2nd row'} of ${counts['neck.drop']!}`,
+    },
+    sumAtMost({ id: 'slant.spare', rule }, times, 2 * stitches * every),
+  ];
+}

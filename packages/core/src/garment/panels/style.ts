@@ -56,7 +56,7 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
     ease: PerSize<Ease> | null;
     /** Depth of the front neck; a share is of the length from the shoulder, as a V that begins at three quarters of it. */
     drop: PerSize<Ease>;
-    /** Of open fronts: so many stitches off in every first or second row until the shoulder is left; null: as the drop says. */
+    /** So many stitches off in every first or second row until the shoulder is left, which sets the drop; null: as that says. */
     slant: { stitches: number; every: 1 | 2 } | null;
     /** The line of the front neck. */
     shape: NeckShape;

@@ -42,6 +42,24 @@ export interface FrontNeck {
   line: ShapedLine;
 }
 
+/** The line of a front neck, or so many stitches off in every first or second row. */
+export interface NeckWish {
+  shape: NeckShape;
+  slant?: { stitches: number; every: 1 | 2 } | null;
+}
+
+/** How far one side has opened after each row of the drop: along its line, or by a rate, rows to spare being straight at the top. */
+function stepsOf(
+  { shape, slant = null }: NeckWish,
+  { half, drop, total, unit }: { half: number; drop: number; total: number; unit: number },
+): number[] {
+  return slant
+    ? Array.from({ length: drop }, (_, i) =>
+        i === drop - 1 ? total : Math.min(total, slant.stitches * (Math.floor(i / slant.every) + 1)),
+      )
+    : leastAreaSteps(neckCurve(shape, half, drop), drop, total, { unit })!;
+}
+
 /**
  * Steps of a front neck, with the least area between them and its line.
  *
@@ -52,7 +70,7 @@ export interface FrontNeck {
  * @param unit stitches that shaping takes at a time
  */
 export function frontNeck(
-  shape: NeckShape,
+  wish: NeckWish,
   {
     neck,
     drop,
@@ -62,14 +80,14 @@ export function frontNeck(
   }: { neck: number; drop: number; shoulder: number; divide: number; unit?: number },
 ): FrontNeck {
   const half = unit * Math.floor(neck / 2 / unit);
-  const steps = leastAreaSteps(neckCurve(shape, neck / 2, drop), drop, half, { unit })!;
+  const steps = stepsOf(wish, { half: neck / 2, drop, total: half, unit });
   // The first row opens the centre; a V's point is one stitch at least where the neck is odd.
   const opened = steps[0]!;
   const slope = half - opened;
   return {
     centre: neck - 2 * slope,
     slope,
-    line: { shape, half: neck / 2, drop },
+    line: { shape: wish.slant ? 'V' : wish.shape, half: neck / 2, drop },
     schedule: fromSteps(
       shoulder + slope,
       divide + 1,
@@ -86,12 +104,6 @@ export interface HalfNeck {
   inside: readonly number[];
 }
 
-/** The line of an open front's neck, or so many stitches off in every first or second row. */
-export interface HalfNeckWish {
-  shape: NeckShape;
-  slant?: { stitches: number; every: 1 | 2 } | null;
-}
-
 /**
  * Steps of the neck of an open front: half of a closed one's, with the least area between them and its line; or slanted by a rate,
  * rows to spare being straight at the top.
@@ -103,7 +115,7 @@ export interface HalfNeckWish {
  * @param unit stitches that shaping takes at a time
  */
 export function halfNeck(
-  { shape, slant = null }: HalfNeckWish,
+  wish: NeckWish,
   {
     taken,
     drop,
@@ -112,13 +124,9 @@ export function halfNeck(
     unit = 1,
   }: { taken: number; drop: number; width: number; divide: number; unit?: number },
 ): HalfNeck {
-  const steps = slant
-    ? Array.from({ length: drop }, (_, i) =>
-        Math.min(taken, slant.stitches * (Math.floor(i / slant.every) + 1)),
-      )
-    : leastAreaSteps(neckCurve(shape, taken, drop), drop, taken, { unit })!;
+  const steps = stepsOf(wish, { half: taken, drop, total: taken, unit });
   return {
-    line: { shape: slant ? 'V' : shape, half: taken, drop },
+    line: { shape: wish.slant ? 'V' : wish.shape, half: taken, drop },
     inside: [0, ...steps],
     schedule: fromSteps(
       width,

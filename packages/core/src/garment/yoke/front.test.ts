@@ -15,7 +15,7 @@ describe('a neck that falls in front', () => {
     fc.assert(
       fc.property(anyNeck, ({ shape, width, drop }) => {
         const down = fallingNeck(shape, width, drop, false);
-        const up = frontNeck(shape, { neck: width, drop, shoulder: 10, divide: 20 });
+        const up = frontNeck({ shape }, { neck: width, drop, shoulder: 10, divide: 20 });
         expect(down.centre).toBe(up.centre);
         // Stitches of one side, from the row that divides up to the shoulder, and down again.
         const left = countsByRow(up.schedule, 21, 20 + drop).map((count) => count - 10);
