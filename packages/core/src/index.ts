@@ -91,6 +91,7 @@ export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/s
 export type { PieceSection } from './garment/sections.js';
 export type { GarmentRound } from './garment/construction.js';
 export { SLEEVE_LENGTHS, type SleeveReach } from './garment/shared/arm.js';
+export type { OverStyle } from './garment/overShoulders/style.js';
 export type { HalvesStyle } from './garment/halves/style.js';
 export { TUBE_ROUNDS, type TubeStyle } from './garment/tube/style.js';
 export { HOOD_SHAPES, type HoodStyle } from './garment/shared/hood.js';

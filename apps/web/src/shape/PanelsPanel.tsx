@@ -1,7 +1,7 @@
-import { completeBody, type HalvesStyle } from '@upfell/core';
+import { completeBody, type HalvesStyle, type OverStyle } from '@upfell/core';
 import { useChosenSize, useDocument, useSizePlan } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
-import { ChoiceField } from '../ui/fields';
+import { ChoiceField, NumberField } from '../ui/fields';
 import { BandFields } from './BandFields';
 import { BodyShapeFields } from './BodyShapeFields';
 import { EvenRange } from './EvenRange';
@@ -95,6 +95,15 @@ export function PanelsPanel() {
         />
       )}
 
+      {'longerFront' in style && (
+        <NumberField
+          path="garment.longerFront"
+          label="Fronts longer by"
+          unit="rows"
+          value={(style as unknown as OverStyle).longerFront}
+          put={(document, rows) => void (document.garment['longerFront'] = rows)}
+        />
+      )}
       <NeckFields style={style} body={body} length={length} sideways={construction === 'side-to-side'} />
       <HoodFields hood={style.hood} fabric={style.fabric} />
 

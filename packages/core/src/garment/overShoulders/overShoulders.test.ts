@@ -73,6 +73,16 @@ describe('a body worked over the shoulders', () => {
     }
   });
 
+  it('may have fronts a row longer than the back (common practice), below the side seam', () => {
+    for (const front of ['closed', 'gap'])
+      for (const size of made({ longerFront: 1, front: { style: front, width: 3 } }).sizes) {
+        expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
+        expect(bodyOf(size).rows.at(-1)!.n).toBe(2 * count(size, 'body.rows') + 1);
+        const side = size.joins.find(({ id }) => id === 'side-left')!;
+        expect([side.aCount, side.bCount]).toEqual([count(size, 'side.rows'), count(size, 'side.rows')]);
+      }
+  });
+
   it('is written up the back and down the fronts', () => {
     const text = made({ neck: { drop: 8, shape: 'round' } }).text();
     expect(text).toContain('Both fronts together, row');

@@ -27,6 +27,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
   const [shoulder, neck, drop] = [counts['shoulder.width']!, counts['neck.width']!, counts['neck.drop']!];
   const longer = longerRows(counts);
+  const longerFront = counts['front.longer'] ?? 0;
   const side = longer + counts['side.rows']!;
   const top = side + counts['armhole.rows']!;
   const turns: Turns = {
@@ -34,7 +35,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     side,
     top,
     underarm: top + counts['armhole.rows']!,
-    end: top + counts['armhole.rows']! + counts['side.rows']!,
+    end: top + counts['armhole.rows']! + counts['side.rows']! + longerFront,
   };
   const open = isOpen(style);
   const shape = (open ? openNeck : closedNeck)(style, counts, shapingUnit(fabric));
@@ -119,7 +120,8 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     open: free,
   });
   const slit = openRows(counts, 'back');
-  const frontSlit = openRows(counts, 'front');
+  // Rows that the fronts have more hang below the seam.
+  const frontSlit = openRows(counts, 'front') + longerFront;
   const edges: EdgeProgram[] = [
     edge('back.hem', 'Back, lower edge', { lies: 'foundation', part: 'main' }, !style.hem),
     ...SIDES.flatMap((at): EdgeProgram[] => [
@@ -239,7 +241,14 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     copies: 1,
     fabric,
     work: 'rows',
-    rows: [...(longer > 0 ? ['back.longer'] : []), 'side.rows', 'armhole.rows', 'armhole.rows', 'side.rows'],
+    rows: [
+      ...(longer > 0 ? ['back.longer'] : []),
+      'side.rows',
+      'armhole.rows',
+      'armhole.rows',
+      'side.rows',
+      ...(longerFront > 0 ? ['front.longer'] : []),
+    ],
     passages,
     edges,
     expects: [

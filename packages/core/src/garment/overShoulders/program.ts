@@ -1,11 +1,11 @@
 import type { Counts } from '../../fit/problem.js';
 import type { Program, SizeInput } from '../construction.js';
 import { program as ofPanels } from '../panels/program.js';
-import type { PanelStyle } from '../panels/style.js';
 import { wholeBody } from './piece.js';
+import type { OverStyle } from './style.js';
 
 /** As separate panels, but back and fronts are one piece, and there are no shoulders to sew. */
-export function program(input: SizeInput<PanelStyle>, counts: Counts): Program {
+export function program(input: SizeInput<OverStyle>, counts: Counts): Program {
   const separate = ofPanels(input, counts);
   const panels = ['back', 'front', 'front-left', 'front-right'];
   return {
