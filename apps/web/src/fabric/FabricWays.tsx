@@ -97,6 +97,15 @@ export function Chains() {
         }))}
         put={(document, shaping) => void (of(document).shaping = shaping)}
       />
+      <NumberField
+        path={`${path}.panel`}
+        label="Panel in the middle, stitches"
+        value={fabric.panel ?? 0}
+        put={(document, panel) => {
+          if (panel > 0) of(document).panel = panel;
+          else delete of(document).panel;
+        }}
+      />
       {fabric.foundation !== 'stitches' && (
         <NumberField
           path={`${path}.foundationExtra`}

@@ -101,6 +101,8 @@ export interface Fabric {
   foundationExtra?: number;
   /** The rows of the pattern by turns, where they differ in height. */
   rowTypes?: readonly RowType[];
+  /** Stitches of a panel (a cable, a motif) in the middle of back and front; what lies beside it is plain. */
+  panel?: number;
   unit?: CountingUnit;
   /** How the pattern rows go, in US terms, one sentence for each row of the repeat. */
   pattern?: readonly string[];

@@ -29,6 +29,14 @@ export function readFabric(fabric: FieldReader): void {
     otherwise: 1,
     whole: true,
   });
+  if (fabric.object['panel'] !== undefined)
+    fabric.number('panel', {
+      label: 'The panel in the middle',
+      min: 0,
+      max: 80,
+      unit: 'stitches',
+      whole: true,
+    });
   if (fabric.object['rowTypes'] !== undefined)
     for (const type of fabric.list('rowTypes', 'The list of row types', MOST_ROW_TYPES)) {
       type.text('name', 'The row type’s name');

@@ -47,7 +47,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
         starts.map(({ stitches }) => ({ n: 1, count: stitches })),
       );
       if (starts[0]!.round) rounds.set(first.part, starts[0]!.round);
-      lines.push(...writeStart(starts, fabric, wordsOf(first.part)));
+      lines.push(...writeStart(starts, fabric, wordsOf(first.part)), ...panelLine(pieces, fabric));
     } else if (first.kind === 'mark') {
       lines.push(
         line`Place a marker at both ends of row ${all.map((_, size) => at(first.part, size).n)}: ${first.meaning}.`,
@@ -156,6 +156,16 @@ function nameOf(passages: PlannedPiece['passages'], part: string): string {
 
 function edgeOf({ where }: Of<'shape'>): string {
   return where.at === 'one edge' ? where.edge : 'the shaped edge';
+}
+
+/** Where a panel in the middle of back and front lies; nothing without one. */
+function panelLine(pieces: readonly PlannedPiece[], { panel = 0 }: Fabric): Line[] {
+  if (panel === 0 || !['back', 'front', 'over'].includes(pieces[0]!.id)) return [];
+  const beside = pieces.map(({ rows }) => (rows[0]!.count - panel) / 2);
+  if (beside.some((many) => many < 0 || !Number.isInteger(many))) return [];
+  return [
+    line`The panel of ${panel} sts lies in the middle, ${beside} sts plain on either side of it; shaping at the edges takes from the plain sts only.`,
+  ];
 }
 
 /** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */

@@ -27,6 +27,7 @@ import {
   slantedNeck,
   slantedTo,
 } from './relations.js';
+import { centredPanel } from './centredPanel.js';
 import { draftSides, hemOf, hemTargets } from './sides.js';
 import { upperFabric, type PanelStyle } from './style.js';
 import { armholeDepth, bodyWidth, neckDrop, neckWidth } from './targets.js';
@@ -154,6 +155,7 @@ export function draft(input: Input): Draft {
       })
     : null;
   notes.push(...(sleeve?.notes ?? []), ...(cap?.notes ?? []));
+  const centred = centredPanel(fabric);
   const sides = draftSides(input, fabric, front.length, {
     side: Math.max(SHORTEST, side),
     toWaist: Math.min(side - SHORTEST, Math.max(SHORTEST, input.body.body.backWaist - armhole)),
@@ -317,6 +319,7 @@ export function draft(input: Input): Draft {
     open && !changes ? dropAboveHem() : dropAboveUnderarm(),
     ...(slant ? (open ? slantedTo(slant, frontTop, armholeCounts) : slantedNeck(slant)) : []),
     ...sides.relations,
+    ...centred.relations,
     ...lowerEdge.relations,
     ...(sleeve?.relations ?? []),
     ...(hem?.relations ?? []),
@@ -335,7 +338,7 @@ export function draft(input: Input): Draft {
   const edgings = followers(input);
   return {
     quantities,
-    helpers: [...(sleeve?.helpers ?? []), ...sides.helpers],
+    helpers: [...(sleeve?.helpers ?? []), ...sides.helpers, ...centred.helpers],
     relations,
     finished: [...finished, ...sides.finished],
     notes,

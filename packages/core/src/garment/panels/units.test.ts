@@ -1,5 +1,7 @@
 import { plan } from '../../plan.js';
 import type { Fabric } from '../../fabric/fabric.js';
+import { pattern } from '../../write/pattern.js';
+import { patternToText } from '../../write/text.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 
 /** Fabrics counted in units, shaped by whole ones: stitches of a unit and what lies beside them. */
@@ -72,20 +74,37 @@ describe.each(UNITS)('a fabric of %s', (_, multiple, plus, stitches, rows) => {
 });
 
 describe('a cable panel', () => {
-  it('of 9 stitches lies in the centre: the plain stitches beside it are equal on both sides (common practice)', () => {
-    // An odd width less nine is even, so it halves.
-    const { sizes } = plan(
-      designWith({
-        sizes: ['S', 'M'].map((id, i) => sizeOf(id, { bust: 92 + 8 * i, crossBack: 37 })),
-        fabrics: [fabricOf('body', 18, 14, { flat: { multiple: 2, plus: 1 } }), fabricOf('rib', 18, 20)],
-        style: { construction: 'drop-shoulder', ease: 10 },
-      }),
-    );
-    for (const { quantities } of sizes) {
-      const width = quantities.find(({ id }) => id === 'back.width')!.count;
-      expect((width - 9) % 2).toBe(0);
-      const neck = quantities.find(({ id }) => id === 'neck.width')!.count;
-      expect(neck % 2).toBe(1);
-    }
+  const made = (panel: number, multiple = 1, plus = 0) => {
+    const design = designWith({
+      sizes: ['S', 'M', 'L'].map((id, i) => sizeOf(id, { bust: 90 + 9 * i, crossBack: 37 })),
+      fabrics: [
+        { ...fabricOf('body', 18, 14, { flat: { multiple, plus } }), panel },
+        fabricOf('rib', 18, 20),
+      ],
+      style: { construction: 'set-in', ease: 10 },
+    });
+    return {
+      sizes: plan(design).sizes,
+      text: patternToText(pattern(plan(design), design, { terms: 'us', units: 'cm' })),
+    };
+  };
+
+  it.each([9, 10])(
+    'of %i stitches lies in the middle, as many plain ones on either side (common practice)',
+    (panel) => {
+      const { sizes, text } = made(panel);
+      for (const size of sizes) {
+        const width = size.quantities.find(({ id }) => id === 'back.width')!.count;
+        expect((width - panel) % 2).toBe(0);
+        expect(size.joins.every(({ ok }) => ok)).toBe(true);
+      }
+      expect(text).toContain(`The panel of ${panel} sts lies in the middle`);
+    },
+  );
+
+  it('that can never lie in the middle of such a fabric is told so', () => {
+    const [size] = made(9, 2, 0).sizes;
+    expect(size!.quantities).toEqual([]);
+    expect(size!.notes.some(({ level }) => level === 'stop')).toBe(true);
   });
 });
