@@ -75,7 +75,7 @@ export function arrange(
       key,
       id,
       polygons: drawn(id, up ? (x, y) => place(y, x) : place),
-      changes: changesOf(id).map((y) => [place(0, y), place(m.width, y)]),
+      changes: changesOf(id).map((y) => [place(0, y), place(width / scale, y)]),
       rows: { across: up !== across, step: scale / rowsPerCm(id) },
       centre,
       width,
