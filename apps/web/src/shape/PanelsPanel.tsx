@@ -19,7 +19,7 @@ import { WidthAndLength } from './WidthAndLength';
 /** Constructions whose sides may be shaped. */
 const SHAPED_SIDES = ['drop-shoulder', 'notched', 'set-in', 'vest'];
 
-/** Constructions of separate panels, or of panels joined at the shoulders: their sides may be slit, their fronts tied. */
+/** Constructions of separate panels, or of panels joined at the shoulders: their sides may be slit. */
 const PANELS = [...SHAPED_SIDES, 'rectangles', 'over-shoulders'];
 
 /** How a garment of panels sits: front, ease, lengths, neck, sleeves and bands. */
@@ -77,7 +77,7 @@ export function PanelsPanel() {
       {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
       {SHAPED_SIDES.includes(construction) && <BodyShapeFields shape={style.body} body={body} />}
       {'centre' in style && <CentreFields centre={style.centre as HalvesStyle['centre']} />}
-      <FrontFields front={style.front} ties={PANELS.includes(construction)} />
+      <FrontFields front={style.front} ties />
       {PANELS.includes(construction) && !style.measured && (
         <StyleLength
           path="garment.slit"

@@ -21,7 +21,7 @@ import {
   type Edging,
   type Stretch,
 } from '../shared/edgings.js';
-import { openingWidth } from '../shared/front.js';
+import { isTied, openingWidth, tieQuantity } from '../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../shared/hood.js';
 import { halfNeck, steppedLength } from '../shared/neck.js';
 import { forSize } from '../shared/perSize.js';
@@ -169,6 +169,7 @@ export function draft(input: Input): Draft {
         min: 0,
         because: drop.reasons,
       }),
+      ...(isTied(style) ? [tieQuantity(input)] : []),
       ...(sleeve?.quantities ?? []),
       ...(hem?.quantities ?? []),
     ],

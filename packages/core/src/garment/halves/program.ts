@@ -5,22 +5,15 @@ import type { JoinPlan } from '../../joins/join.js';
 import type { Passage } from '../../shaping/passages.js';
 import { fromSteps } from '../../shaping/schedule.js';
 import type { EdgeProgram, GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
-import { bandHeight } from '../panels/finished.js';
+import { sleeveFacts } from '../panels/sleeveFacts.js';
 import { sleeveRows } from '../panels/sums.js';
 import { sleeveSeams } from '../panels/joins.js';
 import { sleeve as sleevePiece } from '../panels/sleeve.js';
 import { cuffOf, inRounds, neckIsOpen } from '../panels/style.js';
-import { downTo } from '../shared/arm.js';
-import {
-  bandJoin,
-  bandPiece,
-  cuffJoins,
-  frontBandJoins,
-  frontBandPiece,
-  neckbandJoins,
-  pickedBand,
-} from '../shared/bands.js';
-import { openingWidth } from '../shared/front.js';
+import { bandJoin, cuffJoins, frontBandJoins, neckbandJoins } from '../shared/bandJoins.js';
+import { bandPiece, frontBandPiece, pickedBand } from '../shared/bands.js';
+import { cordPiece } from '../shared/cord.js';
+import { isTied, openingWidth } from '../shared/front.js';
 import { hoodJoins, hoodPiece } from '../shared/hood.js';
 import { halfNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
@@ -54,6 +47,7 @@ export function program(input: Input, counts: Counts): Program {
   if (style.neckband)
     pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, !banded));
   if (style.hood) pieces.push(hoodPiece(input, counts));
+  if (isTied(style)) pieces.push(cordPiece('tie', 'Tie', 2 * style.front.ties, rib(style.front), counts));
   if (banded) pieces.push(frontBandPiece(rib(style.front), counts));
   const { gauge, growth = 0 } = fabric;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
@@ -82,16 +76,7 @@ export function program(input: Input, counts: Counts): Program {
     },
     facts: {
       closedNeck: null,
-      sleeveTop: style.sleeve && {
-        round: counts['sleeve.top']! / perCm(sleeveGauge, 'stitches'),
-        quantity: 'sleeve.top',
-      },
-      reach: style.sleeve && {
-        overhang,
-        sleeve: reach,
-        cuff: bandHeight('cuff', counts, input),
-        wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
-      },
+      ...sleeveFacts(input, counts, overhang),
     },
   };
 }

@@ -6,8 +6,8 @@ import {
   endsMeet,
   frontBandJoins,
   neckbandJoins,
-  type BandStyle,
-} from '../shared/bands.js';
+} from '../shared/bandJoins.js';
+import type { BandStyle } from '../shared/bands.js';
 import { isOpen } from '../shared/front.js';
 import { hoodJoins } from '../shared/hood.js';
 import { SIDES } from '../shared/pieces.js';

@@ -2,13 +2,12 @@ import { USUAL_STRETCH } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
-import { alongOf, bandPiece, frontBandPiece } from '../shared/bands.js';
-import { downTo } from '../shared/arm.js';
-import { cordPiece } from '../shared/cord.js';
-import { isOpen, isTied, openingWidth } from '../shared/front.js';
-import { hoodPiece } from '../shared/hood.js';
+import { alongOf } from '../shared/bands.js';
+import { isOpen, openingWidth } from '../shared/front.js';
 import { neckOpening } from '../shared/neck.js';
+import { bandPieces } from './bandPieces.js';
 import { bandHeight } from './finished.js';
+import { sleeveFacts } from './sleeveFacts.js';
 import { acrossShoulders, sleeveRows } from './sums.js';
 import { joins } from './joins.js';
 import { back } from './back.js';
@@ -26,7 +25,6 @@ export function program(input: Input, counts: Counts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const banded = style.front.style === 'band';
   const fronts = open
     ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
     : [front(input, counts)];
@@ -40,33 +38,8 @@ export function program(input: Input, counts: Counts): Program {
             : sleeve(input, style.sleeve, counts),
         ]
       : []),
+    ...bandPieces(input, counts, isSlit(input)),
   ];
-  if (style.hem) {
-    const slit = isSlit(input);
-    pieces.push(
-      bandPiece(
-        'hem',
-        open ? 'Hem rib of the back' : 'Hem rib',
-        open ? 1 : 2,
-        style.hem,
-        fabrics,
-        counts,
-        slit,
-      ),
-    );
-    if (open)
-      pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, style.hem, fabrics, counts, slit));
-  }
-  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
-  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, style.armband, fabrics, counts));
-  if (style.neckband)
-    pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, open && !banded));
-  if (style.hood) pieces.push(hoodPiece(input, counts));
-  if (isTied(style))
-    pieces.push(cordPiece('tie', 'Tie', 2 * style.front.ties, fabrics.get(style.front.fabric)!, counts));
-  if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
-
-  const sleeveFabric = fabrics.get(style.sleeve?.fabric ?? style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const upper = fabrics.get(upperFabric(style))!;
   const upperStitches = perCm(upper.gauge, 'stitches');
@@ -84,16 +57,7 @@ export function program(input: Input, counts: Counts): Program {
             stretch: upper.stretch ?? USUAL_STRETCH,
             front: 'neck.width',
           },
-      sleeveTop: style.sleeve && {
-        round: counts['sleeve.top']! / perCm(sleeveFabric.gauge, 'stitches'),
-        quantity: 'sleeve.top',
-      },
-      reach: style.sleeve && {
-        overhang: (acrossShoulders(counts) / stitches - input.body.body.crossBack) / 2,
-        sleeve: sleeveRows(counts) / perCm(sleeveFabric.gauge, 'rows'),
-        cuff: bandHeight('cuff', counts, input),
-        wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
-      },
+      ...sleeveFacts(input, counts, (acrossShoulders(counts) / stitches - input.body.body.crossBack) / 2),
     },
   };
 }

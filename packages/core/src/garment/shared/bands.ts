@@ -1,6 +1,5 @@
 import type { Reason } from '../../because/reason.js';
 import type { FieldReader } from '../../check/fields.js';
-import type { JoinPlan } from '../../joins/join.js';
 import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
@@ -66,28 +65,6 @@ export function alongOf({ worked }: BandStyle): Axis {
 }
 export function acrossOf({ worked }: BandStyle): Axis {
   return worked === 'up' ? 'rows' : 'stitches';
-}
-
-/** How a band meets its edge, and its ends each other. */
-function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPlan['kind'] } {
-  return worked === 'up'
-    ? { edge: 'pick-up', ends: 'row-to-row' }
-    : { edge: 'stitch-to-row', ends: 'stitch-to-stitch' };
-}
-
-/** A band along an edge. */
-export function bandJoin(
-  band: BandStyle,
-  join: { id: string; label: string; band: string; edges: readonly string[] },
-): JoinPlan {
-  return {
-    id: join.id,
-    label: join.label,
-    kind: meeting(band).edge,
-    a: [`${join.band}.joined`],
-    b: join.edges,
-    gather: band.gather,
-  };
 }
 
 /**
@@ -183,7 +160,20 @@ export function bandPiece(
   freeEnds = false,
 ): PieceProgram {
   const fabric = fabrics.get(band.fabric)!;
-  if (band.worked === 'up') return bandUp({ id, label, copies, fabric, freeEnds }, counts);
+  if (band.worked === 'up')
+    return pickedUp(
+      {
+        id,
+        label,
+        copies,
+        fabric,
+        along: ALONG[id] ?? 'the lower edge',
+        counted: { along: `${id}.rows`, across: `${id}.height` },
+        ends: { left: 'start', right: 'end' },
+        freeEnds,
+      },
+      counts,
+    );
   const stitches = counts[`${id}.height`]!;
   const rows = counts[`${id}.rows`]!;
   const along = (side: Side) => ends(side, { part: 'main', first: 1, last: rows });
@@ -236,80 +226,32 @@ export function bandPiece(
   };
 }
 
-/** The band worked up from its edge: the stitches picked up run along it. */
-function bandUp(
-  {
-    id,
-    label,
-    copies,
-    fabric,
-    freeEnds,
-  }: { id: string; label: string; copies: number; fabric: Fabric; freeEnds: boolean },
-  counts: Counts,
-): PieceProgram {
-  const [stitches, rows] = [counts[`${id}.rows`]!, counts[`${id}.height`]!];
-  const along = { neckband: 'the neck', armband: 'the armhole', cuff: 'the end of the sleeve' }[id];
-  const end = (name: string, words: string, side: Side) => ({
-    id: `${id}.${name}`,
-    label: `${label}, ${words}`,
-    axis: 'rows' as const,
-    place: ends(side, { part: 'main', first: 1, last: rows }),
-    path: 'straight' as const,
-    open: freeEnds,
-  });
-  return {
-    id,
-    label,
-    copies,
-    fabric,
-    work: 'rows',
-    rows: [`${id}.height`],
-    passages: [
-      { kind: 'start', part: 'main', stitches, extra: 0, along: along ?? 'the lower edge' },
-      { kind: 'even', part: 'main', to: rows },
-    ],
-    edges: [
-      {
-        id: `${id}.joined`,
-        label: `${label}, joined edge`,
-        axis: 'stitches',
-        place: { lies: 'foundation', part: 'main' },
-      },
-      {
-        id: `${id}.free`,
-        label: `${label}, free edge`,
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
-        open: true,
-      },
-      end('start', 'beginning', 'left'),
-      end('end', 'end', 'right'),
-    ],
-    expects: [
-      { quantity: `${id}.rows`, edges: [`${id}.joined`] },
-      { quantity: `${id}.height`, edges: [`${id}.end`] },
-    ],
-  };
+/** A band picked up along an edge: its stitches run along it, its rows go across. */
+interface PickedBand {
+  id: string;
+  label: string;
+  copies: number;
+  fabric: Fabric;
+  /** The edge in words. */
+  along: string;
+  /** Names of the counts along the edge and across, and of its left and right ends. */
+  counted: { along: string; across: string };
+  ends: { left: string; right: string };
+  freeEnds: boolean;
 }
 
-/** A band picked up along an edge: its stitches run along it, its rows are its width. */
-export function pickedBand(
-  id: string,
-  label: string,
-  copies: number,
-  fabric: Fabric,
-  along: string,
+function pickedUp(
+  { id, label, copies, fabric, along, counted, ends: named, freeEnds }: PickedBand,
   counts: Counts,
 ): PieceProgram {
-  const stitches = counts[`${id}.stitches`]!;
-  const rows = counts[`${id}.rows`]!;
+  const [stitches, rows] = [counts[counted.along]!, counts[counted.across]!];
   return {
     id,
     label,
     copies,
     fabric,
     work: 'rows',
-    rows: [`${id}.rows`],
+    rows: [counted.across],
     passages: [
       { kind: 'start', part: 'main', stitches, extra: 0, along },
       { kind: 'even', part: 'main', to: rows },
@@ -328,71 +270,54 @@ export function pickedBand(
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
         open: true,
       },
-      ...(['left', 'right'] as const).map((side) => ({
-        id: `${id}.end-${side}`,
+      ...SIDES.map((side) => ({
+        id: `${id}.${named[side]}`,
         label: `${label}, ${side} end`,
         axis: 'rows' as const,
         place: ends(side, { part: 'main', first: 1, last: rows }),
         path: 'straight' as const,
-        open: true,
+        open: freeEnds,
       })),
     ],
     expects: [
-      { quantity: `${id}.stitches`, edges: [`${id}.joined`] },
-      { quantity: `${id}.rows`, edges: [`${id}.end-left`] },
+      { quantity: counted.along, edges: [`${id}.joined`] },
+      { quantity: counted.across, edges: [`${id}.${named.left}`] },
     ],
   };
+}
+
+/** What a rib worked up is picked up along. */
+const ALONG: Readonly<Record<string, string>> = {
+  neckband: 'the neck',
+  armband: 'the armhole',
+  cuff: 'the end of the sleeve',
+};
+
+/** A band of its own counts, stitches and rows, picked up along an edge. */
+export function pickedBand(
+  id: string,
+  label: string,
+  copies: number,
+  fabric: Fabric,
+  along: string,
+  counts: Counts,
+): PieceProgram {
+  return pickedUp(
+    {
+      id,
+      label,
+      copies,
+      fabric,
+      along,
+      counted: { along: `${id}.stitches`, across: `${id}.rows` },
+      ends: { left: 'end-left', right: 'end-right' },
+      freeEnds: true,
+    },
+    counts,
+  );
 }
 
 /** The bands picked up along two open fronts. */
 export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
   return pickedBand('band', 'Front band', 2, fabric, 'the front edge, hem and neckband included', counts);
-}
-
-/** How cuff ribs are sewn to the sleeves and their ends to each other. */
-export function cuffJoins(band: BandStyle): JoinPlan[] {
-  return SIDES.flatMap((side): JoinPlan[] => [
-    bandJoin(band, {
-      id: `cuff-${side}`,
-      label: `Cuff rib to sleeve, ${side}`,
-      band: 'cuff',
-      edges: ['sleeve.cuff'],
-    }),
-    { ...endsMeet(band, 'cuff', `Cuff seam, ${side}`), id: `cuff-seam-${side}` },
-  ]);
-}
-
-/** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
-export function neckbandJoins(band: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
-  return [
-    bandJoin(band, { id: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
-    ...(open ? [] : [endsMeet(band, 'neckband', 'Neckband, its ends')]),
-  ];
-}
-
-/** The two ends of a band sewn to each other. */
-export function endsMeet(band: BandStyle, id: string, label: string): JoinPlan {
-  return {
-    id: `${id}-seam`,
-    label,
-    kind: meeting(band).ends,
-    a: [`${id}.end`],
-    b: [`${id}.start`],
-  };
-}
-
-/** An end of one band sewn to an end of another, both worked alike. */
-export function endsJoin(band: BandStyle, id: string, label: string, a: string, b: string): JoinPlan {
-  return { id, label, kind: meeting(band).ends, a: [a], b: [b] };
-}
-
-/** How front bands are picked up along the edges of one side, from the hem up. */
-export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPlan[] {
-  return SIDES.map((side): JoinPlan => ({
-    id: `band-${side}`,
-    label: `Front band, ${side}`,
-    kind: 'pick-up',
-    a: ['band.joined'],
-    b: [...along(side)],
-  }));
 }

@@ -10,7 +10,7 @@ import { notchWidth } from '../panels/notch.js';
 import type { PanelStyle } from '../panels/style.js';
 import { armholeDepth, neckDrop, neckWidth } from '../panels/targets.js';
 import { draftBand } from '../shared/bands.js';
-import { frontWidth, isOpen, openingWidth } from '../shared/front.js';
+import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { bodyLength, panelWidth } from '../shared/targets.js';
 import { edgingsOf } from './edgings.js';
@@ -141,6 +141,7 @@ export function draft(input: Input): Draft {
       rule: { multiple: fabric.rule.flat.multiple, plus: 0 },
       min: drop.length === 0 ? 0 : leastStep(fabric.rule.flat.multiple),
     }),
+    ...(isTied(style) ? [tieQuantity(input)] : []),
     ...(sleeve?.quantities ?? []),
     ...(hem?.quantities ?? []),
     ...(frontHem?.quantities ?? []),

@@ -6,18 +6,14 @@ import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construc
 import { armbandJoins, hemJoins, sleeveSeams } from '../panels/joins.js';
 import { sleeve as sleevePiece } from '../panels/sleeve.js';
 import { cuffOf, inRounds, type PanelStyle } from '../panels/style.js';
+import { bandPieces } from '../panels/bandPieces.js';
 import { bandHeight } from '../panels/finished.js';
-import { downTo } from '../shared/arm.js';
-import {
-  alongOf,
-  bandPiece,
-  cuffJoins,
-  frontBandJoins,
-  frontBandPiece,
-  neckbandJoins,
-} from '../shared/bands.js';
+import { sleeveFacts } from '../panels/sleeveFacts.js';
+import { sleeveRows } from '../panels/sums.js';
+import { cuffJoins, frontBandJoins, neckbandJoins } from '../shared/bandJoins.js';
+import { alongOf } from '../shared/bands.js';
 import { isOpen, openingWidth } from '../shared/front.js';
-import { hoodJoins, hoodPiece } from '../shared/hood.js';
+import { hoodJoins } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
 import { SIDES } from '../shared/pieces.js';
 import { openFront, wholePanel } from './pieces.js';
@@ -35,30 +31,15 @@ export function program(input: Input, counts: Counts): Program {
       ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
       : [wholePanel(input, counts, 'front')]),
     ...(style.sleeve ? [sleevePiece(input, style.sleeve, counts)] : []),
+    ...bandPieces(input, counts, false),
   ];
-  if (style.hem) {
-    pieces.push(
-      bandPiece('hem', open ? 'Hem rib of the back' : 'Hem rib', open ? 1 : 2, style.hem, fabrics, counts),
-    );
-    if (open) pieces.push(bandPiece('hem-front', 'Hem rib of each front', 2, style.hem, fabrics, counts));
-  }
-  if (style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
-  if (style.armband) pieces.push(bandPiece('armband', 'Armhole rib', 2, style.armband, fabrics, counts));
-  const banded = style.front.style === 'band';
-  if (style.neckband)
-    pieces.push(bandPiece('neckband', 'Neckband', 1, style.neckband, fabrics, counts, open && !banded));
-  if (style.hood) pieces.push(hoodPiece(input, counts));
-  if (banded) pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
-
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
-  const sleeveGauge = fabrics.get(style.sleeve?.fabric ?? style.fabric)!.gauge;
   const overhang =
     ((counts['back.width']! - 2 * (counts['notch.width'] ?? 0)) / rows - input.body.body.crossBack) / 2;
-  const sleeveRows = (counts['sleeve.rows'] ?? 0) + (counts['fade.rows'] ?? 0);
   return {
     pieces,
     joins: joins(input, counts),
-    rounds: roundsOf(input, counts, overhang, sleeveRows),
+    rounds: roundsOf(input, counts, overhang),
     facts: {
       closedNeck: open
         ? null
@@ -71,22 +52,13 @@ export function program(input: Input, counts: Counts): Program {
             stretch: fabric.stretch ?? USUAL_STRETCH,
             front: 'neck.width',
           },
-      sleeveTop: style.sleeve && {
-        round: counts['sleeve.top']! / perCm(sleeveGauge, 'stitches'),
-        quantity: 'sleeve.top',
-      },
-      reach: style.sleeve && {
-        overhang,
-        sleeve: sleeveRows / perCm(sleeveGauge, 'rows'),
-        cuff: bandHeight('cuff', counts, input),
-        wanted: downTo(input, style.sleeve, input.body.body.shoulderToWrist).length,
-      },
+      ...sleeveFacts(input, counts, overhang),
     },
   };
 }
 
 /** Straight from the shoulder to the hem, drawn in by the rib; a sleeve from the overhang on. */
-function roundsOf(input: Input, counts: Counts, overhang: number, sleeveRows: number): Program['rounds'] {
+function roundsOf(input: Input, counts: Counts, overhang: number): Program['rounds'] {
   const { style, fabrics } = input;
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
@@ -108,7 +80,7 @@ function roundsOf(input: Input, counts: Counts, overhang: number, sleeveRows: nu
   }
   if (!style.sleeve) return { body, arm: [] };
   const of = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
-  const end = overhang + (sleeveRows / perCm(of.gauge, 'rows')) * (1 + (of.growth ?? 0));
+  const end = overhang + (sleeveRows(counts) / perCm(of.gauge, 'rows')) * (1 + (of.growth ?? 0));
   return {
     body,
     arm: [

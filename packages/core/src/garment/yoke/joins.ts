@@ -1,5 +1,5 @@
 import type { JoinPlan } from '../../joins/join.js';
-import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../shared/bands.js';
+import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../shared/bandJoins.js';
 import { SIDES } from '../shared/pieces.js';
 import { type YokeStyle } from './style.js';
 import { isOpen } from '../shared/front.js';

@@ -1,0 +1,75 @@
+/** How bands meet the edges that they go along, and their ends each other. */
+
+import type { JoinPlan } from '../../joins/join.js';
+import type { BandStyle } from './bands.js';
+import { SIDES, type Side } from './pieces.js';
+
+/** How a band meets its edge, and its ends each other. */
+function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPlan['kind'] } {
+  return worked === 'up'
+    ? { edge: 'pick-up', ends: 'row-to-row' }
+    : { edge: 'stitch-to-row', ends: 'stitch-to-stitch' };
+}
+
+/** A band along an edge. */
+export function bandJoin(
+  band: BandStyle,
+  join: { id: string; label: string; band: string; edges: readonly string[] },
+): JoinPlan {
+  return {
+    id: join.id,
+    label: join.label,
+    kind: meeting(band).edge,
+    a: [`${join.band}.joined`],
+    b: join.edges,
+    gather: band.gather,
+  };
+}
+
+/** How cuff ribs are sewn to the sleeves and their ends to each other. */
+export function cuffJoins(band: BandStyle): JoinPlan[] {
+  return SIDES.flatMap((side): JoinPlan[] => [
+    bandJoin(band, {
+      id: `cuff-${side}`,
+      label: `Cuff rib to sleeve, ${side}`,
+      band: 'cuff',
+      edges: ['sleeve.cuff'],
+    }),
+    { ...endsMeet(band, 'cuff', `Cuff seam, ${side}`), id: `cuff-seam-${side}` },
+  ]);
+}
+
+/** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
+export function neckbandJoins(band: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
+  return [
+    bandJoin(band, { id: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
+    ...(open ? [] : [endsMeet(band, 'neckband', 'Neckband, its ends')]),
+  ];
+}
+
+/** The two ends of a band sewn to each other. */
+export function endsMeet(band: BandStyle, id: string, label: string): JoinPlan {
+  return {
+    id: `${id}-seam`,
+    label,
+    kind: meeting(band).ends,
+    a: [`${id}.end`],
+    b: [`${id}.start`],
+  };
+}
+
+/** An end of one band sewn to an end of another, both worked alike. */
+export function endsJoin(band: BandStyle, id: string, label: string, a: string, b: string): JoinPlan {
+  return { id, label, kind: meeting(band).ends, a: [a], b: [b] };
+}
+
+/** How front bands are picked up along the edges of one side, from the hem up. */
+export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPlan[] {
+  return SIDES.map((side): JoinPlan => ({
+    id: `band-${side}`,
+    label: `Front band, ${side}`,
+    kind: 'pick-up',
+    a: ['band.joined'],
+    b: [...along(side)],
+  }));
+}
