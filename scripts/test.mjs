@@ -64,7 +64,8 @@ try {
     'apps/server/src',
     'apps/web/src',
   ]);
-  jest('unit tests', []);
+  // Left to itself Jest keeps a core free: of two it would use one.
+  jest('unit tests', ['--maxWorkers=100%']);
   await build();
   jest('browser tests', ['--selectProjects', 'browser', '--runInBand'], { UPFELL_E2E: '1' });
 } catch (error) {

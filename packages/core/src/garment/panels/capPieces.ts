@@ -9,6 +9,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
 import { cappedTaper } from './capDraft.js';
+import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
@@ -101,17 +102,8 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
         place: { lies: 'foundation', part: 'main' },
         open: !style.cuff,
       },
+      ...seamEdges(fabric, [{ part: 'main', first: 1, last: seam }], outwards),
       ...sides.flatMap(({ name, side, sign }): EdgeProgram[] => [
-        {
-          id: `sleeve.${name}-edge`,
-          label: `Sleeve, ${name} edge`,
-          axis: 'rows',
-          place: {
-            ...ends(side, { part: 'main', first: 1, last: seam }),
-            ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
-          },
-          path: outwards.map((stitches) => sign * stitches),
-        },
         {
           id: `cap.base-${name}`,
           label: `Sleeve cap, base at the ${name}`,
@@ -160,7 +152,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
   const end = lastOf(counts, rows);
   const faded = end.n > rows;
   const taper = later(taperOf(input, own, counts), cap.rows);
-  const inwards = countsByRow(taper, cap.rows + 2, rows).map((count) => (width - count) / 2);
+  const outwards = countsByRow(taper, cap.rows + 2, rows).map((count) => (count - width) / 2);
   /** Row ends of the seam: the row picked up, and those from the closing row on. */
   const seam = [
     { part: 'main', first: 1, last: 1 },
@@ -208,18 +200,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         place: { lies: 'live', part: 'main', n: end.n, from: 0, count: end.count },
         open: !style.cuff,
       },
-      ...(round
-        ? []
-        : (['front', 'back'] as const).map((name): EdgeProgram => ({
-            id: `sleeve.${name}-edge`,
-            label: `Sleeve, ${name} edge`,
-            axis: 'rows',
-            place: {
-              ...ends(name === 'front' ? 'left' : 'right', ...seam),
-              ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
-            },
-            path: [0, ...inwards].map((stitches) => (name === 'front' ? stitches : -stitches)),
-          }))),
+      ...(round ? [] : seamEdges(fabric, seam, [0, ...outwards])),
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },

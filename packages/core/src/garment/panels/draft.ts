@@ -7,12 +7,12 @@ import type { Draft, DraftQuantity, SizeInput } from '../construction.js';
 import { draftBand } from '../shared/bands.js';
 import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
-import { bodyLength } from '../shared/targets.js';
 import { draftCurve, insetOf } from './armholeCurve.js';
 import { capTargets } from './capDraft.js';
 import { draftSleeve } from './draftSleeve.js';
 import { followers } from './edgings.js';
 import { finishedOf } from './finished.js';
+import { neckTooWide, panelLengths, SHORTEST } from './lengths.js';
 import { draftLowerEdge } from './lowerEdge.js';
 import { notchWidth } from './notch.js';
 import {
@@ -30,12 +30,9 @@ import {
 import { centredPanel } from './centredPanel.js';
 import { draftSides, hemOf, hemTargets } from './sides.js';
 import { upperFabric, type PanelStyle } from './style.js';
-import { armholeDepth, bodyWidth, neckDrop, neckWidth } from './targets.js';
+import { bodyWidth, neckDrop, neckWidth } from './targets.js';
 
 type Input = SizeInput<PanelStyle>;
-
-/** Shortest piece that is still a piece, cm: what a length that came out at nothing is set to, with a note. */
-const SHORTEST = 2;
 
 /**
  * Drafts panels for one body: every piece a rectangle or nearly, the sleeve tapered. The body covers
@@ -76,15 +73,8 @@ export function draft(input: Input): Draft {
       message: say`What lies between the fronts (${cm(openingWidth(input))}) is wider than the neck (${cm(neck)}), so each front would be narrower than its shoulder; a wider neck or a smaller gap would do.`,
     });
 
-  if (neck >= width - 2 * off)
-    notes.push({
-      level: 'warn',
-      code: 'neck-wider-than-panel',
-      where: 'neck.width',
-      message: say`The neck (${cm(neck)}) is wider than the panel (${cm(width - 2 * off)}), so no shoulder is left to hold it; a wider panel or a narrower neck would do.`,
-    });
+  notes.push(...neckTooWide(neck, width - 2 * off));
 
-  const { length, reasons: lengthReasons } = bodyLength(input);
   const hemWidths = hemTargets(input, front.length);
   const hem = style.hem
     ? draftBand({
@@ -118,20 +108,9 @@ export function draft(input: Input): Draft {
           },
         })
       : null;
-  const panel = length - (hem?.height ?? 0);
-  const panelReasons = [
-    ...lengthReasons,
-    ...(hem ? [plus('Hem rib', -hem.height, panel, { kind: 'style', id: 'garment.hem.height' })] : []),
-  ];
-  const { length: armhole, reasons: armholeReasons } = armholeDepth(input, panel);
-  const side = panel - armhole;
-  if (side < SHORTEST)
-    notes.push({
-      level: 'stop',
-      code: 'armhole-deeper-than-body',
-      where: 'side.rows',
-      message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
-    });
+  const lengths = panelLengths(input, hem?.height ?? null, { armhole: 'armhole.rows', side: 'side.rows' });
+  const { length, armhole, armholeReasons, side } = lengths;
+  notes.push(...lengths.notes);
 
   const across = width - 2 * off;
   if (inset && inset.across > width)
@@ -255,10 +234,10 @@ export function draft(input: Input): Draft {
             label: 'Back and front, height',
             fabric,
             axis: 'rows',
-            target: Math.max(SHORTEST, panel),
+            target: lengths.panel,
             weight: 1,
             rule: fabric.rule.rows,
-            because: panelReasons,
+            because: lengths.panelReasons,
             min: 4,
           }),
         ]),
@@ -281,7 +260,7 @@ export function draft(input: Input): Draft {
       target: Math.max(SHORTEST, side),
       weight: changes ? 1 : 0.2,
       ...(changes ? { rule: fabric.rule.rows } : {}),
-      because: [...panelReasons, plus('Armhole', -armhole, side, { kind: 'quantity', id: 'armhole.rows' })],
+      because: lengths.sideReasons,
     }),
     quantity({
       id: 'neck.drop',

@@ -6,6 +6,7 @@ import type { Passage } from '../../shaping/passages.js';
 import { countsByRow, later } from '../../shaping/schedule.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
+import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 
@@ -88,18 +89,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         place: edgeAt(up ? 'start' : 'finish', end.count),
         open: !style.cuff,
       },
-      ...(round
-        ? []
-        : (['front', 'back'] as const).map((which): EdgeProgram => ({
-            id: `sleeve.${which}-edge`,
-            label: `Sleeve, ${which} edge`,
-            axis: 'rows',
-            place: {
-              ...ends(which === 'front' ? 'left' : 'right', { part: 'main', first, last }),
-              ...(shapingUnit(fabric) > 1 ? { stepped: true } : {}),
-            },
-            path: outwards.map((stitches) => (which === 'front' ? -stitches : stitches)),
-          }))),
+      ...(round ? [] : seamEdges(fabric, [{ part: 'main', first, last }], outwards)),
       ...(along > 0
         ? (['front', 'back'] as const).map((which): EdgeProgram => ({
             id: `sleeve.notch-${which}`,

@@ -1,25 +1,22 @@
-import type { Note } from '../../advice/note.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../fit/relations.js';
-import { cm, say } from '../../text/phrase.js';
+import { say } from '../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
 import { bandHeight, finishedSleeve } from '../panels/finished.js';
 import { draftSleeve, type SleeveTargets } from '../panels/draftSleeve.js';
+import { neckTooWide, panelLengths, SHORTEST } from '../panels/lengths.js';
 import { notchWidth } from '../panels/notch.js';
 import type { PanelStyle } from '../panels/style.js';
-import { armholeDepth, neckDrop, neckWidth } from '../panels/targets.js';
+import { neckDrop, neckWidth } from '../panels/targets.js';
 import { draftBand } from '../shared/bands.js';
 import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
-import { bodyLength, panelWidth } from '../shared/targets.js';
+import { panelWidth } from '../shared/targets.js';
 import { edgingsOf } from './edgings.js';
 import { leastStep } from './neck.js';
 
 type Input = SizeInput<PanelStyle>;
-
-/** Shortest stretch that is still one, cm. */
-const SHORTEST = 2;
 
 /** Drafts panels worked from side to side: lengths are counted in stitches, widths in rows. */
 export function draft(input: Input): Draft {
@@ -27,7 +24,6 @@ export function draft(input: Input): Draft {
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const open = isOpen(style);
-  const notes: Note[] = [];
   const { length: width, round, reasons: widthReasons } = panelWidth(input);
   const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };
   const { length: neck, reasons: neckReasons } = neckWidth(input);
@@ -35,7 +31,6 @@ export function draft(input: Input): Draft {
   const notch = notchWidth(input, width);
   const off = notch?.length ?? 0;
   const shoulder = (width - neck) / 2 - off;
-  const { length, reasons: lengthReasons } = bodyLength(input);
   const bandOf = (id: 'hem' | 'hem-front', of: string, label: string, target: number) =>
     style.hem
       ? draftBand({
@@ -50,27 +45,9 @@ export function draft(input: Input): Draft {
       : null;
   const hem = bandOf('hem', 'back.width', 'Panel width', width);
   const frontHem = open ? bandOf('hem-front', 'front.width', 'Front, width of each', front.length) : null;
-  const panel = length - (hem?.height ?? 0);
-  const panelReasons = [
-    ...lengthReasons,
-    ...(hem ? [plus('Hem rib', -hem.height, panel, { kind: 'style', id: 'garment.hem.height' })] : []),
-  ];
-  const { length: armhole, reasons: armholeReasons } = armholeDepth(input);
-  const side = panel - armhole;
-  if (side < SHORTEST)
-    notes.push({
-      level: 'stop',
-      code: 'armhole-deeper-than-body',
-      where: 'side.length',
-      message: say`The armhole (${cm(armhole)}) leaves ${cm(Math.max(0, side))} of side seam on a panel of ${cm(panel)}; make the body longer or the armhole shallower.`,
-    });
-  if (neck >= width - 2 * off)
-    notes.push({
-      level: 'warn',
-      code: 'neck-wider-than-panel',
-      where: 'neck.width',
-      message: say`The neck (${cm(neck)}) is wider than the panel (${cm(width - 2 * off)}), so no shoulder is left to hold it; a wider panel or a narrower neck would do.`,
-    });
+  const lengths = panelLengths(input, hem?.height ?? null, { armhole: 'armhole.depth', side: 'side.length' });
+  const { length, armhole, armholeReasons, side } = lengths;
+  const notes = [...lengths.notes, ...neckTooWide(neck, width - 2 * off)];
   const sleeve = style.sleeve
     ? draftSleeve(input, style.sleeve, {
         across: width,
@@ -122,7 +99,7 @@ export function draft(input: Input): Draft {
       becomes('Two shoulders', '÷ 2', shoulder),
     ]),
     ...(notch ? [across('notch.width', 'Step at the underarm, each', off, 0.4, notch.reasons)] : []),
-    along('body.length', 'Back and front, length', Math.max(SHORTEST, panel), 1, panelReasons, {
+    along('body.length', 'Back and front, length', lengths.panel, 1, lengths.panelReasons, {
       rule: fabric.rule.flat,
       min: 8,
     }),
@@ -132,7 +109,7 @@ export function draft(input: Input): Draft {
       'Side seam',
       Math.max(SHORTEST, side),
       0.2,
-      [...panelReasons, plus('Armhole', -armhole, side, { kind: 'quantity', id: 'armhole.depth' })],
+      lengths.sideReasons,
       // Rows beside the armhole are as high as the side seam, and in pattern as all are.
       notch ? { rule: fabric.rule.flat } : {},
     ),
