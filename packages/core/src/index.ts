@@ -135,7 +135,7 @@ export { DESIGN_VERSION } from './format/migrate.js';
 export { LONGEST_FILE, readDesign, readDesignText, type DesignRead } from './format/readDesign.js';
 export { planFile, type PlanFile } from './format/planFile.js';
 export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
-export { patternToText, lineToText } from './write/text.js';
+export { labelsOf, lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
 export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';

@@ -1,13 +1,16 @@
 import { Copy, Download, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { pattern, patternToText, type Line } from '@upfell/core';
+import { labelsOf, pattern, patternToText, type Line } from '@upfell/core';
 import { download, fileName } from '../design/download';
 import { useChosenSize, useOld } from '../design/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
+
+/** The look of what belongs to the chosen size. */
+const LIT = 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed';
 
 /** The pattern as it will be published: all sizes in brackets with the chosen one lit, or the chosen one alone. */
 export function PatternView() {
@@ -77,12 +80,16 @@ export function PatternView() {
       >
         <div className="max-w-[46rem]">
           <h2 className="mb-4 text-2xl">{text.title}</h2>
-          {text.sections.map(({ id, heading, lines }) => (
-            <section key={id} className="mb-5 break-inside-avoid-page">
-              <h3 className="mb-1 text-lg">{heading}</h3>
-              {lines.map((line, i) => (
+          {text.sections.map((section) => (
+            <section key={section.id} className="mb-5 break-inside-avoid-page">
+              <h3 className="mb-1 text-lg">{section.heading}</h3>
+              {section.lines.map((line, i) => (
                 <p key={i} className="mb-0.5">
-                  <PatternLine line={line} lit={lit} />
+                  <PatternLine
+                    line={line}
+                    labels={labelsOf(text, section)}
+                    lit={section.of ? section.of.indexOf(lit) : lit}
+                  />
                 </p>
               ))}
             </section>
@@ -93,14 +100,22 @@ export function PatternView() {
   );
 }
 
-function PatternLine({ line, lit }: { line: Line; lit: number }) {
+/** A line with the figures of the chosen size lit; what differs by more than a figure stands below, a size in a line. */
+function PatternLine({ line, labels, lit }: { line: Line; labels: readonly string[]; lit: number }) {
   return line.map((part, i) => {
     if (typeof part === 'string') return part;
+    if ('lists' in part)
+      return (
+        <span key={i} className="block pl-4">
+          {part.lists.map((text, at) => (
+            <span key={at} className={`block ${at === lit ? LIT : ''}`}>
+              {labels[at]}: {text}
+            </span>
+          ))}
+        </span>
+      );
     const show = (value: string, at: number) => (
-      <span
-        key={at}
-        className={at === lit ? 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed' : ''}
-      >
+      <span key={at} className={at === lit ? LIT : ''}>
         {value}
       </span>
     );

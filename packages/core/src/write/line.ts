@@ -3,13 +3,22 @@ export interface Each {
   each: readonly string[];
 }
 
+/** What differs between sizes by more than a figure: a text for each size, which stand below each other. */
+export interface Lists {
+  lists: readonly string[];
+}
+
+export type LinePart = string | Each | Lists;
+
 /** One line of the pattern in US terms: text, and figures for all sizes. */
-export type Line = readonly (string | Each)[];
+export type Line = readonly LinePart[];
 
 export interface PatternSection {
   id: string;
   heading: string;
   lines: readonly Line[];
+  /** Which of the pattern's sizes the figures are for, in their order, where they are not for all. */
+  of?: readonly number[];
 }
 
 /** The written pattern: sections of lines whose figures are kept for each size. */
@@ -27,21 +36,33 @@ export function each(values: readonly (string | number)[]): string | Each {
   return texts.every((text) => text === texts[0]) ? (texts[0] ?? '') : { each: texts };
 }
 
+/** A text for each size; plain text where it is the same in all. */
+function eachBelow({ lists }: Lists): string | Lists {
+  return lists.every((text) => text === lists[0]) ? (lists[0] ?? '') : { lists };
+}
+
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
 export function line(
   strings: TemplateStringsArray,
-  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line })[]
+  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Lists)[]
 ): Line {
-  const parts: (string | Each)[] = [];
+  const parts: LinePart[] = [];
   strings.forEach((text, i) => {
     if (text !== '') parts.push(text);
     const value = values[i];
     if (value === undefined) return;
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
     else if ('inline' in value) parts.push(...value.inline);
+    else if ('lists' in value) parts.push(eachBelow(value));
     else parts.push(each(value));
   });
   return parts;
+}
+
+/** The text of a part in one of its sizes. */
+export function inSize(part: LinePart, size: number): string {
+  if (typeof part === 'string') return part;
+  return ('each' in part ? part.each : part.lists)[size] ?? '';
 }
 
 /** "86 (88, 92)": the first size, the others in brackets. */

@@ -3,15 +3,9 @@ import { countsAfterRow, stitchesOf, type LineSection } from '../shaping/lines.j
 import { amountOf, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
 import { line, type Line } from './line.js';
+import { amountsInWords, rangeInWords, type RowWords } from './rowWords.js';
 
 export type Lines = Extract<Passage, { kind: 'lines' }>;
-
-/** How rows are called, and how one ends: rows are turned, rounds joined (and turned). */
-export interface RowWords {
-  one: 'Row' | 'Rnd';
-  short: 'row' | 'rnd';
-  end: string;
-}
 
 /** Shaping beside lines: how the lines are worked once, then when each of their sides shapes, in short repeats. */
 export function writeLines(
@@ -44,7 +38,7 @@ export function writeLines(
       ];
   for (const { label, pick } of begun ? [] : shaping) {
     const schedules = all.map(({ sections }) => pick(sections)!);
-    lines.push(line`${label}: ${{ inline: whenShaped(schedules, words) }}.`);
+    lines.push(line`${label}: ${{ inline: whenShaped(schedules, words) }}`);
   }
   const after = all.map(({ sections, to }) => countsAfterRow(sections, to));
   const parts = first.sections.map(
@@ -121,7 +115,7 @@ function whenShaped(schedules: readonly Schedule[], words: RowWords): Line {
       ? line`, 2 sts in ${schedules[0]!.order === 'slow first' ? 'the last' : 'the first'} ${twos} of them`
       : [];
   if (schedules.some(({ order }) => order === 'curve') || most > 4)
-    return line`${schedules.map((one) => one.events.map((row, i) => (amountOf(one, i) > 1 ? `${row}(+${amountOf(one, i)})` : row)).join(' ') || '–')}`;
+    return line`${{ lists: schedules.map((one) => amountsInWords(one, 1, words)) }}`;
   const parts: Line[] = [];
   for (let run = 0; run < most; run += 1) {
     const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
@@ -151,9 +145,4 @@ function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWo
     (row) => `${words.short} ${row}: ${stitchesOf(countsAfterRow(sections, row), way)} sts`,
   );
   return line`Counts after the shaping ${words.short}s: ${counts.join(', ')}.`;
-}
-
-/** "4–9", "4", or "–" where there are none. */
-export function rangeInWords(from: number, to: number): string {
-  return to < from ? '–' : from === to ? String(to) : `${from}–${to}`;
 }

@@ -11,7 +11,7 @@ const written = (name: string, wish: Partial<Parameters<typeof pattern>[2]> = {}
   return { planned, text, whole: patternToText(text) };
 };
 const lines = (text: ReturnType<typeof pattern>, id: string) =>
-  text.sections.find((section) => section.id === id)!.lines.map(lineToText);
+  text.sections.find((section) => section.id === id)!.lines.map((parts) => lineToText(parts, text.sizes));
 
 describe('pattern', () => {
   it('writes all sizes in brackets with the counts of the plan', () => {

@@ -4,7 +4,7 @@ import type { Join } from '../joins/audit.js';
 import type { PlannedPiece, SizePlan } from '../plan.js';
 import { figure } from '../text/phrase.js';
 import { formatLength, GAUGE_OVER, type Units } from '../units/length.js';
-import { line, type Line, type PatternSection, type PatternText } from './line.js';
+import { line, type Line, type LinePart, type PatternSection, type PatternText } from './line.js';
 import { writePiece } from './piece.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
@@ -81,9 +81,7 @@ export function pattern(
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
     heading: inTerms(section.heading, wish.terms),
-    lines: section.lines.map((parts) =>
-      parts.map((part) => (typeof part === 'string' ? inTerms(part, wish.terms) : part)),
-    ),
+    lines: section.lines.map((parts) => parts.map((part) => partInTerms(part, wish.terms))),
   });
   return {
     title: design.name,
@@ -91,6 +89,12 @@ export function pattern(
     sizeIds: sizes.map(({ id }) => id),
     sections: [...front.map(inWish), words, ...[notes, ...stitchPatterns, ...pieces, ...back].map(inWish)],
   };
+}
+
+/** Figures have no terms; a text for each size has. */
+function partInTerms(part: LinePart, terms: Terms): LinePart {
+  if (typeof part === 'string') return inTerms(part, terms);
+  return 'each' in part ? part : { lists: part.lists.map((text) => inTerms(text, terms)) };
 }
 
 function ruleLine({ rule: { flat } }: Fabric): Line {
@@ -185,6 +189,7 @@ function pieceSections(
           group.map((entry) => entry.piece),
           fabrics,
         ),
+        ...(only === '' ? {} : { of: group.map(({ size }) => sizes.indexOf(size)) }),
       };
     });
   });

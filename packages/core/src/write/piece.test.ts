@@ -11,7 +11,7 @@ const text = (...sizes: Passage[][]) =>
   writePiece(
     sizes.map((passages) => ({ passages, fabric: fabric!.id }) as unknown as PlannedPiece),
     new Map([[fabric!.id, fabric!]]),
-  ).map(lineToText);
+  ).map((parts) => lineToText(parts, ['A', 'B']));
 
 const start = (stitches: number): Passage => ({
   kind: 'start',
@@ -33,7 +33,7 @@ describe('writePiece', () => {
     const lines = text([start(30), even(2), cap, even(12)]);
     expect(lines.slice(2)).toEqual([
       expect.stringMatching(/^Rows? 2/),
-      'Cap, short rows 3–7, turning at both ends: work over sts 13–18, 10–18, 10–21, 7–21, 7–24 of the last full row, one after the other.',
+      'Cap, short rows 3–7, turning at both ends, one after the other over these sts of the last full row: 13–18, 10–18, 10–21, 7–21, 7–24',
       'Next row: work over all sts, closing the steps. (30 sts)',
       expect.stringContaining('Rows 9–12'),
       'Fasten off, leaving a tail for the seam.',
@@ -68,10 +68,11 @@ describe('writePiece', () => {
       of: {},
     };
     const lines = text([start(20), even(3), neck]);
-    expect(lines.at(-3)).toContain('to take off more, sl st over them where the row begins at the neck edge');
-    expect(lines.at(-2)).toBe(
-      'Rows 4–8: at the neck edge take off row 4: 3 sts (17 left), row 5: 1 st (16 left), row 7: 1 st (15 left); work the other rows even. (15 sts)',
+    expect(lines.at(-4)).toContain('to take off more, sl st over them where the row begins at the neck edge');
+    expect(lines.at(-3)).toBe(
+      'Rows 4–8, shaped, the other rows even (15 sts at the end): at the neck edge take off 3 sts in row 4, 1 st in rows 5, 7',
     );
+    expect(lines.at(-2)).toBe('Counts after these rows: row 4: 17 sts, row 5: 16 sts, row 7: 15 sts.');
   });
 
   it('leaves out even rows that a size does not have only where no size has them', () => {

@@ -2,7 +2,7 @@ import { stitchOf, turningOf, type Fabric } from '../fabric/fabric.js';
 import type { Passage } from '../shaping/passages.js';
 import { ordinal } from '../text/phrase.js';
 import { line, type Line } from './line.js';
-import type { RowWords } from './lines.js';
+import type { RowWords } from './rowWords.js';
 
 type Start = Extract<Passage, { kind: 'start' }>;
 

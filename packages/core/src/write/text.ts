@@ -1,19 +1,41 @@
-import { inBrackets, type Line, type PatternText } from './line.js';
+import { inBrackets, type Line, type PatternSection, type PatternText } from './line.js';
 
-/** A line as text with all sizes in brackets. */
-export function lineToText(parts: Line): string {
-  return parts.map((part) => (typeof part === 'string' ? part : inBrackets(part))).join('');
+/**
+ * A line as text with all sizes in brackets; what does not fit into brackets follows below, a size in a line.
+ *
+ * @param labels of the sizes that the line is for
+ */
+export function lineToText(parts: Line, labels: readonly string[]): string {
+  return parts
+    .map((part) => {
+      if (typeof part === 'string') return part;
+      if ('each' in part) return inBrackets(part);
+      return part.lists.map((text, size) => `\n- ${labels[size]}: ${text}`).join('');
+    })
+    .join('');
+}
+
+/** The labels of the sizes that a section is for. */
+export function labelsOf({ sizes }: Pick<PatternText, 'sizes'>, { of }: PatternSection): readonly string[] {
+  return of ? of.map((size) => sizes[size]!) : sizes;
 }
 
 /** The words of a line without its figures, for looking up abbreviations. */
 export function usTextOf(parts: Line): string {
-  return parts.map((part) => (typeof part === 'string' ? part : ' ')).join('');
+  return parts
+    .map((part) => (typeof part === 'string' ? part : 'lists' in part ? part.lists.join(' ') : ' '))
+    .join('');
 }
 
 /** The whole pattern as plain text (Markdown headings). */
-export function patternToText({ title, sections }: PatternText): string {
-  const body = sections.map(({ heading, lines }) =>
-    [`## ${heading}`, '', ...lines.map(lineToText), ''].join('\n'),
+export function patternToText(text: PatternText): string {
+  const body = text.sections.map((section) =>
+    [
+      `## ${section.heading}`,
+      '',
+      ...section.lines.map((parts) => lineToText(parts, labelsOf(text, section))),
+      '',
+    ].join('\n'),
   );
-  return [`# ${title}`, '', ...body].join('\n');
+  return [`# ${text.title}`, '', ...body].join('\n');
 }

@@ -8,7 +8,8 @@ const written = (name: string, wish: { size?: string; terms?: 'us' | 'uk' } = {}
   const design = designs[name]!;
   const planned = plan(design);
   const text = pattern(planned, design, { terms: 'us', units: 'cm', ...wish });
-  const lines = (id: string) => text.sections.find((section) => section.id === id)!.lines.map(lineToText);
+  const lines = (id: string) =>
+    text.sections.find((section) => section.id === id)!.lines.map((parts) => lineToText(parts, text.sizes));
   return { planned, lines };
 };
 const RAGLANS = ['marlbank-pullover', 'sedgecombe-cardigan', 'pebblewick-pullover'];

@@ -1,0 +1,170 @@
+import type { Passage } from '../shaping/passages.js';
+import { endOf } from '../shaping/passages.js';
+import { placesInRound, roundInWords } from '../shaping/rounds.js';
+import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { ordinal } from '../text/phrase.js';
+import { line, type Line } from './line.js';
+import { amountsInWords, rangeInWords, rowsInWords, type RowWords } from './rowWords.js';
+
+type Shape = Extract<Passage, { kind: 'shape' }>;
+
+/** Rows shaped by a schedule: how a shaping row goes, and in which rows it falls. */
+export function writeShape(
+  shapes: readonly Shape[],
+  before: readonly { n: number; count: number }[],
+  stitch: string,
+  even: string,
+  words: RowWords,
+): Line[] {
+  const schedules = shapes.map(({ schedule }) => schedule);
+  const ranges = shapes.map(({ to }, size) => rangeInWords(before[size]!.n + 1, to));
+  const ends = shapes.map(endOf);
+  if (shapes.every(({ schedule, also }) => schedule.events.length === 0 && !also))
+    return [line`${words.one}s ${ranges}: ${even}; ${words.end}. (${ends} sts)`];
+  const { where } = shapes[0]!;
+  const grow = (schedules.find(({ direction }) => direction !== 0)?.direction ?? -1) > 0;
+  const steps = schedules.some(({ amounts }) => amounts !== undefined);
+  if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch, words);
+  if (
+    where.at === 'both edges' &&
+    (steps || schedules.some(({ perEvent }) => perEvent > 2)) &&
+    words.one === 'Row'
+  )
+    return writeEdge(shapes, ranges, 'each edge', grow, stitch, words);
+  const word = grow ? 'inc' : 'dec';
+  const [begin, finish] = grow
+    ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
+    : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
+  const places = schedules.map(({ perEvent }) => perEvent);
+  const many: Line = steps ? ['so many places'] : line`${places} places`;
+  const how: Line =
+    where.at === 'both edges'
+      ? [`${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`]
+      : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${{ inline: many }} spread evenly${where.at === 'the round' ? `, the places between those of the ${word} rnd before` : ', plain sts at both ends'}`;
+  const place =
+    where.at === 'both edges'
+      ? words.one === 'Rnd'
+        ? 'at both sides of the underarm'
+        : 'at both edges'
+      : where.at === 'the round'
+        ? 'round the round'
+        : 'across the row';
+  const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} ${words.short}: ${{ inline: how }}.`];
+  if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words)];
+  const most = Math.max(...schedules.map(({ rates }) => rates.length));
+  if (most <= 3 && shapes.length > 1) {
+    lines.push(
+      line`${words.one}s ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most, words.short) }}, counted from ${words.short} ${schedules.map(({ after }) => after)}; work the other ${words.short}s even. (${ends} sts)`,
+    );
+  } else if (shapes.length > 1) {
+    lines.push(
+      line`${words.one}s ${ranges}: ${word} ${place} in some ${words.short}s, work the other ${words.short}s even (${ends} sts at the end): ${{ lists: schedules.map(({ events }) => rowsInWords(events) || 'none') }}`,
+    );
+  } else {
+    const [only] = schedules as [Schedule];
+    lines.push(
+      line`${words.one}s ${ranges}: ${word} ${place} ${ratesInWords(only).replaceAll('row', words.short)}, counted from ${words.short} ${only.after}; work the other ${words.short}s even. (${ends} sts)`,
+    );
+    lines.push(countsLine(only, words));
+  }
+  return lines;
+}
+
+/** How places lie in one round: as short repeats, or where the two gaps go by turns how often each comes. */
+function gapsInWords(stitches: number, by: number, round: number): Line {
+  const places = placesInRound(stitches, by, round);
+  if (places.runs.length <= 4) return line`: ${roundInWords(places)}`;
+  const times = new Map<number, number>();
+  for (const run of places.runs) times.set(run.plain, (times.get(run.plain) ?? 0) + run.times);
+  const gaps = [...times].map(([plain, many]) => `${many} times ${plain} plain st${plain === 1 ? '' : 's'}`);
+  return line`, between them ${gaps.join(' and ')}, the two mixed as evenly as they go${places.lead < places.runs[0]!.plain ? `, the first place after ${places.lead}` : ''}`;
+}
+
+/** A few large increase rounds: how many places each has, how they lie in one size, and what they come to. */
+function writeSteps(
+  schedules: readonly Schedule[],
+  ranges: readonly string[],
+  word: string,
+  words: RowWords,
+): Line[] {
+  const most = Math.max(...schedules.map(({ events }) => events.length));
+  const steps = Array.from({ length: most }, (_, i): Line => {
+    const rows = schedules.map(({ events }) => events[i] ?? '–');
+    const by = schedules.map((one) => (i < one.events.length ? amountOf(one, i) : 0));
+    const after = schedules.map((one) => countsAfter(one)[i] ?? one.end);
+    const spread =
+      schedules.length === 1 && words.one === 'Rnd'
+        ? gapsInWords(after[0]! - schedules[0]!.direction * by[0]!, schedules[0]!.direction * by[0]!, i)
+        : [];
+    return line`${words.one} ${rows}: ${word} at ${by} places${{ inline: spread }}; ${words.end}. (${after} sts)`;
+  });
+  return [line`${words.one}s ${ranges}: work even but for these.`, ...steps];
+}
+
+/**
+ * Shaping at an edge (or at both alike): how many stitches in which rows. One is worked together (or two in one); more are
+ * slipped over or left where they are, or added by chains.
+ */
+function writeEdge(
+  shapes: readonly Shape[],
+  ranges: readonly string[],
+  edge: string,
+  grow: boolean,
+  stitch: string,
+  words: RowWords,
+): Line[] {
+  const share = shapes[0]!.where.at === 'both edges' ? 2 : 1;
+  const several = shapes
+    .flatMap(({ schedule, also }) => [
+      ...schedule.events.map((_, i) => amountOf(schedule, i) / share),
+      ...(also?.schedule.events.map((_, i) => amountOf(also.schedule, i)) ?? []),
+    ])
+    .some((amount) => amount > 1);
+  const single = grow ? `2 ${stitch} in the st at ${edge}` : `${stitch}2tog over the 2 sts at ${edge}`;
+  const more = grow
+    ? `to add more, ch so many at ${edge} and work into them`
+    : `to take off more, sl st over them where the row begins at ${edge}, leave them unworked where it ends there`;
+  const at = (place: string, schedule: Schedule) =>
+    schedule.events.length === 0
+      ? []
+      : [
+          `at ${place} ${schedule.direction > 0 ? 'add' : 'take off'} ${amountsInWords(schedule, share, words)}`,
+        ];
+  const lists = shapes.map(
+    ({ schedule, also }) =>
+      [...at(edge, schedule), ...(also ? at(also.edge, also.schedule) : [])].join('; at the same time, ') ||
+      'work even',
+  );
+  const [only, another] = shapes;
+  return [
+    line`To ${grow ? 'add' : 'take off'} 1 st: ${single}${several ? `; ${more}` : ''}.`,
+    line`${ranges.some((range) => range.includes('–')) ? words.one + 's' : words.one} ${ranges}, shaped, the other ${words.short}s even (${shapes.map(endOf)} sts at the end): ${{ lists }}`,
+    // Two edges at once have no count of their own after each row.
+    ...(another || only!.also || only!.schedule.events.length === 0
+      ? []
+      : [countsLine(only!.schedule, words)]),
+  ];
+}
+
+/** For one size alone: the stitches after every shaping row. */
+function countsLine(schedule: Schedule, { short }: RowWords): Line {
+  const after = countsAfter(schedule);
+  const counts = schedule.events.map((row, i) => `${short} ${row}: ${after[i]} sts`);
+  return line`Counts after these ${short}s: ${counts.join(', ')}.`;
+}
+
+/** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
+function ratesForAll(schedules: readonly Schedule[], most: number, row: string): Line {
+  const parts: Line[] = [];
+  for (let run = 0; run < most; run += 1) {
+    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
+    const shared = every.find((rows) => rows > 0)!;
+    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
+    const gaps = every.map((rows) => rows || shared);
+    const rows = gaps.every((gap) => gap === 1)
+      ? line`every ${row}`
+      : line`every ${gaps.map(ordinal)} ${row}`;
+    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
+  }
+  return parts.flat();
+}
