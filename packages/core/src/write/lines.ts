@@ -34,6 +34,7 @@ export function writeLines(
       ]
     : [
         ...howTo(first, stitch, words, grow),
+        ...(names.some(({ pick }) => pick === edgeOf) ? [atEdge(all, stitch)] : []),
         line`${words.one}s ${ranges}, the ${words.short}s that ${word}:`,
       ];
   for (const { label, pick } of begun ? [] : shaping) {
@@ -44,8 +45,10 @@ export function writeLines(
   const parts = first.sections.map(
     ({ label }, i): Line => line`${i > 0 ? ', ' : ''}${label} ${after.map((counts) => counts[i]!)}`,
   );
+  const lineStitches = all.map(({ line: way }) => way.stitches);
+  const between = lineStitches.some((many) => many > 0) ? line`, each line ${lineStitches}` : [];
   lines.push(
-    line`Work the other ${words.short}s even; each ${words.short} ends: ${words.end}. After ${words.short} ${all.map(({ to }) => to)}: ${totals} sts (${{ inline: parts.flat() }}${first.line.stitches > 0 ? `, each line ${first.line.stitches}` : ''}).`,
+    line`Work the other ${words.short}s even; each ${words.short} ends: ${words.end}. After ${words.short} ${all.map(({ to }) => to)}: ${totals} sts (${{ inline: parts.flat() }}${{ inline: between }}).`,
   );
   if (all.length === 1) lines.push(rowByRow(first, from[0]!, words));
   return lines;
@@ -103,6 +106,12 @@ function howTo(
         line`Increase ${words.short}: *work to the ch-1 sp of the line, (the new sts of the one side, ch 1, the new sts of the other side) in the sp; repeat from * at each of the 4 lines, work to the end. In the other ${words.short}s work ch 1 over the sp.`,
       ];
   }
+}
+
+/** How a front edge grows. */
+function atEdge(all: readonly Lines[], stitch: string): Line {
+  const several = all.some(({ sections }) => edgeOf(sections)?.amounts?.some((amount) => amount > 1));
+  return line`At a front edge work 2 ${stitch} in the edge st for 1 st${several ? ', and ch as many as are to be gained for more, to be worked into in the next row' : ''}.`;
 }
 
 /** "every row 12 times, then every 2nd row 3 times, 2 sts in each of the first 4". */

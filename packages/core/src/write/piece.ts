@@ -30,7 +30,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       : {
           one: 'Rnd',
           short: 'rnd',
-          end: way === 'turned' ? 'join, turn' : way === 'joined' ? 'join' : 'go on',
+          end: roundEnd(way),
         };
   };
 
@@ -143,6 +143,11 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   else if (lines.at(-1)?.join('') !== 'Fasten off.')
     lines.push(line`Fasten off, leaving a tail for the seam.`);
   return lines;
+}
+
+/** How a round ends. */
+function roundEnd(way: RoundWay): string {
+  return way === 'turned' ? 'join, turn' : way === 'joined' ? 'join' : 'go on';
 }
 
 /** What the part is called that was worked beside this one, from the same row. */
@@ -270,7 +275,7 @@ function writeShort(
         line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: ${{ lists: spans }}`,
       ]
     : [
-        line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}: ${{ lists: spans }}`,
+        line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short} (join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
       ];
   if (shorts[0]!.shortRows.closing)
     lines.push(
@@ -298,5 +303,5 @@ function writeUnite(unions: readonly Of<'unite'>[], rows: readonly number[]): Li
   const shaped = unions.some(
     ({ lines }, size) => lines && shapedRowsOf(lines.sections).includes(rows[size]!),
   );
-  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}${rejoin ? ` (fasten off; join the yarn anew where the ${round ? 'round begins, in the centre back' : 'row begins'})` : ''}: ${{ inline: parts }}${shaped ? ', with the increases at the lines as they fall' : ''}${round ? '; join' : '; turn'}. (${counts} sts)`;
+  return line`${label}, ${round ? 'rnd' : 'row'} ${rows}${rejoin ? ` (fasten off; join the yarn anew where the ${round ? 'round begins, in the centre back' : 'row begins'})` : ''}: ${{ inline: parts }}${shaped ? ', with the increases at the lines as they fall' : ''}; ${round ? roundEnd(round) : 'turn'}. (${counts} sts)`;
 }

@@ -1,0 +1,69 @@
+import { plan } from '../plan.js';
+import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
+import { GARMENTS } from '../testing/garments.js';
+import { SIX_FABRICS } from '../testing/sixFabrics.js';
+import type { Design } from '../design.js';
+import { pattern } from '../write/pattern.js';
+import { patternToText } from '../write/text.js';
+import { provePattern } from './pattern.js';
+
+const designs = demoDesigns();
+
+/** A design's pattern as text, and what reading it back comes to. */
+const proven = (design: Design, size?: string) => {
+  const planned = plan(design);
+  const sizes = planned.sizes.filter(({ id, pieces }) => pieces.length > 0 && (size ?? id) === id);
+  const text = patternToText(
+    pattern(planned, design, { terms: 'us', units: 'cm', ...(size ? { size } : {}) }),
+  );
+  return { text, sizes, proof: provePattern(text, sizes) };
+};
+
+describe('provePattern', () => {
+  it.each(Object.keys(designs))('reads every row of every size back from the text: %s', (name) => {
+    const { proof, sizes } = proven(designs[name]!);
+    expect(proof.differences).toEqual([]);
+    expect(proof.pieces).toBe(sizes.reduce((sum, { pieces }) => sum + pieces.length, 0));
+    expect(proof.rows).toBe(
+      sizes.reduce((sum, { pieces }) => sum + pieces.reduce((all, { rows }) => all + rows.length, 0), 0),
+    );
+  });
+
+  it.each(Object.keys(designs))('reads one size alone: %s', (name) => {
+    const { sizes } = designs[name]!;
+    expect(proven(designs[name]!, sizes[Math.floor(sizes.length / 2)]!.id).proof.differences).toEqual([]);
+  });
+
+  describe.each(GARMENTS)('%s', (_name, style) => {
+    it.each(SIX_FABRICS)('in %s, four bodies together', (_fabric, fabric) => {
+      const design = designWith({
+        sizes: [76, 92, 110, 140].map((bust) => sizeOf(`${bust}`, { bust })),
+        fabrics: [fabric, fabricOf('rib', 18, 20, { rows: { multiple: 2, plus: 0 } })],
+        style,
+      });
+      expect(proven(design).proof.differences).toEqual([]);
+    });
+  });
+
+  it('finds a wrong figure in the piece and size where it stands', () => {
+    let faults = 0;
+    for (const design of Object.values(designs)) {
+      const { text, sizes } = proven(design);
+      const start = text.indexOf(`## ${sizes[0]!.pieces[0]!.label}`);
+      const end = text.indexOf('## Joining');
+      const counts = [...text.slice(start, end).matchAll(/\((\d+) \((?:\d+, )+\d+\) sts\)/g)];
+      for (const found of counts) {
+        const at = start + found.index + 1;
+        const wrong = text.slice(0, at) + String(Number(found[1]) + 1) + text.slice(at + found[1]!.length);
+        const heading = text.slice(text.lastIndexOf('\n## ', at) + 4).split('\n')[0]!;
+        const { differences } = provePattern(wrong, sizes);
+        expect(differences).toHaveLength(1);
+        expect(heading.startsWith(differences[0]!.piece)).toBe(true);
+        // The first figure is that of the first size of its section.
+        expect(differences[0]!.size).toBe(/, size ([^,]+)/.exec(heading)?.[1] ?? sizes[0]!.label);
+        faults += 1;
+      }
+    }
+    expect(faults).toBeGreaterThanOrEqual(100);
+  });
+});

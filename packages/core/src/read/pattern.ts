@@ -1,0 +1,104 @@
+import type { PlannedPiece } from '../plan.js';
+import { workPiece } from '../work/hook.js';
+import { linesOfSize } from './ofSize.js';
+import { readPiece } from './piece.js';
+
+/** A section of a written pattern: its heading and its lines, lists included. */
+interface WrittenSection {
+  heading: string;
+  lines: string[];
+}
+
+/** The sections of a pattern written as text. */
+export function sectionsOfText(text: string): WrittenSection[] {
+  const sections: WrittenSection[] = [];
+  for (const one of text.split('\n')) {
+    if (one.startsWith('## ')) sections.push({ heading: one.slice(3), lines: [] });
+    else if (one.trim() !== '') sections.at(-1)?.lines.push(one);
+  }
+  return sections;
+}
+
+/** What reading a pattern back and working it has come to. */
+export interface Proof {
+  sizes: number;
+  pieces: number;
+  rows: number;
+  /** Where text and plan differ, in words: empty when they do not. */
+  differences: { size: string; piece: string; message: string }[];
+}
+
+interface ProvenSize {
+  label: string;
+  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'rows'>[];
+}
+
+/**
+ * Reads a pattern's text (US terms, all its sizes) as a maker would, works what it says with the virtual hook and compares every row
+ * with the plan: its number, its count, what it gains and what it is worked into.
+ *
+ * @param text as `patternToText` gives it
+ * @param sizes the plan's sizes that the pattern is written for, in its order
+ */
+export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof {
+  const sections = sectionsOfText(text);
+  const labels = sizes.map(({ label }) => label);
+  const proof: Proof = { sizes: sizes.length, pieces: 0, rows: 0, differences: [] };
+  sizes.forEach(({ label, pieces }) => {
+    for (const piece of pieces) {
+      const differs = (message: string) =>
+        proof.differences.push({ size: label, piece: piece.label, message });
+      const found = sectionOf(sections, piece, label, labels);
+      if (!found) {
+        differs('the pattern has no section for it');
+        continue;
+      }
+      try {
+        const rows = readPiece(
+          piece.label,
+          linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
+        );
+        const { faults } = workPiece(rows);
+        const unlike = faults[0] ?? difference(rows, piece.rows);
+        if (unlike) differs(unlike);
+        proof.pieces += 1;
+        proof.rows += rows.length;
+      } catch (error) {
+        differs(error instanceof Error ? error.message : String(error));
+      }
+    }
+  });
+  return proof;
+}
+
+/** The section of a piece that has the size, and the labels of the sizes it is for. */
+function sectionOf(
+  sections: readonly WrittenSection[],
+  { label: name, copies }: Pick<PlannedPiece, 'label' | 'copies'>,
+  size: string,
+  all: readonly string[],
+): { lines: string[]; labels: readonly string[] } | null {
+  const head = `${name}${copies > 1 ? ` (make ${copies})` : ''}`;
+  for (const { heading, lines } of sections) {
+    if (heading === head) return { lines, labels: all };
+    if (!heading.startsWith(`${head}, size `)) continue;
+    const labels = heading.slice(head.length + 7).split(', ');
+    if (labels.includes(size)) return { lines, labels };
+  }
+  return null;
+}
+
+/** The first row in which what was read is not what was planned; null when there is none. */
+function difference(read: PlannedPiece['rows'], planned: PlannedPiece['rows']): string | null {
+  for (const [i, want] of planned.entries()) {
+    const row = read[i];
+    if (!row) return `the text ends before row ${want.n}`;
+    const of = ({ from }: typeof want) =>
+      from.reduce((all, source) => all + (source.along === undefined ? source.take : 0), 0);
+    if (row.n !== want.n) return `row ${row.n} stands where row ${want.n} was planned`;
+    if (row.count !== want.count) return `row ${row.n} comes to ${row.count}, planned ${want.count}`;
+    if (row.by !== want.by || row.add !== want.add || of(row) !== of(want))
+      return `row ${row.n} comes to its ${row.count} by another way than planned`;
+  }
+  return read.length > planned.length ? `the text goes on after row ${planned.at(-1)?.n}` : null;
+}
