@@ -30,6 +30,19 @@ export function inTerms(text: string, terms: Terms): string {
     .replace(OTHER_WORD, (word) => UK_WORDS[word] ?? word);
 }
 
+const US_STITCHES = Object.fromEntries(Object.entries(UK_STITCHES).map(([us, uk]) => [uk, us]));
+const UK_STITCH_WORD = new RegExp(`\\b(fp|bp)?(${Object.keys(US_STITCHES).join('|')})(\\d+tog)?\\b`, 'g');
+
+/** Text in either terms put into US terms: the other way of `inTerms`. */
+export function fromTerms(text: string, terms: Terms): string {
+  if (terms === 'us') return text;
+  return text.replace(
+    UK_STITCH_WORD,
+    (_, post: string | undefined, stitch: string, together: string | undefined) =>
+      `${post ?? ''}${US_STITCHES[stitch]}${together ?? ''}`,
+  );
+}
+
 /** Abbreviations in US terms with their meaning in US words; only those that occur are printed. */
 const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
   [/\bch\b/, 'ch', 'chain', 'chain'],
