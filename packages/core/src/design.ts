@@ -2,6 +2,7 @@ import type { Body, Group } from './body/measurements.js';
 import type { Person } from './body/person.js';
 import type { ChartOrigin } from './chart/chart.js';
 import type { Fabric } from './fabric/fabric.js';
+import type { Finishing } from './finishing/finishing.js';
 import type { Units } from './units/length.js';
 
 /** One size of the range: a name and a body. */
@@ -25,6 +26,14 @@ export interface Garment {
   [field: string]: unknown;
 }
 
+/** The author's own sentences, each at the end of a section of the written pattern, and how the garment is cared for. */
+export interface Words {
+  sentences?: readonly { section: string; text: string }[];
+  care?: string;
+  /** What stands before everything else. */
+  intro?: string;
+}
+
 /** A design as it is kept in a file and in the database (docs/formats). Lengths in cm. */
 export interface Design {
   format: 'upfell/design';
@@ -43,4 +52,8 @@ export interface Design {
   chart?: ChartOrigin;
   /** People measured for this design. */
   people?: readonly Person[];
+  /** How it is put together, as far as the designer says so. */
+  finishing?: Finishing;
+  /** What the designer adds to the written pattern. */
+  words?: Words;
 }

@@ -10,20 +10,21 @@ import type { FieldProblem } from './check/fields.js';
 import type { Design, Size } from './design.js';
 import type { Axis, CountRule } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
+import type { Finishing } from './finishing/finishing.js';
+import type { RowEnd } from './finishing/tails.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
 import { EVENEST, type SolveMemory } from './fit/range.js';
 import type { Counts, Rounding } from './fit/problem.js';
 import type { Construction, Draft, PieceProgram, Program, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
-import { yarnOf } from './garment/yarnOf.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { runLength } from './shaping/cap.js';
 import { rowsOf, type Passage } from './shaping/passages.js';
 import { workPiece } from './work/hook.js';
 import { followMarkers } from './work/markers.js';
 import type { Row } from './work/rows.js';
-import type { YarnNeed } from './yarn/metres.js';
+import { yarnNeeds, type YarnNeed } from './yarn/metres.js';
 
 export interface PlannedQuantity {
   id: string;
@@ -62,6 +63,8 @@ export interface PlannedPiece {
   foundation: number;
   passages: readonly Passage[];
   rows: readonly Row[];
+  /** Its first and last row, where its tails hang. */
+  ends: { first: RowEnd; last: RowEnd };
   edges: readonly WorkedEdge[];
   /** The counts that make the piece: holding them all holds the piece. */
   quantities: readonly string[];
@@ -148,7 +151,7 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
   );
   if (problems.length > 0) throw new DesignUnfit(problems);
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
-  const common = memory && JSON.stringify([construction.id, style, design.fabrics]);
+  const common = memory && JSON.stringify([construction.id, style, design.fabrics, design.finishing]);
   const sizesBefore = design.sizes.map((size): Remembered => {
     const from = common === undefined ? '' : common + JSON.stringify(size);
     const before = memory?.get(size.id);
@@ -188,6 +191,7 @@ export function plan(design: Design, memory?: PlanMemory): Plan {
       { ...draft, quantities: fit.quantities, relations: fit.relations },
       fit,
       notes,
+      design.finishing,
     );
     if (memory) known.made = { fit: key, plan: made };
     return made;
@@ -274,6 +278,7 @@ function planSize(
   draft: Draft,
   fit: SizeFit,
   notes: Note[],
+  finishing: Finishing | undefined,
 ): SizePlan {
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
@@ -324,7 +329,7 @@ function planSize(
     pieces: worked,
     joins,
     rounds: program.rounds,
-    yarn: yarnOf(program.pieces, worked, joins),
+    yarn: yarnNeeds(worked, joins, input.fabrics, finishing),
     notes: [
       ...notes,
       ...joinNotes(joins),
@@ -357,6 +362,7 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
         ? runLength(along, sections[0]!.stitches, sections[0]!.rows)
         : edgeLength(place, count, sections, slant ?? path),
       open: open ?? false,
+      place,
     };
   });
   for (const { part, first, last, from, to } of piece.markers ?? []) {
@@ -389,6 +395,7 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     foundation: start.stitches + start.extra,
     passages: piece.passages,
     rows,
+    ends: { first: rows[0]!, last: rows.at(-1)! },
     edges,
     height: piece.rows,
     ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),

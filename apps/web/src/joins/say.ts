@@ -1,14 +1,11 @@
-import { formatLength, type Join, type Units } from '@upfell/core';
+import { formatLength, UNSEEN_EASE, type Join, type Units } from '@upfell/core';
 
 export type JoinState = 'agreed' | 'eased' | 'broken';
-
-/** Differences smaller than a tape laid on fabric shows, cm. */
-const UNSEEN = 0.2;
 
 /** Whether the sides of a join agree, agree by easing, or do not agree. */
 export function joinState(join: Join): JoinState {
   if (!join.ok) return 'broken';
-  return Math.abs(join.eased) >= UNSEEN ? 'eased' : 'agreed';
+  return Math.abs(join.eased) >= UNSEEN_EASE ? 'eased' : 'agreed';
 }
 
 /** "27 = 27", "70 st : 48 rows, eased 0.2 cm", "70 st : 40 rows, broken". */

@@ -88,7 +88,11 @@ function sizeFile(size: SizePlan, units: Units) {
       ...(gather === 1 ? {} : { gather }),
       ...(meet === null ? {} : { meet }),
     })),
-    yarn: size.yarn,
+    yarn: size.yarn.map(({ fabric, metres, colours }) => ({
+      fabric,
+      metres,
+      ...(colours.some(({ colour, balls }) => colour !== null || balls !== null) ? { colours } : {}),
+    })),
     notes: size.notes.map(({ level, code, where, message }) => ({
       level,
       code,

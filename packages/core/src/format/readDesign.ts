@@ -1,7 +1,8 @@
 import { FieldReader, isObject, quote, type FieldProblem, type JsonObject } from '../check/fields.js';
 import type { Design } from '../design.js';
 import { CONSTRUCTIONS, constructionOf } from '../garment/registry.js';
-import { readChartOrigin, readPeople } from './readExtras.js';
+import { readFinishing } from '../finishing/finishing.js';
+import { readChartOrigin, readPeople, readWords } from './readExtras.js';
 import { migrateDesign } from './migrate.js';
 import { readFabric } from './readFabric.js';
 import { readSizes } from './readSizes.js';
@@ -59,6 +60,8 @@ export function readDesign(raw: unknown): DesignRead {
     ?.number('even', { label: 'The evenness of the steps', min: 0, max: 100, unit: '%' });
   readChartOrigin(reader);
   readPeople(reader);
+  readFinishing(reader);
+  readWords(reader);
   const pins = migrated.design['pins'] === undefined ? [] : readPins(reader, sizeIds);
   if (problems.length > 0) return { ok: false, problems };
   const sizes = (migrated.design['sizes'] as JsonObject[]).map((size) => ({

@@ -4,6 +4,9 @@ import { checkNumber, type FieldReader } from '../check/fields.js';
 import { readBody } from './readSizes.js';
 
 const MOST_PEOPLE = 200;
+const MOST_SENTENCES = 300;
+/** Longest paragraph that an author may add, in characters. */
+const LONGEST_PARAGRAPH = 4000;
 
 /** Checks where a design's sizes come from: the chart's name and its sizes as they were taken. */
 export function readChartOrigin(reader: FieldReader): void {
@@ -40,5 +43,24 @@ export function readPeople(reader: FieldReader): void {
         if (sentence) readings.problem(id, sentence);
       }
     }
+  }
+}
+
+/** Checks what the author adds to the pattern. */
+export function readWords(reader: FieldReader): void {
+  const words = reader.inside('words', 'The author’s words', false);
+  if (!words) return;
+  const paragraph = (of: FieldReader, key: string, label: string) => {
+    const value = of.object[key];
+    if (value === undefined) return;
+    if (typeof value !== 'string' || value.length > LONGEST_PARAGRAPH)
+      of.problem(key, `${label} is text of at most ${LONGEST_PARAGRAPH} characters.`);
+  };
+  paragraph(words, 'care', 'The care of the garment');
+  paragraph(words, 'intro', 'The introduction');
+  if (words.object['sentences'] === undefined) return;
+  for (const sentence of words.list('sentences', 'The list of sentences', MOST_SENTENCES)) {
+    sentence.text('section', 'The section of the sentence');
+    paragraph(sentence, 'text', 'The sentence');
   }
 }

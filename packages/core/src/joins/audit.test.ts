@@ -9,6 +9,7 @@ const edge = (id: string, axis: 'stitches' | 'rows', count: number, length: numb
   count,
   length,
   open: false,
+  place: { lies: 'foundation', part: 'main' },
 });
 const join = (
   kind: 'stitch-to-stitch' | 'row-to-row' | 'stitch-to-row',

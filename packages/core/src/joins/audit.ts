@@ -1,4 +1,5 @@
 import type { Axis } from '../fabric/fabric.js';
+import type { EdgePlace } from '../work/rows.js';
 import { easeAllowed, type JoinKind, type JoinPlan } from './join.js';
 
 /** An edge as it came off the hook. Length in cm. */
@@ -9,6 +10,8 @@ export interface WorkedEdge {
   count: number;
   length: number;
   open: boolean;
+  /** Where it lies on its piece. */
+  place: EdgePlace;
 }
 
 export interface JoinSide {

@@ -23,3 +23,6 @@ export const EASED_MOST = 1.5;
 export function easeAllowed(aLength: number, bLength: number): number {
   return Math.min(EASED_MOST, EASED_SHARE * Math.min(aLength, bLength));
 }
+
+/** Differences smaller than a tape laid on fabric shows, cm: nobody eases them. */
+export const UNSEEN_EASE = 0.2;

@@ -14,7 +14,7 @@ export function sectionsOfText(text: string): WrittenSection[] {
   const sections: WrittenSection[] = [];
   for (const one of text.split('\n')) {
     if (one.startsWith('## ')) sections.push({ heading: one.slice(3), lines: [] });
-    else if (one.trim() !== '') sections.at(-1)?.lines.push(one);
+    else if (one.trim() !== '' && !one.startsWith('> ')) sections.at(-1)?.lines.push(one);
   }
   return sections;
 }

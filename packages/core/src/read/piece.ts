@@ -1,5 +1,6 @@
 import type { RoundWay, Row } from '../work/rows.js';
 import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
+import { readInstructions, workInstructions } from './instructions.js';
 import { readAmounts, readRates, readRows } from './rates.js';
 
 const STITCH = '(?:esc|hdc|sc|dc|tr)';
@@ -284,6 +285,19 @@ const SENTENCES: readonly Sentence[] = [
   {
     form: /^Work the other (?:row|rnd)s even; each (?:row|rnd) ends: .+\. After (?:row|rnd) (\d+): (\d+) sts \((.+)\)\.$/,
     read: ([, row, stitches, parts], reader) => reader.lineRows(Number(row), Number(stitches), parts!),
+  },
+  {
+    form: /^Tail(?:, .+ piece)?: leave \d+ cm at the (?:beginning|end) for the seam /,
+    read: () => undefined,
+  },
+  {
+    form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (\d+): (.+)$/,
+    read: ([, row, list], reader) => {
+      const below = reader.countAfter(Number(row) - 1);
+      const worked = workInstructions(readInstructions(list!), below);
+      if (!worked.ok) throw new ReadFault(`the row of buttonholes: ${worked.message}`);
+      reader.agree(worked.count, reader.countAfter(Number(row)), 'the row of buttonholes');
+    },
   },
   { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },
 ];

@@ -19,6 +19,8 @@ export interface PatternSection {
   lines: readonly Line[];
   /** Which of the pattern's sizes the figures are for, in their order, where they are not for all. */
   of?: readonly number[];
+  /** The author's own sentences, which are in no terms and for all sizes. */
+  own?: readonly string[];
 }
 
 /** The written pattern: sections of lines whose figures are kept for each size. */

@@ -165,7 +165,7 @@ function edgeOf({ where }: Of<'shape'>): string {
 /** Where a panel in the middle of back and front lies; nothing without one. */
 function panelLine(pieces: readonly PlannedPiece[], { panel = 0 }: Fabric): Line[] {
   if (panel === 0 || !['back', 'front', 'over'].includes(pieces[0]!.id)) return [];
-  const beside = pieces.map(({ rows }) => (rows[0]!.count - panel) / 2);
+  const beside = pieces.map(({ ends }) => (ends.first.count - panel) / 2);
   if (beside.some((many) => many < 0 || !Number.isInteger(many))) return [];
   return [
     line`The panel of ${panel} sts lies in the middle, ${beside} sts plain on either side of it; shaping at the edges takes from the plain sts only.`,

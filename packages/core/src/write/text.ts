@@ -34,6 +34,8 @@ export function patternToText(text: PatternText): string {
       `## ${section.heading}`,
       '',
       ...section.lines.map((parts) => lineToText(parts, labelsOf(text, section))),
+      // Quoted, so that who reads the pattern back knows them for the author's.
+      ...(section.own ?? []).flatMap((own) => own.split('\n').map((one) => `> ${one}`)),
       '',
     ].join('\n'),
   );

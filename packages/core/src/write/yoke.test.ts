@@ -9,7 +9,11 @@ const written = (name: string, wish: { size?: string; terms?: 'us' | 'uk' } = {}
   const planned = plan(design);
   const text = pattern(planned, design, { terms: 'us', units: 'cm', ...wish });
   const lines = (id: string) =>
-    text.sections.find((section) => section.id === id)!.lines.map((parts) => lineToText(parts, text.sizes));
+    text.sections
+      .find((section) => section.id === id)!
+      .lines.map((parts) => lineToText(parts, text.sizes))
+      // Which tails to leave is told before the piece begins.
+      .filter((said) => !said.startsWith('Tail'));
   return { planned, lines };
 };
 const RAGLANS = ['marlbank-pullover', 'sedgecombe-cardigan', 'pebblewick-pullover'];

@@ -1,21 +1,40 @@
 import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
+import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
+import { methodsOf } from '../finishing/seam.js';
+import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
+import type { Row } from '../work/rows.js';
+import { colourOfRow, stripeOffset } from './stripes.js';
 
-/** Yarn for tails and mishaps, share (common practice). */
-const SPARE = 0.1;
-/** Yarn of a sewn seam for each cm of it (common practice). */
-const SEAM_TIMES = 2;
-
-/** One fabric's share of the garment: its area in square cm, and the seams sewn with its yarn in cm. */
-export interface YarnShare {
-  fabric: Fabric;
-  area: number;
-  seams: number;
+/** A piece as far as its yarn goes. */
+export interface YarnPiece {
+  id: string;
+  label: string;
+  copies: number;
+  sections: readonly { fabric: string; first: number }[];
+  rows: readonly Row[];
+  edges: readonly WorkedEdge[];
 }
 
+/** Metres of one colour of a fabric. */
+export interface ColourNeed {
+  /** Null where the fabric has one colour without a name. */
+  colour: string | null;
+  metres: number;
+  /** Balls, rounded up; null where the ball is not known. */
+  balls: number | null;
+}
+
+/** Yarn of one fabric, in metres; everything but the total is before what is to spare. */
 export interface YarnNeed {
   fabric: string;
+  /** With what is to spare, rounded up. */
   metres: number;
+  colours: readonly ColourNeed[];
+  pieces: readonly { piece: string; label: string; metres: number }[];
+  seams: number;
+  tails: number;
 }
 
 /** Area in square cm of so many stitches. */
@@ -24,15 +43,82 @@ export function areaOf(fabric: Fabric, stitches: number): number {
 }
 
 /**
- * Metres for each fabric whose swatch was measured: area x swatch metres / swatch area, seams, and 10 % to spare.
- * Fabrics without a measured swatch are left out: nothing is guessed.
+ * Metres for each fabric whose swatch was measured: area x swatch metres / swatch area for every piece, seams by their methods, a tail
+ * at both ends of every piece (and of every stripe that is cut), and what is to spare. Fabrics without a measured swatch are left out:
+ * nothing is guessed. Seams are sewn with the yarn of the first piece.
  */
-export function yarnNeeds(shares: readonly YarnShare[]): YarnNeed[] {
-  return shares.flatMap(({ fabric, area, seams }) => {
+export function yarnNeeds(
+  pieces: readonly YarnPiece[],
+  joins: readonly Join[],
+  fabrics: ReadonlyMap<string, Fabric>,
+  finishing: Finishing = {},
+): YarnNeed[] {
+  const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
+  const rowsOf = (id: string) =>
+    Math.max(0, ...(pieces.find((piece) => piece.id === id)?.rows ?? []).map(({ n }) => n));
+  const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
+  const seams = joins.reduce((sum, join) => {
+    const methods = methodsOf(join);
+    const wanted = finishing.methods?.[join.id];
+    return sum + (join.bLength * SEAM_YARN[wanted && methods.includes(wanted) ? wanted : methods[0]!]) / 100;
+  }, 0);
+  const spare = 1 + (finishing.reserve ?? USUAL_RESERVE) / 100;
+  return used.flatMap((id): YarnNeed[] => {
+    const fabric = fabrics.get(id)!;
     const metres = swatchMetres(fabric);
     if (!fabric.swatch || metres === null) return [];
-    const { width, height } = fabric.swatch;
-    const total = (area * (metres / (width * height)) + (seams * SEAM_TIMES) / 100) * (1 + SPARE);
-    return [{ fabric: fabric.id, metres: Math.ceil(total) }];
+    const perStitch = areaOf(fabric, 1) * (metres / (fabric.swatch.width * fabric.swatch.height));
+    const colours = finishing.colours?.find((one) => one.fabric === id);
+    const byColour = new Map<string | null, number>();
+    const add = (colour: string | null, many: number) =>
+      byColour.set(colour, (byColour.get(colour) ?? 0) + many);
+    const listed: { piece: string; label: string; metres: number }[] = [];
+    let tails = 0;
+    for (const piece of pieces) {
+      const rows = rowsIn(piece, id);
+      if (rows.length === 0) continue;
+      let own = 0;
+      const offset = colours ? stripeOffset(piece.id, joins, edges, rowsOf) : 0;
+      let before: string | null = null;
+      let changes = 0;
+      for (const { n, count } of rows) {
+        const colour = colours ? colourOfRow(colours.stripes, n + offset) : null;
+        const used = count * perStitch * piece.copies;
+        add(colour, used);
+        own += used;
+        if (before !== null && colour !== before) changes += 1;
+        before = colour;
+      }
+      listed.push({ piece: piece.id, label: piece.label, metres: own });
+      const ends = (2 + (colours?.yarn === 'cut' ? 2 * changes : 0)) * piece.copies;
+      tails += (ends * WEAVE_IN) / 100;
+    }
+    const first = id === used[0];
+    const extra = tails + (first ? seams : 0);
+    const [main] = [...byColour].sort(([, a], [, b]) => b - a);
+    if (main) add(main[0], extra);
+    const total = [...byColour.values()].reduce((sum, many) => sum + many, 0) * spare;
+    return [
+      {
+        fabric: id,
+        metres: Math.ceil(total),
+        colours: [...byColour].map(([colour, many]) => ({
+          colour,
+          metres: Math.ceil(many * spare),
+          balls: fabric.ball ? Math.ceil((many * spare) / fabric.ball.metres) : null,
+        })),
+        pieces: listed,
+        seams: first ? seams : 0,
+        tails,
+      },
+    ];
+  });
+}
+
+/** The rows of a piece that are worked in a fabric. */
+function rowsIn({ sections, rows }: YarnPiece, fabric: string): readonly Row[] {
+  return sections.flatMap(({ fabric: of, first }, i) => {
+    const end = sections[i + 1]?.first ?? Infinity;
+    return of === fabric ? rows.filter(({ n }) => n >= first && n < end) : [];
   });
 }

@@ -1,0 +1,113 @@
+import type { WorkedEdge } from '../joins/audit.js';
+import { spread } from '../shaping/spread.js';
+
+/**
+ * Whether an edge of row ends is met from its last row to its first on the way along a join. A join goes up one side and down the
+ * other: of an armhole up the edge named first; of a neck up the wearer's right and down the left; of a front band from the hem up,
+ * which is against the rows of pieces worked from the neck down.
+ */
+export function runsDown(edges: readonly WorkedEdge[], at: number): boolean {
+  const { id, axis } = edges[at]!;
+  if (axis !== 'rows') return false;
+  if (/\.armhole-/.test(id)) return edges.findIndex((other) => /\.armhole-/.test(other.id)) < at;
+  if (/\.neck.*-left$/.test(id)) return true;
+  return /^(?:yoke|body)\.edge-/.test(id);
+}
+
+/** A place on one side of a join: so many stitches or rows of an edge lie before it, and the row's own number where it is rows. */
+export interface EdgePoint {
+  edge: string;
+  label: string;
+  axis: WorkedEdge['axis'];
+  /** Stitches or rows of the edge that lie before the place. */
+  after: number;
+  /** For row ends: the number of the row of the piece that the place lies above or below. */
+  row?: number;
+}
+
+/** The place at a share of the length of a side, from its beginning. */
+export function pointAt(edges: readonly WorkedEdge[], share: number): EdgePoint {
+  const whole = edges.reduce((sum, { length }) => sum + length, 0);
+  let left = share * whole;
+  let at = 0;
+  while (at < edges.length - 1 && left > edges[at]!.length + 1e-9) {
+    left -= edges[at]!.length;
+    at += 1;
+  }
+  const edge = edges[at]!;
+  const after = edge.length > 0 ? Math.min(edge.count, Math.round((left / edge.length) * edge.count)) : 0;
+  const rows = edge.axis === 'rows' ? rowNumbers(edge) : null;
+  return {
+    edge: edge.id,
+    label: edge.label,
+    axis: edge.axis,
+    after,
+    ...(rows && after > 0 ? { row: (runsDown(edges, at) ? [...rows].reverse() : rows)[after - 1]! } : {}),
+  };
+}
+
+/** The numbers of the rows whose ends make an edge, from its first row on. */
+export function rowNumbers({ place }: WorkedEdge): number[] {
+  if (place.lies !== 'row ends') return [];
+  return place.spans.flatMap(({ first, last }) =>
+    Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i),
+  );
+}
+
+/** Counts of one side between places, and how many of them lie before a place in all. */
+export function countBefore(edges: readonly WorkedEdge[], { edge, after }: EdgePoint): number {
+  let sum = 0;
+  for (const one of edges) {
+    if (one.id === edge) return sum + after;
+    sum += one.count;
+  }
+  return sum;
+}
+
+/** How many stitches of a band go to one edge of those it runs along. */
+export interface Share {
+  edge: string;
+  label: string;
+  axis: WorkedEdge['axis'];
+  /** Stitches or row ends of the edge. */
+  count: number;
+  /** Stitches picked up (or sewn) there. */
+  many: number;
+  /** How many into each of them, in order: differing by one at most. */
+  each: readonly number[];
+}
+
+/**
+ * Shares the stitches of a band among the edges it runs along by their lengths (the largest remainders get what is left), and
+ * spreads each edge's evenly over its stitches or row ends.
+ */
+export function shareAlong(many: number, edges: readonly WorkedEdge[]): Share[] {
+  const whole = edges.reduce((sum, { length }) => sum + length, 0);
+  const exact = edges.map(({ length }) => (whole > 0 ? (many * length) / whole : 0));
+  const shares = exact.map(Math.floor);
+  const left = many - shares.reduce((sum, share) => sum + share, 0);
+  exact
+    .map((share, i) => ({ i, rest: share - shares[i]! }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i)
+    .slice(0, left)
+    .forEach(({ i }) => (shares[i]! += 1));
+  return edges.map(({ id, label, axis, count }, i) => ({
+    edge: id,
+    label,
+    axis,
+    count,
+    many: shares[i]!,
+    each: count > 0 ? spread(shares[i]!, count) : [],
+  }));
+}
+
+/** "1 in each row end, 2 in 8 of them": how a share goes into its edge; the larger and smaller are mixed evenly. */
+export function shareInWords({ many, count, axis, each }: Share): string {
+  const place = axis === 'rows' ? 'row end' : 'st';
+  if (count === 0) return 'none';
+  const least = Math.min(...each);
+  const more = many - least * count;
+  if (more === 0) return `${least} in each ${place}`;
+  if (least === 0) return `1 in ${many} of ${count} ${place}s, ${count - many} skipped, spread evenly`;
+  return `${least} in each ${place}, ${least + 1} in ${more} of them, spread evenly`;
+}

@@ -1,0 +1,129 @@
+import { stitchOf, type Fabric, type Stitch } from '../fabric/fabric.js';
+import { perCm } from '../fabric/gauge.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
+import type { Buttons } from './finishing.js';
+
+/** Stitches picked up for each row end, by the stitch of the rows (common practice). */
+export const PICKED_PER_ROW: Record<Stitch, number> = { sc: 1, esc: 1, hdc: 1.5, dc: 2, tr: 3 };
+
+/** Stitches in an outer corner, by the stitch of the edging (common practice); in an inner one two are worked together. */
+export const CORNER: Record<Stitch, number> = { sc: 3, esc: 3, hdc: 3, dc: 5, tr: 5 };
+
+/** Share by which an edging may be longer or shorter than its edge before it shows (common practice). */
+const SHOWS = 0.05;
+
+/** How an edging lies along its edge. */
+export interface EdgingCheck {
+  join: string;
+  verdict: 'fine' | 'ruffles' | 'pulls';
+  /** Stitches (or rows) of the edging, and its own length by its gauge, cm. */
+  count: number;
+  length: number;
+  edge: number;
+  /** Stitches that the rule of thumb by row type would pick up, and how they would lie. */
+  byRule: { count: number; verdict: EdgingCheck['verdict'] } | null;
+  /** Inner corners along the edge, where two are worked together in every row. */
+  innerCorners: number;
+}
+
+/** Whether an edging of a length lies fine along an edge, ruffles or pulls. */
+export function verdictOf(length: number, edge: number): EdgingCheck['verdict'] {
+  if (edge <= 0) return 'fine';
+  const over = length / edge - 1;
+  return over > SHOWS ? 'ruffles' : over < -SHOWS ? 'pulls' : 'fine';
+}
+
+/**
+ * Checks an edging picked up along (or sewn to) an edge by its own gauge, and what picking up by the rule of thumb would come to.
+ * A band that is meant to draw in is measured as stretched to its edge.
+ *
+ * @param edges of the size, with the fabric of the piece each belongs to
+ */
+export function checkEdging(
+  join: Join,
+  edges: ReadonlyMap<string, WorkedEdge & { fabric: Fabric }>,
+): EdgingCheck | null {
+  const own = edges.get(join.a[0]?.edge ?? '');
+  if (!own || !(join.kind === 'pick-up' || own.id.endsWith('.joined'))) return null;
+  const along = join.b.map(({ edge }) => edges.get(edge)!);
+  const picked = join.kind === 'pick-up';
+  const rule = along.reduce(
+    (sum, { axis, count, fabric }) =>
+      sum + (axis === 'rows' ? count * PICKED_PER_ROW[stitchOf(fabric)] : count),
+    0,
+  );
+  const byRule = Math.round(rule);
+  return {
+    join: join.id,
+    verdict: verdictOf(join.aLength, join.bLength),
+    count: join.aCount,
+    length: join.aLength * join.gather,
+    edge: join.bLength,
+    byRule: picked
+      ? {
+          count: byRule,
+          verdict: verdictOf(byRule / perCm(own.fabric.gauge, 'stitches') / join.gather, join.bLength),
+        }
+      : null,
+    innerCorners: along.filter(({ id }) => /\.notch-/.test(id)).length,
+  };
+}
+
+/** Buttonholes along a band: stitches before each, its stitches, and the centres from the lower end, cm. */
+export interface ButtonholeRow {
+  row: number;
+  side: Buttons['side'];
+  /** Stitches worked before the first hole, between the holes, and after the last. */
+  gaps: readonly number[];
+  width: number;
+  centres: readonly number[];
+}
+
+/**
+ * Places buttonholes evenly in the middle row of a band.
+ *
+ * @param stitches along the band
+ * @param rows of the band
+ * @returns the row, or a sentence that says why they do not fit
+ */
+export function buttonholes(
+  { count, width, fromLower, fromUpper, side }: Buttons,
+  stitches: number,
+  rows: number,
+  fabric: Fabric,
+): { ok: true; row: ButtonholeRow } | { ok: false; message: string } {
+  const gauge = perCm(fabric.gauge, 'stitches');
+  const first = Math.max(1, Math.round(fromLower * gauge));
+  const last = Math.max(1, Math.round(fromUpper * gauge));
+  const between = stitches - first - last - count * width;
+  if (rows < 3)
+    return {
+      ok: false,
+      message: `A band of ${rows} rows has no row inside it for buttonholes; 3 are needed.`,
+    };
+  if (between < count - 1 || stitches < first + last + width)
+    return {
+      ok: false,
+      message: `${count} buttonholes of ${width} stitches do not fit into ${stitches} stitches with ${first} before and ${last} after them; ${Math.max(0, Math.floor((stitches - first - last + 1) / (width + 1)))} would.`,
+    };
+  // A single hole sits where the first is wanted.
+  const gaps =
+    count === 1
+      ? [first, stitches - first - width]
+      : [
+          first,
+          ...Array.from(
+            { length: count - 1 },
+            (_, i) => Math.floor(((i + 1) * between) / (count - 1)) - Math.floor((i * between) / (count - 1)),
+          ),
+          last,
+        ];
+  let at = 0;
+  const centres = gaps.slice(0, count).map((gap) => {
+    at += gap;
+    const centre = (at + width / 2) / gauge;
+    at += width;
+    return centre;
+  });
+  return { ok: true, row: { row: Math.ceil(rows / 2), side, gaps, width, centres } };
+}

@@ -1,0 +1,149 @@
+import { meetInWords, type Join, type WorkedEdge } from '../joins/audit.js';
+import { UNSEEN_EASE } from '../joins/join.js';
+import { countBefore, pointAt, shareAlong, type EdgePoint, type Share } from './along.js';
+import type { Finishing, SeamMethod } from './finishing.js';
+
+/** A marker on both sides of a seam, at a share of its length. */
+export interface SeamMark {
+  /** "the centre", "1/4", "3/8". */
+  name: string;
+  share: number;
+  a: EdgePoint;
+  b: EdgePoint;
+}
+
+/** What lies between two marks (or an end and a mark). */
+export interface SeamStretch {
+  a: number;
+  b: number;
+  meet: string;
+}
+
+/** How one seam is made. */
+export interface Seam {
+  join: string;
+  method: SeamMethod;
+  /** The methods that this seam can be made by. */
+  methods: readonly SeamMethod[];
+  facing: string;
+  marks: readonly SeamMark[];
+  stretches: readonly SeamStretch[];
+  /** For a band: how its stitches are shared among the edges it runs along. */
+  shares: readonly Share[];
+  /** Which side is longer by how much, cm, and where the difference goes; null where both are as long. */
+  eased: { longer: 'a' | 'b'; by: number; where: string } | null;
+  /** Seam length, cm. */
+  length: number;
+}
+
+/** Which way round the pieces lie for each method (common practice). */
+const FACING: Record<SeamMethod, string> = {
+  'whip stitch': 'edges side by side, wrong sides up',
+  'mattress stitch': 'edges side by side, right sides up',
+  'slip stitch': 'right sides together',
+  'sc ridge': 'wrong sides together, so that the ridge lies outside',
+  'crocheted while working': 'right side facing',
+};
+
+const SEWN: readonly SeamMethod[] = ['whip stitch', 'mattress stitch', 'slip stitch', 'sc ridge'];
+
+/** The methods that a join can be made by, the usual one first (common practice). */
+export function methodsOf({ id, kind, a }: Pick<Join, 'id' | 'kind' | 'a'>): readonly SeamMethod[] {
+  if (kind === 'pick-up' || kind === 'live') return ['crocheted while working'];
+  const usual: SeamMethod = id.startsWith('shoulder')
+    ? // Slip stitches carry the weight of body and sleeves without giving.
+      'slip stitch'
+    : a.some(({ edge }) => /\.(joined|start|end)$/.test(edge)) || id.startsWith('underarm')
+      ? 'whip stitch'
+      : 'mattress stitch';
+  return [usual, ...SEWN.filter((method) => method !== usual)];
+}
+
+/** Lengths from which a seam gets markers at its quarters and at its eighths, cm (common practice). */
+const QUARTERS_FROM = 12;
+const EIGHTHS_FROM = 60;
+
+/** The shares at which a seam of a length is marked. */
+function sharesOf(length: number): number[] {
+  const parts = length >= EIGHTHS_FROM ? 8 : length >= QUARTERS_FROM ? 4 : 2;
+  return Array.from({ length: parts - 1 }, (_, i) => (i + 1) / parts);
+}
+
+function nameOf(share: number): string {
+  if (share === 0.5) return 'the centre';
+  const eighths = Math.round(share * 8);
+  return eighths % 2 === 0 ? `${eighths / 2}/4` : `${eighths}/8`;
+}
+
+/** Where a difference of length is put. */
+function whereEased({ id }: Pick<Join, 'id'>): string {
+  if (/^armhole/.test(id))
+    return 'over the top, between the two quarter marks beside the centre; none below them';
+  if (/^neckband|^hood/.test(id)) return 'round the curves of the neck, none across its back';
+  return 'evenly from end to end';
+}
+
+/**
+ * How one join is made: method, facing, markers on both sides, and how the counts meet between them.
+ *
+ * @param edges every edge of the size by id
+ */
+export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finishing: Finishing = {}): Seam {
+  const side = (of: Join['a']) => of.map(({ edge }) => edges.get(edge)!);
+  const [a, b] = [side(join.a), side(join.b)];
+  const methods = methodsOf(join);
+  const wanted = finishing.methods?.[join.id];
+  const method = wanted && methods.includes(wanted) ? wanted : methods[0]!;
+  const marks = sharesOf(join.bLength)
+    .map((share) => ({ name: nameOf(share), share, a: pointAt(a, share), b: pointAt(b, share) }))
+    // Marks so near each other that they fall on the same stitch say nothing.
+    .filter(
+      (mark, i, all) =>
+        i === 0 ||
+        (countBefore(a, mark.a) > countBefore(a, all[i - 1]!.a) &&
+          countBefore(b, mark.b) > countBefore(b, all[i - 1]!.b)),
+    );
+  const band = join.a.some(({ edge }) => edge.endsWith('.joined')) || join.kind === 'pick-up';
+  const ends = [...marks, null];
+  let before = { a: 0, b: 0 };
+  const stretches = ends.map((mark): SeamStretch => {
+    const now = mark
+      ? { a: countBefore(a, mark.a), b: countBefore(b, mark.b) }
+      : { a: join.aCount, b: join.bCount };
+    const [many, along] = [now.a - before.a, now.b - before.b];
+    before = now;
+    return {
+      a: many,
+      b: along,
+      meet:
+        many > 0 && along > 0
+          ? meetInWords(many, a[0]?.axis ?? 'stitches', along, join.bAxis === 'both' ? 'rows' : join.bAxis)
+          : '',
+    };
+  });
+  return {
+    join: join.id,
+    method,
+    methods,
+    facing: FACING[method],
+    marks,
+    stretches,
+    shares: band ? shareAlong(join.aCount, b) : [],
+    eased:
+      Math.abs(join.eased) < UNSEEN_EASE
+        ? null
+        : {
+            longer: join.eased > 0 ? 'a' : 'b',
+            by: Math.abs(join.eased),
+            where: whereEased(join),
+          },
+    length: join.bLength,
+  };
+}
+
+/** "stitch 15 of the sleeve", "row 63 of the front". */
+export function pointInWords({ label, axis, after, row }: EdgePoint): string {
+  if (axis === 'rows' && row !== undefined) return `${label}: row ${row}`;
+  if (after === 0) return `${label}: at its beginning`;
+  return `${label}: after ${axis === 'rows' ? 'row end' : 'st'} ${after}`;
+}

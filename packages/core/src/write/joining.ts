@@ -1,0 +1,182 @@
+import type { Design } from '../design.js';
+import { assemblyOf } from '../finishing/assembly.js';
+import { buttonholes } from '../finishing/edging.js';
+import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
+import { tailsOf, type Tail } from '../finishing/tails.js';
+import type { Join } from '../joins/audit.js';
+import type { PlannedPiece } from '../plan.js';
+import { stitchOf } from '../fabric/fabric.js';
+import { line, type Line } from './line.js';
+import type { WrittenSize } from './written.js';
+
+/** The seams of a size in the order of its joins, as the design wants them made. */
+export function seamsOf(
+  { pieces, joins }: Pick<WrittenSize, 'pieces' | 'joins'>,
+  { finishing }: Pick<Design, 'finishing'>,
+): Seam[] {
+  const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
+  return joins.map((join) => seamOf(join, edges, finishing));
+}
+
+/** The tails of a size that are left long for its seams. */
+export function tailsOfSize(size: WrittenSize, design: Pick<Design, 'finishing'>): Tail[] {
+  const { steps } = assemblyOf(size.joins, design.finishing?.order);
+  const seams = seamsOf(size, design);
+  const sewn = steps.flatMap(({ joins }) => joins.map((id) => seams.find(({ join }) => join === id)!));
+  return tailsOf(size.pieces, sewn, new Map(size.joins.map((join) => [join.id, join])));
+}
+
+interface WrittenPiece {
+  size: WrittenSize;
+  piece: PlannedPiece;
+}
+
+/** Which tails of a piece to leave long, and for which seam. */
+export function tailLines(group: readonly WrittenPiece[], design: Design): Line[] {
+  const tails = group.map(({ size }) => tailsOfSize(size, design));
+  const { piece, size } = group[0]!;
+  return tails[0]!
+    .filter((tail) => tail.piece === piece.id)
+    .flatMap((tail): Line[] => {
+      const of = tails.map(
+        (list) =>
+          list.find(
+            ({ join, piece: id, end, copy }) =>
+              join === tail.join && id === tail.piece && end === tail.end && copy === tail.copy,
+          )?.length ?? 0,
+      );
+      const which =
+        piece.copies > 1
+          ? `, ${tail.copy === 1 ? 'first' : tail.copy === 2 ? 'second' : `${tail.copy}th`} piece`
+          : '';
+      const join = size.joins.find(({ id }) => id === tail.join)!;
+      return [
+        line`Tail${which}: leave ${of} cm ${tail.end === 'starting' ? 'at the beginning' : 'at the end'} for the seam “${join.label}”.`,
+      ];
+    });
+}
+
+/** The buttonhole row of a band; on the other band the row is worked even. */
+export function buttonholeLines(group: readonly WrittenPiece[], design: Design): Line[] {
+  const buttons = design.finishing?.buttons;
+  const { piece } = group[0]!;
+  if (!buttons || piece.id !== 'band') return [];
+  const fabric = design.fabrics.find(({ id }) => id === piece.fabric)!;
+  const rows = group.map(({ piece: of }) =>
+    buttonholes(buttons, of.ends.first.count, of.ends.last.n, fabric),
+  );
+  const stitch = stitchOf(fabric);
+  return [
+    line`Buttonholes, on the ${buttons.side} front band only, in place of its row ${rows.map((one) => (one.ok ? one.row.row : '–'))}: ${{
+      lists: rows.map((one) => {
+        if (!one.ok) return one.message;
+        const { gaps, width } = one.row;
+        return gaps
+          .map((gap, i) =>
+            i === 0
+              ? `${stitch} in next ${gap} sts`
+              : `ch ${width}, skip next ${width} sts, ${stitch} in next ${gap} sts`,
+          )
+          .join(', ');
+      }),
+    }}`,
+  ];
+}
+
+/** The steps of the assembly with the seams of each; the two sides of the body share a line. */
+export function joiningLines(sizes: readonly WrittenSize[], design: Design): Line[] {
+  const [size] = sizes;
+  if (!size) return [];
+  const { steps } = assemblyOf(size.joins, design.finishing?.order);
+  const all = sizes.map((one) => new Map(seamsOf(one, design).map((seam) => [seam.join, seam])));
+  const lines: Line[] = [];
+  steps.forEach(({ title, says, joins }, i) => {
+    lines.push([`${i + 1}. ${title}: ${says}`]);
+    for (const id of joins.filter(
+      (join) => !join.endsWith('-right') || !joins.includes(join.replace(/-right$/, '-left')),
+    )) {
+      const of = sizes.map(({ joins: list }) => list.find((join) => join.id === id)!);
+      const name = of[0]!.label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
+      const seams = all.map((list) => list.get(id)!);
+      lines.push([...joinLine(name, of), ...methodOf(seams[0]!)]);
+      if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
+    }
+    if (joins.some((id) => id.startsWith('strap'))) lines.push(...strapLines(sizes));
+  });
+  return lines;
+}
+
+/** " By slip stitch, right sides together." */
+function methodOf({ method, facing }: Seam): Line {
+  return method === 'crocheted while working' ? [] : [` By ${method}, ${facing}.`];
+}
+
+/** For one size alone: markers on both sides, how the counts meet between them, and what is eased in. */
+function markLines({ marks, stretches, shares, eased }: Seam, join: Join): Line[] {
+  const lines: Line[] = [];
+  if (marks.length > 0 && join.kind !== 'live')
+    lines.push([
+      `Markers: ${marks.map(({ name, a, b }) => `${name}: ${pointInWords(a)} to ${pointInWords(b)}`).join('; ')}. Between them ${stretches.map(({ a, b }) => `${a} to ${b}`).join(', ')}.`,
+    ]);
+  if (shares.length > 1)
+    lines.push([
+      `Of the band go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}.`,
+    ]);
+  if (eased)
+    lines.push([
+      `Ease in ${Math.round(eased.by * 10) / 10} cm of the ${eased.longer === 'a' ? 'first' : 'second'}: ${eased.where}.`,
+    ]);
+  return lines;
+}
+
+/** Where straps lie along the upper edge of a tube, from the centre back round. */
+function strapLines(sizes: readonly WrittenSize[]): Line[] {
+  const edgesOf = ({ pieces }: WrittenSize) =>
+    pieces
+      .find(({ id }) => id === 'tube')
+      ?.edges.filter(({ id }) => /^tube\.(back|front|side|strap)/.test(id)) ?? [];
+  const all = sizes.map(edgesOf);
+  if (all.some((edges) => edges.length === 0) || all.length === 0) return [];
+  const parts = all[0]!.flatMap(({ id }, i): Line => {
+    const counts = all.map((edges) => edges[i]!.count);
+    return [...(i > 0 ? [', '] : []), ...line`${counts}${id.includes('strap') ? ' for a strap' : ''}`];
+  });
+  return [line`Along the upper edge, from the centre back round to it again: ${{ inline: parts }} sts.`];
+}
+
+function joinLine(name: string, joins: readonly Join[]): Line {
+  const a = joins.map(({ aCount }) => aCount);
+  const b = joins.map(({ bCount }) => bCount);
+  const meets = joins.map(({ meet }) => meet ?? '');
+  const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
+  const spread = repeat.endsWith('spread evenly') ? ' between the ends' : ', spread evenly between the ends';
+  const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[joins[0]!.bAxis];
+  switch (joins[0]!.kind) {
+    case 'live':
+      return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
+    case 'stitch-to-stitch':
+      return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
+    case 'row-to-row':
+      return line`${name}: ${a} rows to ${b} rows, ${joins[0]!.says ?? 'row 1 to row 1'}.`;
+    case 'pick-up':
+      if (/^(band|centre)\.joined$/.test(joins[0]!.a[0]?.edge ?? ''))
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
+      if (joins[0]!.a[0]?.edge.endsWith('.joined'))
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}.`;
+      if (joins[0]!.a[0]?.edge === 'hood.neck')
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
+      if (joins[0]!.b.length > 2)
+        return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
+      return line`${name}: the ${a} sts picked up lie along ${b} ${along}${repeat}, as many before the shoulder as after it.`;
+    case 'stitch-to-row':
+      if (joins[0]!.a[0]?.edge === 'centre.free')
+        return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}${spread}, hem to hem.`;
+      if (joins[0]!.a.some(({ edge }) => edge === 'cap.top'))
+        return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
+      if (joins[0]!.b.some(({ edge }) => edge.startsWith('sleeve.notch')))
+        return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
+      return joins[0]!.a[0]?.edge.endsWith('.joined')
+        ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}${spread}.`
+        : line`${name}: ${a} sts along ${b} ${along}${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
+  }
+}
