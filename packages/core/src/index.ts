@@ -109,7 +109,7 @@ export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
 export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
-export { endOf, type Passage } from './shaping/passages.js';
+export { beginsAslant, endOf, type Passage } from './shaping/passages.js';
 export {
   countsAfterRow,
   shapedRowsOf,
@@ -142,3 +142,31 @@ export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } fr
 export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js';
 export { newDesign } from './format/newDesign.js';
 export type { LibraryEntry, RevisionEntry, ShelfEntry, Stored, StoredDesign } from './format/stored.js';
+export { seamsOf, tailsOfSize } from './write/joining.js';
+export { countRows, lengthsRow, patternToHtml, patternToPlainText, toCsv } from './write/tables.js';
+export {
+  letterTable,
+  schematicOf,
+  schematicSvg,
+  type LetterRow,
+  type SchematicPiece,
+} from './write/schematic.js';
+export { inSize } from './write/line.js';
+export { provePattern, type Proof } from './read/pattern.js';
+export { checkPasted, type PastedCheck } from './read/pasted.js';
+export {
+  SEAM_METHODS,
+  USUAL_RESERVE,
+  type Buttons,
+  type Colours,
+  type Finishing,
+  type SeamMethod,
+  type Stripe,
+} from './finishing/finishing.js';
+export { assemblyOf, type Assembly, type AssemblyStep } from './finishing/assembly.js';
+export { shareInWords, type Share } from './finishing/along.js';
+export { pointInWords, type Seam } from './finishing/seam.js';
+export { checkEdging, buttonholes, type EdgingCheck } from './finishing/edging.js';
+export type { Tail } from './finishing/tails.js';
+export type { YarnNeed } from './yarn/metres.js';
+export { UNSEEN_EASE } from './joins/join.js';

@@ -1,6 +1,11 @@
 /** Gives the person a file made in the browser. */
 export function download(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+  offer(name, new Blob([text], { type }));
+}
+
+/** Gives the person a file of any kind. */
+export function offer(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

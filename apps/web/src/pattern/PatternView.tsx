@@ -1,13 +1,17 @@
-import { Copy, Download, Printer } from 'lucide-react';
+import { Copy, ListChecks, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { labelsOf, pattern, patternToText, type Line } from '@upfell/core';
-import { download, fileName } from '../design/download';
 import { useChosenSize, useOld } from '../design/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
+import { ExportMenu } from './ExportMenu';
+import { OwnWords } from './OwnWords';
+import { PasteDialog } from './PasteDialog';
+import { ProofLine } from './ProofLine';
+import { SchematicFigure } from './SchematicFigure';
 
 /** The look of what belongs to the chosen size. */
 const LIT = 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed';
@@ -19,17 +23,19 @@ export function PatternView() {
   const { size } = useChosenSize();
   const old = useOld();
   const [which, setWhich] = useState<'all' | 'one'>('all');
+  const [lengths, setLengths] = useState<'one' | 'both'>('one');
+  const [checking, setChecking] = useState(false);
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(
     () =>
       plan && document && (which === 'all' || planned)
         ? pattern(plan, document, {
             terms,
-            units: document.units,
+            units: lengths === 'both' ? 'both' : document.units,
             ...(which === 'one' ? { size: size.id } : {}),
           })
         : null,
-    [plan, document, terms, which, size.id, planned],
+    [plan, document, terms, which, lengths, size.id, planned],
   );
   if (!text || !document)
     return (
@@ -58,15 +64,24 @@ export function PatternView() {
           ]}
           onChange={setWhich}
         />
+        <Switch
+          label="Lengths"
+          value={lengths}
+          options={[
+            { value: 'one', label: document.units },
+            { value: 'both', label: 'cm and in' },
+          ]}
+          onChange={setLengths}
+        />
+        <ProofLine />
         <span className="ml-auto flex gap-2">
+          <Button onClick={() => setChecking(true)}>
+            <ListChecks size={14} aria-hidden /> Check rows
+          </Button>
           <Button onClick={() => void copy()}>
             <Copy size={14} aria-hidden /> Copy
           </Button>
-          <Button
-            onClick={() => download(`${fileName(text.title)}.md`, patternToText(text), 'text/markdown')}
-          >
-            <Download size={14} aria-hidden /> Download
-          </Button>
+          <ExportMenu text={text} document={document} size={which === 'one' ? size.id : null} />
           <Button onClick={() => window.print()}>
             <Printer size={14} aria-hidden /> Print
           </Button>
@@ -82,6 +97,9 @@ export function PatternView() {
           <h2 className="mb-4 text-2xl">{text.title}</h2>
           {text.sections.map((section) => (
             <section key={section.id} className="mb-5 break-inside-avoid-page">
+              {section.id === 'abbreviations' && (
+                <SchematicFigure size={which === 'one' ? size.id : null} units={document.units} plan={plan} />
+              )}
               <h3 className="mb-1 text-lg">{section.heading}</h3>
               {section.lines.map((line, i) => (
                 <p key={i} className="mb-0.5">
@@ -92,10 +110,12 @@ export function PatternView() {
                   />
                 </p>
               ))}
+              <OwnWords section={section.id} heading={section.heading} />
             </section>
           ))}
         </div>
       </article>
+      {checking && <PasteDialog onClose={() => setChecking(false)} />}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
-import type { Design, FieldProblem, Note, Reason, WhatIf } from '@upfell/core';
-import type { Planned, PlannerApi } from '../worker/plan.worker';
+import type { Design, FieldProblem, Note, Proof, Reason, WhatIf } from '@upfell/core';
+import type { Planned, PlannerApi, SchematicAsked } from '../worker/plan.worker';
 import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
@@ -83,6 +83,21 @@ export function askWhatIf(
 /** The rows of a size's pieces as they lie. */
 export function askStrips(size: string): Promise<PieceStrip[]> {
   return planner().strips(size);
+}
+
+/** What reading the pattern back and working it comes to; null before there is a plan. */
+export function askProof(): Promise<Proof | null> {
+  return planner().prove();
+}
+
+/** The pieces to scale, of one size or of all. */
+export function askSchematic(wish: SchematicAsked): ReturnType<Remote<PlannerApi>['schematic']> {
+  return planner().schematic(wish);
+}
+
+/** Every count of every size as CSV. */
+export function askCounts(): Promise<string> {
+  return planner().counts();
 }
 
 /** What a changed document would change in the counts. */

@@ -1,16 +1,27 @@
 import { expose } from 'comlink';
 import {
   compareCounts,
+  countRows,
   inWords,
+  letterTable,
+  pattern,
+  patternToText,
   plan,
+  provePattern,
   readDesign,
+  schematicOf,
+  schematicSvg,
+  toCsv,
   whatIf,
   type CountChange,
   type Design,
   type FieldProblem,
+  type LetterRow,
   type Plan,
   type PlanMemory,
+  type Proof,
   type Reason,
+  type Units,
   type WhatIf,
 } from '@upfell/core';
 import { forScreen, stripOf, type PieceStrip, type ScreenSize } from './screen';
@@ -105,6 +116,49 @@ function strips(size: string): PieceStrip[] {
   return last?.sizes.find(({ id }) => id === size)?.pieces.map(stripOf) ?? [];
 }
 
-const api = { planDocument, because, compare, tryCounts, strips };
+/** Reads the pattern of the plan made last back from its text and works it. */
+function prove(): Proof | null {
+  if (!last || !planned) return null;
+  const sizes = last.sizes.filter(({ pieces }) => pieces.length > 0);
+  return provePattern(patternToText(pattern(last, planned, { terms: 'us', units: 'cm' })), sizes);
+}
+
+/** Which sizes are drawn, and how wide. */
+export interface SchematicAsked {
+  /** One size with its lengths; without it the middle size with letters, and a table of all. */
+  size: string | null;
+  units: Units;
+  width: number;
+}
+
+function schematic({ size, units, width }: SchematicAsked): {
+  svg: string;
+  letters: LetterRow[];
+  sizes: string[];
+} {
+  const sizes = last?.sizes.filter(({ pieces }) => pieces.length > 0) ?? [];
+  const drawn = sizes.find(({ id }) => id === size) ?? sizes[Math.floor(sizes.length / 2)];
+  if (!drawn) return { svg: '', letters: [], sizes: [] };
+  const pieces = drawn.pieces.map(schematicOf);
+  if (size !== null || sizes.length === 1)
+    return { svg: schematicSvg(pieces, { width, units }), letters: [], sizes: [] };
+  const table = letterTable(sizes.map((one) => one.pieces.map(schematicOf)));
+  return {
+    svg: schematicSvg(pieces, {
+      width,
+      units,
+      letters: new Map(table.map(({ id, letter }) => [id, letter])),
+    }),
+    letters: table,
+    sizes: sizes.map(({ label }) => label),
+  };
+}
+
+/** Every count of the plan made last as CSV. */
+function counts(): string {
+  return toCsv(countRows(last?.sizes ?? []));
+}
+
+const api = { planDocument, because, compare, tryCounts, strips, prove, schematic, counts };
 export type PlannerApi = typeof api;
 expose(api);

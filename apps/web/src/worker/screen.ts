@@ -1,4 +1,5 @@
 import {
+  beginsAslant,
   outlines,
   rowSpans,
   type Outline,
@@ -31,17 +32,12 @@ export function forScreen(size: SizePlan): ScreenSize {
     outlines: Object.fromEntries(
       size.pieces.map((piece) => [
         piece.id,
-        outlines(piece.rows, piece.sections, beginsAslant(piece) ? 2 : 1),
+        outlines(piece.rows, piece.sections, beginsAslant(piece.passages) ? 2 : 1),
       ]),
     ),
     pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
   };
-}
-
-/** Whether a piece is picked up along an edge and goes on in short rows, as a cap does from the armhole. */
-function beginsAslant({ passages: [start, next] }: PlannedPiece): boolean {
-  return start?.kind === 'start' && start.along !== null && next?.kind === 'short';
 }
 
 /** One row of a strip: where it lies (cm), its stitches, and whether it changes them. */

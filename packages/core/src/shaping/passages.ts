@@ -114,6 +114,11 @@ export type Passage =
   /** A marker in both ends of the last row worked. */
   | { kind: 'mark'; part: string; meaning: string };
 
+/** Whether a piece is picked up along an edge and goes on in short rows, as a cap does from the armhole. */
+export function beginsAslant([start, next]: readonly Passage[]): boolean {
+  return start?.kind === 'start' && start.along !== null && next?.kind === 'short';
+}
+
 /** How far a part has been worked; `first` is what its first row is worked into, when that is another part. */
 interface PartState {
   name: string;

@@ -1,0 +1,90 @@
+import { DropdownMenu } from 'radix-ui';
+import { Download, X } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import {
+  patternToHtml,
+  patternToPlainText,
+  patternToText,
+  type Design,
+  type PatternText,
+} from '@upfell/core';
+import { download, fileName, offer } from '../design/download';
+import { askCounts, askSchematic } from '../state/planner';
+import { Button } from '../ui/Button';
+import { MENU_ITEM } from '../ui/menu';
+import type { Paper } from './documents';
+import { makePdf, type PdfJob } from './makePdf';
+
+interface Props {
+  text: PatternText;
+  document: Design;
+  /** The size written alone; all without it. */
+  size: string | null;
+}
+
+/** The pattern as files; a PDF shows how far it is and can be stopped. */
+export function ExportMenu({ text, document, size }: Props) {
+  const job = useRef<PdfJob | null>(null);
+  const [share, setShare] = useState<number | null>(null);
+  const name = fileName(text.title);
+  const drawing = () => askSchematic({ size, units: document.units, width: 740 });
+  const pdf = async (paper: Paper) => {
+    setShare(0);
+    try {
+      const schematic = await askSchematic({ size, units: document.units, width: 740 });
+      job.current = makePdf(text, schematic, document.units, paper, setShare);
+      const blob = await job.current.done;
+      if (blob) offer(`${name}.pdf`, blob);
+      else toast('The PDF was stopped; nothing was saved.');
+    } catch (error) {
+      toast.error(`The PDF could not be made: ${(error as Error).message}`);
+    } finally {
+      setShare(null);
+      job.current = null;
+    }
+  };
+  const files: readonly [label: string, make: () => void | Promise<void>][] = [
+    ['PDF, A4', () => pdf('A4')],
+    ['PDF, Letter', () => pdf('LETTER')],
+    ['Markdown', () => download(`${name}.md`, patternToText(text), 'text/markdown')],
+    ['Plain text', () => download(`${name}.txt`, patternToPlainText(text), 'text/plain')],
+    [
+      'Web page (HTML)',
+      async () => download(`${name}.html`, patternToHtml(text, (await drawing()).svg), 'text/html'),
+    ],
+    ['Schematic (SVG)', async () => download(`${name}.svg`, (await drawing()).svg, 'image/svg+xml')],
+    ['All counts (CSV)', async () => download(`${name}.csv`, await askCounts(), 'text/csv')],
+  ];
+  if (share !== null)
+    return (
+      <span className="flex items-center gap-2" role="status" data-testid="pdf-progress">
+        <progress value={share} max={1} aria-label="Making the PDF" className="w-28" />
+        <span className="text-[13px] text-soft">PDF {Math.round(share * 100)} %</span>
+        <Button onClick={() => job.current?.cancel()}>
+          <X size={14} aria-hidden /> Stop
+        </Button>
+      </span>
+    );
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button>
+          <Download size={14} aria-hidden /> Export
+        </Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-50 min-w-44 rounded border border-line bg-sheet p-1 shadow-lg"
+        >
+          {files.map(([label, make]) => (
+            <DropdownMenu.Item key={label} className={MENU_ITEM} onSelect={() => void make()}>
+              {label}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

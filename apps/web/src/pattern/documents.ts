@@ -1,0 +1,117 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import {
+  inSize,
+  labelsOf,
+  lengthsRow,
+  lineToText,
+  type LetterRow,
+  type PatternText,
+  type Units,
+} from '@upfell/core';
+
+export type Paper = 'A4' | 'LETTER';
+
+/** The schematic for a printed pattern: its drawing, and for all sizes the lengths that its letters stand for. */
+export interface Schematic {
+  svg: string;
+  letters: readonly LetterRow[];
+  sizes: readonly string[];
+}
+
+/** Rows of a table that still fit on a page and are never split over two. */
+const KEPT_TOGETHER = 24;
+
+/**
+ * The written pattern as a document to be printed: headings stay with what follows them, tables are not split, pages are numbered.
+ *
+ * @param text the pattern in the terms and units wanted
+ * @param schematic drawn for a width of about 500 points
+ */
+export function printedPattern(
+  text: PatternText,
+  schematic: Schematic,
+  units: Units,
+  paper: Paper,
+): TDocumentDefinitions {
+  const sections = text.sections.flatMap((section): Content[] => {
+    const labels = labelsOf(text, section);
+    const lines = section.lines.map((line): Content => {
+      const lists = line.find((part) => typeof part !== 'string' && 'lists' in part);
+      if (!lists || typeof lists === 'string' || !('lists' in lists))
+        return { text: lineToText(line, labels), style: 'line' };
+      const head = lineToText(
+        line.filter((part) => part !== lists),
+        labels,
+      );
+      return {
+        stack: [
+          { text: head, style: 'line' },
+          {
+            ul: lists.lists.map((_, i) => ({ text: `${labels[i]}: ${inSize(lists, i)}`, style: 'line' })),
+          },
+        ],
+      };
+    });
+    const own = (section.own ?? []).map((one): Content => ({ text: one, style: 'own' }));
+    return [
+      ...(section.id === 'abbreviations' ? drawingOf(schematic, units) : []),
+      { text: section.heading, style: 'heading', headlineLevel: 1 },
+      ...lines,
+      ...own,
+    ];
+  });
+  return {
+    pageSize: paper,
+    pageMargins: [54, 54, 54, 60],
+    info: { title: text.title, creator: 'Upfell', producer: 'Upfell' },
+    // What a screen reader is told of the document.
+    language: 'en',
+    displayTitle: true,
+    content: [{ text: text.title, style: 'title' }, ...sections],
+    footer: (page, pages) => ({
+      text: `${text.title} · ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 9,
+      margin: [0, 20, 0, 0],
+    }),
+    // A heading is not left alone at the foot of a page.
+    pageBreakBefore: (node, { getFollowingNodesOnPage }) =>
+      node.headlineLevel === 1 && getFollowingNodesOnPage().length === 0,
+    defaultStyle: { font: 'Atkinson', fontSize: 10.5, lineHeight: 1.25 },
+    styles: {
+      title: { fontSize: 22, bold: true, margin: [0, 0, 0, 10] },
+      heading: { fontSize: 13, bold: true, margin: [0, 12, 0, 3] },
+      line: { margin: [0, 0, 0, 2] },
+      own: { italics: true, margin: [0, 0, 0, 2] },
+    },
+  };
+}
+
+function drawingOf({ svg, letters, sizes }: Schematic, units: Units): Content[] {
+  const table = (rows: readonly LetterRow[]): Content => ({
+    unbreakable: rows.length <= KEPT_TOGETHER,
+    margin: [0, 6, 0, 6],
+    fontSize: 8.5,
+    layout: 'lightHorizontalLines',
+    table: {
+      headerRows: 1,
+      dontBreakRows: true,
+      widths: [16, '*', ...sizes.map(() => 'auto' as const)],
+      body: [
+        ['', { text: `in ${units}` }, ...sizes.map((label) => ({ text: label, bold: true }))],
+        ...rows.map(({ letter, piece, label, lengths }) => [
+          { text: letter, bold: true },
+          `${piece}: ${label}`,
+          ...lengthsRow(lengths, units),
+        ]),
+      ],
+    },
+  });
+  const parts: LetterRow[][] = [];
+  for (let i = 0; i < letters.length; i += KEPT_TOGETHER) parts.push(letters.slice(i, i + KEPT_TOGETHER));
+  return [
+    { text: 'Schematic', style: 'heading', headlineLevel: 1 },
+    { svg, width: 487 },
+    ...parts.map(table),
+  ];
+}
