@@ -170,3 +170,4 @@ export { checkEdging, buttonholes, type EdgingCheck } from './finishing/edging.j
 export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';
 export { UNSEEN_EASE } from './joins/join.js';
+export { stepSvg } from './write/stepDrawing.js';

@@ -1,11 +1,15 @@
 import { formatLength, type Join } from '@upfell/core';
 import { useUnits } from '../design/useSizePlan';
 import { JOIN_LOOK, joinState } from '../joins/say';
+import { SeamFields } from '../joins/SeamFields';
+import { useEdging, useSeams } from '../joins/useSeams';
 import type { ScreenSize } from '../worker/screen';
 
 /** One join: both sides with their edges, how they meet, and what is eased in. */
 export function JoinDetail({ join, size }: { join: Join; size: ScreenSize }) {
   const units = useUnits();
+  const seam = useSeams(size).get(join.id);
+  const edging = useEdging(size, join.id);
   const length = (cm: number) => formatLength(cm, units, { unit: true });
   const state = joinState(join);
   const edges = new Map(size.pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
@@ -57,6 +61,7 @@ export function JoinDetail({ join, size }: { join: Join; size: ScreenSize }) {
           Row 1 meets row 1; stepping one row out of line would skew the whole seam.
         </p>
       )}
+      {seam && <SeamFields join={join} seam={seam} edging={edging} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Design, FieldProblem, Note, Proof, Reason, WhatIf } from '@upfell/core';
-import type { Planned, PlannerApi, SchematicAsked } from '../worker/plan.worker';
+import type { AssemblyDrawings, Planned, PlannerApi, SchematicAsked } from '../worker/plan.worker';
 import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
@@ -93,6 +93,11 @@ export function askProof(): Promise<Proof | null> {
 /** The pieces to scale, of one size or of all. */
 export function askSchematic(wish: SchematicAsked): ReturnType<Remote<PlannerApi>['schematic']> {
   return planner().schematic(wish);
+}
+
+/** The drawings, measurements and tails of a size's assembly; null before there is a plan. */
+export function askAssembly(size: string): Promise<AssemblyDrawings | null> {
+  return planner().assembly(size);
 }
 
 /** Every count of every size as CSV. */

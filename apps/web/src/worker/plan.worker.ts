@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import {
+  assemblyOf,
   compareCounts,
   countRows,
   inWords,
@@ -11,6 +12,8 @@ import {
   readDesign,
   schematicOf,
   schematicSvg,
+  stepSvg,
+  tailsOfSize,
   toCsv,
   whatIf,
   type CountChange,
@@ -21,6 +24,7 @@ import {
   type PlanMemory,
   type Proof,
   type Reason,
+  type Tail,
   type Units,
   type WhatIf,
 } from '@upfell/core';
@@ -154,11 +158,36 @@ function schematic({ size, units, width }: SchematicAsked): {
   };
 }
 
+/** What the steps of an assembly show. Lengths in cm. */
+export interface AssemblyDrawings {
+  /** Drawings by step. */
+  drawings: Record<string, string>;
+  pinOut: { label: string; copies: number; lower: number; widest: number; height: number }[];
+  tails: Tail[];
+}
+
+function assembly(id: string): AssemblyDrawings | null {
+  const size = last?.sizes.find((one) => one.id === id);
+  if (!size || !planned) return null;
+  const { steps } = assemblyOf(size.joins, planned.finishing?.order);
+  return {
+    drawings: Object.fromEntries(steps.map((step) => [step.id, stepSvg(size, step.joins)])),
+    pinOut: size.pieces.map(schematicOf).map(({ label, copies, left, right, height, dimensions }) => ({
+      label,
+      copies,
+      lower: dimensions.find(({ lies }) => lies === 'below')?.length ?? right - left,
+      widest: right - left,
+      height,
+    })),
+    tails: tailsOfSize(size, planned),
+  };
+}
+
 /** Every count of the plan made last as CSV. */
 function counts(): string {
   return toCsv(countRows(last?.sizes ?? []));
 }
 
-const api = { planDocument, because, compare, tryCounts, strips, prove, schematic, counts };
+const api = { planDocument, because, compare, tryCounts, strips, prove, schematic, assembly, counts };
 export type PlannerApi = typeof api;
 expose(api);

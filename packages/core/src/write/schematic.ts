@@ -44,7 +44,12 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
       ({ lies, from, to }) =>
         lies === 'below' && dimension.lies === 'above' && from === dimension.from && to === dimension.to,
     );
-    if (length >= SHORTEST_TOLD && !told) dimensions.push({ ...dimension, length });
+    // What lies mirrored on the other side of the piece is as long, and told once.
+    const twin = dimension.id.replace(/-(left|right)$/, (_, side) => (side === 'left' ? '-right' : '-left'));
+    const mirrored = dimensions.some(
+      (other) => other.id === twin && twin !== dimension.id && Math.abs(other.length - length) < 0.01,
+    );
+    if (length >= SHORTEST_TOLD && !told && !mirrored) dimensions.push({ ...dimension, length });
   };
   const [first] = spans;
   add({ id: `${id}.lower`, label: 'lower edge', lies: 'below', from: first!.left, to: first!.right });
