@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import { plan } from '../plan.js';
+import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
+import type { Fabric } from '../fabric/fabric.js';
+import { buttonholes, checkEdging, PICKED_PER_ROW, verdictOf } from './edging.js';
+
+const rib = fabricOf('rib', 18, 21);
+
+describe('checkEdging', () => {
+  const design = designWith({
+    sizes: [sizeOf('M', { bust: 96 })],
+    fabrics: [{ ...fabricOf('body', 15, 9), stitch: 'dc' }, rib],
+    style: {
+      front: { style: 'band', width: 4, fabric: 'rib' },
+      hem: { fabric: 'rib', height: 5, gather: 0.9 },
+    },
+  });
+  const [size] = plan(design).sizes;
+  const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
+  const edges = new Map(
+    size!.pieces.flatMap(({ fabric, edges: of }) =>
+      of.map((edge) => [edge.id, { ...edge, fabric: fabrics.get(fabric)! as Fabric }] as const),
+    ),
+  );
+  const check = (id: string) =>
+    checkEdging(
+      size!.joins.find((join) => join.id === id)!,
+      edges,
+    );
+
+  it('finds a planned band fine, and tells what the rule of thumb would pick up', () => {
+    const band = check('band-left')!;
+    expect(band.verdict).toBe('fine');
+    // 2 for each dc row, 1 for each stitch of a rib's end (common practice).
+    const join = size!.joins.find(({ id }) => id === 'band-left')!;
+    const rule = join.b.reduce(
+      (sum, { edge, count }) => sum + count * (edges.get(edge)!.axis === 'rows' ? 2 : 1),
+      0,
+    );
+    expect(band.byRule!.count).toBe(rule);
+    expect(PICKED_PER_ROW).toMatchObject({ sc: 1, hdc: 1.5, dc: 2, tr: 3 });
+  });
+
+  it('takes a band that draws in as stretched to its edge, and says nothing of plain seams', () => {
+    expect(check('hem-back')).toMatchObject({ verdict: 'fine', byRule: null });
+    expect(check('hem-back')!.length).toBeLessThan(0.95 * check('hem-back')!.edge);
+    expect(check('shoulder-left')).toBeNull();
+  });
+
+  it('ruffles when longer by more than a twentieth, pulls when shorter', () => {
+    expect([verdictOf(44, 40), verdictOf(41, 40), verdictOf(39, 40), verdictOf(36, 40)]).toEqual([
+      'ruffles',
+      'fine',
+      'fine',
+      'pulls',
+    ]);
+  });
+});
+
+describe('buttonholes', () => {
+  it('spaces holes within a stitch of each other and uses every stitch of the band', () => {
+    const wish = fc.record({
+      count: fc.integer({ min: 1, max: 12 }),
+      width: fc.integer({ min: 1, max: 4 }),
+      fromLower: fc.double({ min: 0, max: 8, noNaN: true }),
+      fromUpper: fc.double({ min: 0, max: 8, noNaN: true }),
+      side: fc.constant('right' as const),
+    });
+    fc.assert(
+      fc.property(wish, fc.integer({ min: 10, max: 200 }), (buttons, stitches) => {
+        const made = buttonholes(buttons, stitches, 5, rib);
+        if (!made.ok) return;
+        const { gaps, width, centres, row } = made.row;
+        expect(gaps.reduce((sum, gap) => sum + gap, 0) + buttons.count * width).toBe(stitches);
+        expect(gaps).toHaveLength(buttons.count + 1);
+        const inner = gaps.slice(1, -1);
+        if (inner.length > 0) expect(Math.max(...inner) - Math.min(...inner)).toBeLessThanOrEqual(1);
+        if (inner.length > 0) expect(Math.min(...inner)).toBeGreaterThanOrEqual(1);
+        expect([...centres].sort((a, b) => a - b)).toEqual(centres);
+        expect(row).toBe(3);
+      }),
+    );
+  });
+
+  it('says why holes do not fit, with the number that would', () => {
+    const buttons = { count: 20, width: 3, fromLower: 2, fromUpper: 2, side: 'left' as const };
+    const made = buttonholes(buttons, 60, 5, rib);
+    expect(made).toEqual({
+      ok: false,
+      message: expect.stringMatching(/20 buttonholes .* do not fit .*; 13 would/),
+    });
+    expect(buttonholes({ ...buttons, count: 13 }, 60, 5, rib).ok).toBe(true);
+    expect(buttonholes({ ...buttons, count: 14 }, 60, 5, rib).ok).toBe(false);
+    expect(buttonholes({ ...buttons, count: 2 }, 60, 2, rib)).toMatchObject({ ok: false });
+  });
+});
