@@ -165,7 +165,7 @@ export {
 } from './finishing/finishing.js';
 export { assemblyOf, type Assembly, type AssemblyStep } from './finishing/assembly.js';
 export { shareInWords, type Share } from './finishing/along.js';
-export { pointInWords, type Seam } from './finishing/seam.js';
+export { pointInWords, sharesMarked, type Seam } from './finishing/seam.js';
 export { checkEdging, buttonholes, type EdgingCheck } from './finishing/edging.js';
 export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';

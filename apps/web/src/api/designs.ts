@@ -18,6 +18,7 @@ export const designs = {
   remove: async (id: string) => void (await ask(`designs/${id}`, { method: 'DELETE' })),
   takeBack: (id: string) => json<StoredDesign>(`designs/${id}/take-back`, { method: 'POST' }),
   history: (id: string) => json<RevisionEntry[]>(`designs/${id}/revisions`),
+  revision: (id: string, revision: number) => json<StoredDesign>(`designs/${id}/revisions/${revision}`),
   restore: (id: string, revision: number, seen: number) =>
     json<StoredDesign>(`designs/${id}/revisions/${revision}/restore`, {
       method: 'POST',

@@ -1,16 +1,41 @@
 import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import type { RevisionEntry } from '@upfell/core';
+import type { CountChange, RevisionEntry } from '@upfell/core';
 import { designs } from '../api/designs';
+import { askCompare, usePlan } from '../state/planner';
 import { takeStored, useSaving } from '../state/saving';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
+
+/** What has changed in the counts since a saved state: "M, Sleeve, top: 62 → 64". */
+function ChangeList({ since, changes }: { since: number; changes: readonly CountChange[] }) {
+  const sizes = usePlan(({ plan }) => plan?.sizes);
+  const labelOf = (size: string) => sizes?.find(({ id }) => id === size)?.label ?? size;
+  return (
+    <section className="mb-3 rounded border border-line bg-paper p-3" data-testid="change-list">
+      <h3 className="font-sans text-[13px] font-semibold">
+        Since state {since}:{' '}
+        {changes.length === 0
+          ? 'no count has changed'
+          : `${changes.length} ${changes.length === 1 ? 'count has' : 'counts have'} changed`}
+      </h3>
+      <ul className="max-h-52 overflow-y-auto text-[13px]">
+        {changes.map(({ size, quantity, label, before, after }) => (
+          <li key={`${size} ${quantity}`}>
+            {labelOf(size)}, {label}: {before?.count ?? 'none'} → <strong>{after?.count ?? 'none'}</strong>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
 
 /** Every saved state of the design, each restorable; restoring is itself a new state. */
 export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void }) {
   const [entries, setEntries] = useState<RevisionEntry[] | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [changes, setChanges] = useState<{ since: number; list: CountChange[] } | null>(null);
   const { revision, state } = useSaving();
   useEffect(() => {
     designs.history(id).then(setEntries, (error: Error) => setTrouble(error.message));
@@ -24,6 +49,23 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
       setTrouble((error as Error).message);
     }
   };
+  const compare = async (old: number) => {
+    setTrouble(null);
+    try {
+      const { document } = await designs.revision(id, old);
+      const compared = await askCompare(document);
+      if ('problems' in compared)
+        setTrouble(compared.problems[0]?.message ?? 'That state cannot be planned.');
+      // The plan on screen is the newer side: what the old one would change is read backwards.
+      else
+        setChanges({
+          since: old,
+          list: compared.changes.map((change) => ({ ...change, before: change.after, after: change.before })),
+        });
+    } catch (error) {
+      setTrouble((error as Error).message);
+    }
+  };
   return (
     <Modal
       open
@@ -33,6 +75,7 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
     >
       {trouble && <p className="mb-2 text-broken">{trouble}</p>}
       {!entries && !trouble && <p className="text-soft">Reading the history …</p>}
+      {changes && <ChangeList since={changes.since} changes={changes.list} />}
       <ol className="divide-y divide-line">
         {entries?.map((entry) => (
           <li key={entry.revision} className="flex items-center justify-between gap-3 py-1.5">
@@ -44,9 +87,14 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
             {entry.revision === revision ? (
               <span className="text-soft">now</span>
             ) : (
-              <Button onClick={() => void restore(entry.revision)} disabled={state.kind !== 'saved'}>
-                Restore
-              </Button>
+              <span className="flex gap-2">
+                <Button look="quiet" onClick={() => void compare(entry.revision)}>
+                  What changed
+                </Button>
+                <Button onClick={() => void restore(entry.revision)} disabled={state.kind !== 'saved'}>
+                  Restore
+                </Button>
+              </span>
             )}
           </li>
         ))}

@@ -1,6 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
 import { Download, X } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import {
   patternToHtml,
@@ -14,7 +14,10 @@ import { askCounts, askSchematic } from '../state/planner';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
 import type { Paper } from './documents';
-import { makePdf, type PdfJob } from './makePdf';
+import { makePdf } from './makePdf';
+
+/** Width at which the schematic is drawn for print, px. */
+const DRAWN = 740;
 
 interface Props {
   text: PatternText;
@@ -25,23 +28,24 @@ interface Props {
 
 /** The pattern as files; a PDF shows how far it is and can be stopped. */
 export function ExportMenu({ text, document, size }: Props) {
-  const job = useRef<PdfJob | null>(null);
-  const [share, setShare] = useState<number | null>(null);
+  const [running, setRunning] = useState<{ share: number; cancel: () => void } | null>(null);
   const name = fileName(text.title);
-  const drawing = () => askSchematic({ size, units: document.units, width: 740 });
+  const drawing = () => askSchematic({ size, units: document.units, width: DRAWN });
   const pdf = async (paper: Paper) => {
-    setShare(0);
+    setRunning({ share: 0, cancel: () => undefined });
     try {
-      const schematic = await askSchematic({ size, units: document.units, width: 740 });
-      job.current = makePdf(text, schematic, document.units, paper, setShare);
-      const blob = await job.current.done;
+      const schematic = await drawing();
+      const job = makePdf(text, schematic, document.units, paper, (share) =>
+        setRunning((now) => now && { ...now, share }),
+      );
+      setRunning({ share: 0, cancel: job.cancel });
+      const blob = await job.done;
       if (blob) offer(`${name}.pdf`, blob);
       else toast('The PDF was stopped; nothing was saved.');
     } catch (error) {
       toast.error(`The PDF could not be made: ${(error as Error).message}`);
     } finally {
-      setShare(null);
-      job.current = null;
+      setRunning(null);
     }
   };
   const files: readonly [label: string, make: () => void | Promise<void>][] = [
@@ -56,12 +60,12 @@ export function ExportMenu({ text, document, size }: Props) {
     ['Schematic (SVG)', async () => download(`${name}.svg`, (await drawing()).svg, 'image/svg+xml')],
     ['All counts (CSV)', async () => download(`${name}.csv`, await askCounts(), 'text/csv')],
   ];
-  if (share !== null)
+  if (running)
     return (
       <span className="flex items-center gap-2" role="status" data-testid="pdf-progress">
-        <progress value={share} max={1} aria-label="Making the PDF" className="w-28" />
-        <span className="text-[13px] text-soft">PDF {Math.round(share * 100)} %</span>
-        <Button onClick={() => job.current?.cancel()}>
+        <progress value={running.share} max={1} aria-label="Making the PDF" className="w-28" />
+        <span className="text-[13px] text-soft">PDF {Math.round(running.share * 100)} %</span>
+        <Button onClick={running.cancel}>
           <X size={14} aria-hidden /> Stop
         </Button>
       </span>

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { line } from 'd3';
-import type { Join } from '@upfell/core';
+import { sharesMarked, type Join } from '@upfell/core';
 import { JOIN_LOOK, joinState } from '../joins/say';
 import type { Arrangement, PlacedPiece, Point } from './placed';
 
@@ -43,9 +43,31 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props
       {chosen.pieces.map((piece) => (
         <Piece key={piece.key} piece={piece} />
       ))}
+      {chosen.joins.flatMap(({ id, threads }) =>
+        markersOf(
+          joins.find((join) => join.id === id),
+          threads,
+        ).map(([x, y], i) => (
+          <circle key={`${id}${i}`} cx={x} cy={y} r={2.6} fill="#fffdf8" stroke="#20303a" strokeWidth={1.2} />
+        )),
+      )}
     </svg>
   );
 });
+
+/** Fewest threads among which quarters can be told. */
+const FEWEST_THREADS = 4;
+
+/** Where markers hang on both sides of a seam: at its quarters, as the join plan says. */
+function markersOf(join: Join | undefined, threads: readonly Point[][]): Point[] {
+  if (!join || threads.length < FEWEST_THREADS) return [];
+  return sharesMarked(join.bLength)
+    .filter((share) => (share * 4) % 1 === 0)
+    .flatMap((share) => {
+      const thread = threads[Math.ceil(share * threads.length) - 1]!;
+      return [thread[0]!, thread.at(-1)!];
+    });
+}
 
 function Piece({ piece: { key, polygons, changes, rows } }: { piece: PlacedPiece }) {
   const outline = polygons.map(closed).join(' ');

@@ -63,8 +63,8 @@ export function methodsOf({ id, kind, a }: Pick<Join, 'id' | 'kind' | 'a'>): rea
 const QUARTERS_FROM = 12;
 const EIGHTHS_FROM = 60;
 
-/** The shares at which a seam of a length is marked. */
-function sharesOf(length: number): number[] {
+/** The shares at which a seam of a length (cm) is marked. */
+export function sharesMarked(length: number): number[] {
   const parts = length >= EIGHTHS_FROM ? 8 : length >= QUARTERS_FROM ? 4 : 2;
   return Array.from({ length: parts - 1 }, (_, i) => (i + 1) / parts);
 }
@@ -94,7 +94,7 @@ export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finis
   const methods = methodsOf(join);
   const wanted = finishing.methods?.[join.id];
   const method = wanted && methods.includes(wanted) ? wanted : methods[0]!;
-  const marks = sharesOf(join.bLength)
+  const marks = sharesMarked(join.bLength)
     .map((share) => ({ name: nameOf(share), share, a: pointAt(a, share), b: pointAt(b, share) }))
     // Marks so near each other that they fall on the same stitch say nothing.
     .filter(

@@ -1,0 +1,114 @@
+/** @jest-environment node */
+import { execFileSync } from 'node:child_process';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import {
+  letterTable,
+  pattern,
+  patternToPlainText,
+  plan,
+  readDesignText,
+  schematicOf,
+  schematicSvg,
+} from '@upfell/core';
+import { printedPattern, type Paper } from './documents';
+
+const demo = join(__dirname, '../../../../demo');
+const fonts = join(
+  __dirname,
+  '../../../../node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-',
+);
+
+interface Maker {
+  addFonts: (fonts: Record<string, Record<string, string>>) => void;
+  setLocalAccessPolicy: (allowed: () => boolean) => void;
+  setUrlAccessPolicy: (allowed: () => boolean) => void;
+  createPdf: (definition: unknown) => { getBuffer: () => Promise<Uint8Array> };
+}
+
+/** A design's pattern as PDF, and its text. */
+async function printed(name: string, paper: Paper) {
+  const read = readDesignText(readFileSync(join(demo, `${name}.upfell.json`), 'utf8'));
+  if (!read.ok) throw new Error(name);
+  const { design } = read;
+  const { sizes } = plan(design);
+  const text = pattern({ sizes }, design, { terms: 'us', units: 'cm' });
+  const drawings = sizes.map(({ pieces }) => pieces.map(schematicOf));
+  const letters = letterTable(drawings);
+  const svg = schematicSvg(drawings[0]!, {
+    width: 740,
+    units: 'cm',
+    letters: new Map(letters.map(({ id, letter }) => [id, letter])),
+  });
+  const labels = sizes.map(({ label }) => label);
+  const maker = (await import('pdfmake')).default as unknown as Maker;
+  maker.setLocalAccessPolicy(() => true);
+  maker.setUrlAccessPolicy(() => false);
+  maker.addFonts({
+    Atkinson: {
+      normal: `${fonts}400-normal.woff`,
+      bold: `${fonts}700-normal.woff`,
+      italics: `${fonts}400-italic.woff`,
+      bolditalics: `${fonts}700-normal.woff`,
+    },
+  });
+  const made = maker.createPdf(printedPattern(text, { svg, letters, sizes: labels }, 'cm', paper));
+  return { text, bytes: new Uint8Array(await made.getBuffer()) };
+}
+
+/** Words alone: where lines break is the paper's affair. */
+const words = (text: string) => text.toLowerCase().replace(/[•\s]+/g, ' ');
+
+interface ReadPdf {
+  pages: { text: string; size: [number, number] }[];
+  title: string;
+  language: string | null;
+}
+
+/** The pages of a PDF as an independent reader sees them. */
+function readPdf(bytes: Uint8Array): ReadPdf {
+  const reader = join(__dirname, '../testing/readPdf.mjs');
+  const read = execFileSync(process.execPath, [reader], { input: bytes, maxBuffer: 50_000_000 });
+  return JSON.parse(read.toString('utf8')) as ReadPdf;
+}
+
+describe('a printed pattern', () => {
+  it.each<[string, Paper, number[]]>([
+    ['hollinwood-jumper', 'A4', [595, 842]],
+    ['marlbank-pullover', 'LETTER', [612, 792]],
+  ])(
+    'says every sentence of the text, page after numbered page: %s on %s',
+    async (name, paper, size) => {
+      const { text, bytes } = await printed(name, paper);
+      const { pages, title, language } = readPdf(bytes);
+      for (const [i, page] of pages.entries()) {
+        expect(page.size).toEqual(size);
+        expect(page.text).toContain(`${i + 1} of ${pages.length}`);
+      }
+      const all = words(
+        pages.map((page) => page.text.replace(/[^\n]*· \d+ of \d+/, '')).join('\n'),
+      ).replaceAll(' ', '');
+      const missing = patternToPlainText(text)
+        .split('\n')
+        .filter((one) => !all.includes(words(one).replaceAll(' ', '')));
+      expect(missing).toEqual([]);
+      expect([title, language]).toEqual([text.title, 'en']);
+    },
+    60_000,
+  );
+
+  it('keeps short tables whole and repeats the head of none', () => {
+    const files = readdirSync(demo).filter((file) => file.endsWith('.upfell.json'));
+    const read = readDesignText(readFileSync(join(demo, files[0]!), 'utf8'));
+    if (!read.ok) throw new Error(files[0]);
+    const { sizes } = plan(read.design);
+    const letters = letterTable(sizes.map(({ pieces }) => pieces.map(schematicOf)));
+    const text = pattern({ sizes }, read.design, { terms: 'us', units: 'cm' });
+    const { content } = printedPattern(text, { svg: '<svg/>', letters, sizes: ['S'] }, 'cm', 'A4');
+    const tables = (content as { table?: { body: unknown[] }; unbreakable?: boolean }[]).filter(
+      ({ table }) => table,
+    );
+    expect(tables.reduce((sum, { table }) => sum + table!.body.length - 1, 0)).toBe(letters.length);
+    for (const { unbreakable } of tables) expect(unbreakable).toBe(true);
+  });
+});
