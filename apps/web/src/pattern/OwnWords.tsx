@@ -8,16 +8,26 @@ import { Button } from '../ui/Button';
 /** The author's words for one section, in one text: they are kept apart from what is written anew with every edit. */
 function put(document: Draft<Design>, section: string, text: string): void {
   const words = (document.words ??= {});
+  if (section === 'care' || section === 'intro') {
+    if (text.trim() === '') delete words[section];
+    else words[section] = text;
+    return;
+  }
   const others = (words.sentences ?? []).filter((one) => one.section !== section);
   if (text.trim() === '') words.sentences = others;
   else words.sentences = [...others, { section, text }];
 }
 
+/** What the author has put in for a section. */
+function wordsOf(document: Design | null, section: string): string {
+  const words = document?.words;
+  if (section === 'care' || section === 'intro') return words?.[section] ?? '';
+  return words?.sentences?.find((one) => one.section === section)?.text ?? '';
+}
+
 /** Sentences of the author at the end of a section: shown as they will be printed, edited in place. */
 export function OwnWords({ section, heading }: { section: string; heading: string }) {
-  const text = useDesign(
-    ({ document }) => document?.words?.sentences?.find((one) => one.section === section)?.text ?? '',
-  );
+  const text = useDesign(({ document }) => wordsOf(document, section));
   const [editing, setEditing] = useState(false);
   if (editing)
     return (
@@ -36,7 +46,8 @@ export function OwnWords({ section, heading }: { section: string; heading: strin
     );
   return (
     <>
-      {text !== '' && <p className="mb-0.5 whitespace-pre-line italic">{text}</p>}
+      {/* The care of the garment is a line of the pattern itself. */}
+      {text !== '' && section !== 'care' && <p className="mb-0.5 whitespace-pre-line italic">{text}</p>}
       <Button
         look="quiet"
         className="no-print -ml-2 text-[12.5px] text-soft"

@@ -95,6 +95,7 @@ export function PatternView() {
       >
         <div className="max-w-[46rem]">
           <h2 className="mb-4 text-2xl">{text.title}</h2>
+          {!document.words?.intro && <OwnWords section="intro" heading="the introduction" />}
           {text.sections.map((section) => (
             <section key={section.id} className="mb-5 break-inside-avoid-page">
               {section.id === 'abbreviations' && (

@@ -1,5 +1,7 @@
 // Reads the PDF on standard input with an independent reader and prints its pages as JSON: text, size in points, title.
 // A process of its own, because the reader cannot be loaded inside Jest.
+import { Buffer } from 'node:buffer';
+import process from 'node:process';
 import { getDocumentProxy } from 'unpdf';
 
 const parts = [];

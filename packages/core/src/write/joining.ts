@@ -6,6 +6,7 @@ import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plan.js';
 import { stitchOf } from '../fabric/fabric.js';
+import { ratesOf } from '../shaping/schedule.js';
 import { line, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
@@ -71,13 +72,11 @@ export function buttonholeLines(group: readonly WrittenPiece[], design: Design):
       lists: rows.map((one) => {
         if (!one.ok) return one.message;
         const { gaps, width } = one.row;
-        return gaps
-          .map((gap, i) =>
-            i === 0
-              ? `${stitch} in next ${gap} sts`
-              : `ch ${width}, skip next ${width} sts, ${stitch} in next ${gap} sts`,
-          )
-          .join(', ');
+        const holes = ratesOf(gaps.slice(1)).map(({ every: gap, times }) => {
+          const hole = `ch ${width}, skip next ${width} sts, ${stitch} in next ${gap} sts`;
+          return times > 1 ? `(${hole}) ${times} times` : hole;
+        });
+        return [`${stitch} in next ${gaps[0]} sts`, ...holes].join(', ');
       }),
     }}`,
   ];
