@@ -69,7 +69,11 @@ export function readDesign(raw: unknown): DesignRead {
     label: size['id'],
     ...size,
   }));
-  return { ok: true, design: { ...migrated.design, units, graded, sizes, pins } as unknown as Design };
+  const design = { ...migrated.design, units, graded, sizes, pins };
+  // Nothing said is written as null by some.
+  for (const key of ['finishing', 'words'] as const)
+    if (migrated.design[key] === null) delete (design as JsonObject)[key];
+  return { ok: true, design: design as unknown as Design };
 }
 
 function readFabrics(reader: FieldReader): string[] {

@@ -68,7 +68,7 @@ export function yarnNeeds(
     const metres = swatchMetres(fabric);
     if (!fabric.swatch || metres === null) return [];
     const perStitch = areaOf(fabric, 1) * (metres / (fabric.swatch.width * fabric.swatch.height));
-    const colours = finishing.colours?.find((one) => one.fabric === id);
+    const colours = finishing.colours?.find((one) => one.fabric === id && one.stripes.length > 0);
     const byColour = new Map<string | null, number>();
     const add = (colour: string | null, many: number) =>
       byColour.set(colour, (byColour.get(colour) ?? 0) + many);
