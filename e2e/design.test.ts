@@ -191,7 +191,7 @@ describe('a design', () => {
     await browser.press('US');
     await browser.press('S alone');
     await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=pattern]')).toContain('Counts after the increase rows'),
+      expect(await browser.text('[data-testid=pattern]')).toContain('Counts after these rows'),
     );
     await browser.keys('?');
     expect(await browser.text('[role=dialog]')).toContain('Size before, size after');

@@ -84,6 +84,8 @@ describe('stepSvg', () => {
     expect([...svg.matchAll(/>(\d)<\/text>/g)].map(([, n]) => n)).toEqual(['1', '2', '2', '1']);
     expect(svg).toContain('>Back<');
     expect(svg).not.toContain('>Sleeve');
+    // The two sleeves are one piece made twice: its edges bear the numbers of both sides.
+    expect(stepSvg(size, ['armhole-left', 'armhole-right'])).toContain('>1, 2</text>');
     expect(stepSvg(size, [])).toBe('');
   });
 });

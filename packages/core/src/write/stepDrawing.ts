@@ -18,9 +18,13 @@ const ROOM = 26;
  */
 export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string[]): string {
   const of = joins.flatMap((id) => all.filter((join) => join.id === id));
-  const edges = new Map<string, number>();
+  /** The numbers of the joins at each edge: an edge of a piece made twice has two. */
+  const edges = new Map<string, string>();
   of.forEach(({ a, b }, i) => {
-    for (const { edge } of [...a, ...b]) if (!edges.has(edge)) edges.set(edge, i + 1);
+    for (const { edge } of [...a, ...b]) {
+      const before = edges.get(edge);
+      edges.set(edge, before === undefined ? `${i + 1}` : `${before}, ${i + 1}`);
+    }
   });
   const drawn = pieces.filter(({ edges: own }) => own.some(({ id }) => edges.has(id)));
   if (drawn.length === 0) return '';
@@ -56,7 +60,7 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
       const [mx, my] = line[Math.floor(line.length / 2)]!;
       return [
         `<polyline points="${line.map(([a, b]) => `${px(a)},${py(b)}`).join(' ')}" fill="none" stroke="#2c5f86" stroke-width="3.5"/>`,
-        `<circle cx="${px(mx)}" cy="${py(my)}" r="8" fill="#fffdf8" stroke="#2c5f86"/><text x="${px(mx)}" y="${round(py(my) + 4)}" text-anchor="middle">${number}</text>`,
+        `<rect x="${round(px(mx) - 4 - 3.5 * number!.length)}" y="${round(py(my) - 8)}" width="${8 + 7 * number!.length}" height="16" rx="8" fill="#fffdf8" stroke="#2c5f86"/><text x="${px(mx)}" y="${round(py(my) + 4)}" text-anchor="middle">${number}</text>`,
       ];
     });
     const name = `<text x="${px((left + right) / 2)}" y="${ROOM + HEIGHT + 22}" text-anchor="middle" font-weight="600">${escapeXml(`${piece.label}${piece.copies > 1 ? ` × ${piece.copies}` : ''}`)}</text>`;
