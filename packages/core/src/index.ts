@@ -171,3 +171,4 @@ export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';
 export { UNSEEN_EASE } from './joins/join.js';
 export { stepSvg } from './write/stepDrawing.js';
+export { stripsSvg } from './write/strips.js';

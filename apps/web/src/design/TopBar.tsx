@@ -3,33 +3,17 @@ import { CircleHelp, Ellipsis, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { plan, planFile } from '@upfell/core';
 import { edit, redo, undo, useDesign } from '../state/designStore';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
-import { download, fileName } from './download';
+import { downloadDesign, downloadPlan } from './files';
 import { HistoryDialog } from './HistoryDialog';
 import { Planning } from './Planning';
 import { SavedState } from './SavedState';
 import { useUnits } from './useSizePlan';
-
-function downloadDesign(): void {
-  const design = useDesign.getState().document!;
-  download(
-    `${fileName(design.name)}.upfell.json`,
-    `${JSON.stringify(design, null, 2)}\n`,
-    'application/json',
-  );
-}
-
-function downloadPlan(): void {
-  const design = useDesign.getState().document!;
-  const file = planFile(plan(design), design.units);
-  download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(file, null, 1)}\n`, 'application/json');
-}
 
 const STREAM_WORDS = {
   off: 'Tape and scale off',
@@ -96,10 +80,16 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               align="end"
               className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
             >
-              <DropdownMenu.Item className={MENU_ITEM} onSelect={downloadDesign}>
+              <DropdownMenu.Item
+                className={MENU_ITEM}
+                onSelect={() => downloadDesign(useDesign.getState().document!)}
+              >
                 Download the design file
               </DropdownMenu.Item>
-              <DropdownMenu.Item className={MENU_ITEM} onSelect={downloadPlan}>
+              <DropdownMenu.Item
+                className={MENU_ITEM}
+                onSelect={() => downloadPlan(useDesign.getState().document!)}
+              >
                 Download the plan file
               </DropdownMenu.Item>
               <DropdownMenu.CheckboxItem

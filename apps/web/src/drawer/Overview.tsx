@@ -68,7 +68,7 @@ export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
           <ul className="text-[13px]">
             {size.yarn.map(({ fabric, metres }) => (
               <li key={fabric} className="flex justify-between px-1">
-                <FabricName id={fabric} /> <strong>{metres} m</strong>
+                <FabricName id={fabric} /> <strong className="whitespace-nowrap">{metres} m</strong>
               </li>
             ))}
           </ul>

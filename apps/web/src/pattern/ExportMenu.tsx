@@ -10,6 +10,7 @@ import {
   type PatternText,
 } from '@upfell/core';
 import { download, fileName, offer } from '../design/download';
+import { downloadDesign, downloadPlan } from '../design/files';
 import { askCounts, askSchematic } from '../state/planner';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
@@ -58,7 +59,13 @@ export function ExportMenu({ text, document, size }: Props) {
       async () => download(`${name}.html`, patternToHtml(text, (await drawing()).svg), 'text/html'),
     ],
     ['Schematic (SVG)', async () => download(`${name}.svg`, (await drawing()).svg, 'image/svg+xml')],
+    [
+      'Strips of rows (SVG)',
+      async () => download(`${name} strips.svg`, (await drawing()).strips, 'image/svg+xml'),
+    ],
     ['All counts (CSV)', async () => download(`${name}.csv`, await askCounts(), 'text/csv')],
+    ['Plan (JSON)', () => downloadPlan(document)],
+    ['Design (JSON)', () => downloadDesign(document)],
   ];
   if (running)
     return (

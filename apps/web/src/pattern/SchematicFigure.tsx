@@ -58,6 +58,15 @@ export function SchematicFigure({ size, units, plan }: Props) {
           </tbody>
         </table>
       )}
+      <details className="mt-3">
+        <summary className="text-[13px] font-semibold">Rows and stitches as strips</summary>
+        <div
+          role="img"
+          aria-label="The pieces as strips of rows"
+          className="mt-1"
+          dangerouslySetInnerHTML={{ __html: schematic.strips }}
+        />
+      </details>
     </figure>
   );
 }

@@ -10,6 +10,7 @@ import {
   readDesignText,
   schematicOf,
   schematicSvg,
+  stripsSvg,
 } from '@upfell/core';
 import { printedPattern, type Paper } from './documents';
 
@@ -52,7 +53,14 @@ async function printed(name: string, paper: Paper) {
       bolditalics: `${fonts}700-normal.woff`,
     },
   });
-  const made = maker.createPdf(printedPattern(text, { svg, letters, sizes: labels }, 'cm', paper));
+  const made = maker.createPdf(
+    printedPattern(
+      text,
+      { svg, strips: stripsSvg(sizes[0]!.pieces, 740), letters, sizes: labels },
+      'cm',
+      paper,
+    ),
+  );
   return { text, bytes: new Uint8Array(await made.getBuffer()) };
 }
 
@@ -104,7 +112,12 @@ describe('a printed pattern', () => {
     const { sizes } = plan(read.design);
     const letters = letterTable(sizes.map(({ pieces }) => pieces.map(schematicOf)));
     const text = pattern({ sizes }, read.design, { terms: 'us', units: 'cm' });
-    const { content } = printedPattern(text, { svg: '<svg/>', letters, sizes: ['S'] }, 'cm', 'A4');
+    const { content } = printedPattern(
+      text,
+      { svg: '<svg/>', strips: '<svg/>', letters, sizes: ['S'] },
+      'cm',
+      'A4',
+    );
     const tables = (content as { table?: { body: unknown[] }; unbreakable?: boolean }[]).filter(
       ({ table }) => table,
     );

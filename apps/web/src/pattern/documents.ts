@@ -14,6 +14,8 @@ export type Paper = 'A4' | 'LETTER';
 /** The schematic for a printed pattern: its drawing, and for all sizes the lengths that its letters stand for. */
 export interface Schematic {
   svg: string;
+  /** The drawn size's pieces as strips of rows. */
+  strips: string;
   letters: readonly LetterRow[];
   sizes: readonly string[];
 }
@@ -87,7 +89,7 @@ export function printedPattern(
   };
 }
 
-function drawingOf({ svg, letters, sizes }: Schematic, units: Units): Content[] {
+function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units): Content[] {
   const table = (rows: readonly LetterRow[]): Content => ({
     unbreakable: rows.length <= KEPT_TOGETHER,
     margin: [0, 6, 0, 6],
@@ -113,5 +115,7 @@ function drawingOf({ svg, letters, sizes }: Schematic, units: Units): Content[] 
     { text: 'Schematic', style: 'heading', headlineLevel: 1 },
     { svg, width: 487 },
     ...parts.map(table),
+    { text: 'Rows and stitches', style: 'heading', headlineLevel: 1 },
+    { svg: strips, width: 487 },
   ];
 }

@@ -13,6 +13,7 @@ import {
   schematicOf,
   schematicSvg,
   stepSvg,
+  stripsSvg,
   tailsOfSize,
   toCsv,
   whatIf,
@@ -137,15 +138,17 @@ export interface SchematicAsked {
 
 function schematic({ size, units, width }: SchematicAsked): {
   svg: string;
+  strips: string;
   letters: LetterRow[];
   sizes: string[];
 } {
   const sizes = last?.sizes.filter(({ pieces }) => pieces.length > 0) ?? [];
   const drawn = sizes.find(({ id }) => id === size) ?? sizes[Math.floor(sizes.length / 2)];
-  if (!drawn) return { svg: '', letters: [], sizes: [] };
+  if (!drawn) return { svg: '', strips: '', letters: [], sizes: [] };
+  const strips = stripsSvg(drawn.pieces, width);
   const pieces = drawn.pieces.map(schematicOf);
   if (size !== null || sizes.length === 1)
-    return { svg: schematicSvg(pieces, { width, units }), letters: [], sizes: [] };
+    return { svg: schematicSvg(pieces, { width, units }), strips, letters: [], sizes: [] };
   const table = letterTable(sizes.map((one) => one.pieces.map(schematicOf)));
   return {
     svg: schematicSvg(pieces, {
@@ -153,6 +156,7 @@ function schematic({ size, units, width }: SchematicAsked): {
       units,
       letters: new Map(table.map(({ id, letter }) => [id, letter])),
     }),
+    strips,
     letters: table,
     sizes: sizes.map(({ label }) => label),
   };

@@ -146,10 +146,11 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
     return {
       id,
       title: kind.title,
-      says:
-        id === 'sleeves' && picked
-          ? 'Work each sleeve from the stitches picked up round the armhole.'
-          : kind.says,
+      says: kind.says,
+      ...(id === 'sleeves' && picked
+        ? { says: 'Work each sleeve from the stitches picked up round the armhole.' }
+        : {}),
+      ...(id === 'sides' ? sideSeams(groups.get(id)!) : {}),
       joins: groups.get(id)!.map((join) => join.id),
       needs: needsOf(id),
     };
@@ -171,6 +172,17 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
       needs: inner.map(({ id }) => ({ step: id, why: 'its tails are still wanted' })),
     },
   ];
+}
+
+/** What the step of the side seams is called: with the sleeves in one run, the sides alone, or a tube's one seam. */
+function sideSeams(joins: readonly Join[]): { title?: string; says?: string } {
+  if (joins.some(({ id }) => id.startsWith('sleeve-seam'))) return {};
+  if (joins.some(({ id }) => id.startsWith('side-')))
+    return {
+      title: 'Side seams',
+      says: 'Close the sides from the lower edge up; pin every tenth row first.',
+    };
+  return { title: 'Back seam', says: 'Close the seam at the centre back, row to row.' };
 }
 
 /** A list with two of its entries changed over. */

@@ -47,6 +47,24 @@ describe('checkEdging', () => {
     expect(check('shoulder-left')).toBeNull();
   });
 
+  it('counts the inner corners of a square neck and of a stepped armhole, and none of a round neck', () => {
+    const corners = (style: Record<string, unknown>, join: string) => {
+      const of = designWith({ sizes: [sizeOf('M', { bust: 96 })], fabrics: design.fabrics, style });
+      const [planned] = plan(of).sizes;
+      const all = planned!.pieces.flatMap(({ fabric, edges: own }) =>
+        own.map((one) => [one.id, { ...one, fabric: fabrics.get(fabric)! as Fabric }] as const),
+      );
+      return checkEdging(
+        planned!.joins.find(({ id }) => id === join)!,
+        new Map(all),
+      )!.innerCorners;
+    };
+    const neckband = { fabric: 'rib', height: 3, gather: 1 };
+    expect(corners({ neck: { shape: 'square', drop: 8 }, neckband }, 'neckband')).toBe(2);
+    expect(corners({ neck: { shape: 'round', drop: 8 }, neckband }, 'neckband')).toBe(0);
+    expect(corners({ construction: 'vest', armband: { fabric: 'rib', height: 2 } }, 'armband-left')).toBe(2);
+  });
+
   it('ruffles when longer by more than a twentieth, pulls when shorter', () => {
     expect([verdictOf(44, 40), verdictOf(41, 40), verdictOf(39, 40), verdictOf(36, 40)]).toEqual([
       'ruffles',

@@ -7,7 +7,7 @@ import type { Buttons } from './finishing.js';
 export const PICKED_PER_ROW: Record<Stitch, number> = { sc: 1, esc: 1, hdc: 1.5, dc: 2, tr: 3 };
 
 /** Stitches in an outer corner, by the stitch of the edging (common practice); in an inner one two are worked together. */
-export const CORNER: Record<Stitch, number> = { sc: 3, esc: 3, hdc: 3, dc: 5, tr: 5 };
+const CORNER: Record<Stitch, number> = { sc: 3, esc: 3, hdc: 3, dc: 5, tr: 5 };
 
 /** Share by which an edging may be longer or shorter than its edge before it shows (common practice). */
 const SHOWS = 0.05;
@@ -65,8 +65,26 @@ export function checkEdging(
           verdict: verdictOf(byRule / perCm(own.fabric.gauge, 'stitches') / join.gather, join.bLength),
         }
       : null,
-    innerCorners: along.filter(({ id }) => /\.notch-/.test(id)).length,
+    innerCorners: cornersAlong(along),
   };
+}
+
+/** Inner corners along an edge: where stitches of a piece meet row ends of the same piece that run straight up from them. */
+function cornersAlong(along: readonly (WorkedEdge & { fabric: Fabric })[]): number {
+  const straight = ({ axis, count, length, fabric }: WorkedEdge & { fabric: Fabric }) =>
+    axis === 'rows' && count > 0 && Math.abs(length - count / perCm(fabric.gauge, 'rows')) < 0.01;
+  const flat = ({ axis }: WorkedEdge) => axis === 'stitches';
+  const piece = ({ id }: WorkedEdge) => id.split('.')[0];
+  const meet = (a: (typeof along)[number], b: (typeof along)[number]) =>
+    piece(a) === piece(b) && ((straight(a) && flat(b)) || (flat(a) && straight(b)));
+  // A neck that is closed comes round to its first edge again.
+  const round = along.length > 2 ? [...along, along[0]!] : along;
+  return round.slice(1).filter((edge, i) => meet(round[i]!, edge)).length;
+}
+
+/** Stitches that an edging along row ends picks up by the rule of thumb (common practice), and what its outer corner takes. */
+export function pickedByRule(stitch: Stitch, rows: number): { picked: number; corner: number } {
+  return { picked: Math.round(rows * PICKED_PER_ROW[stitch]), corner: CORNER[stitch] };
 }
 
 /** Buttonholes along a band: stitches before each, its stitches, and the centres from the lower end, cm. */

@@ -1,6 +1,6 @@
 import type { Design } from '../design.js';
 import { assemblyOf } from '../finishing/assembly.js';
-import { buttonholes } from '../finishing/edging.js';
+import { buttonholes, pickedByRule } from '../finishing/edging.js';
 import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
@@ -100,9 +100,24 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design): Lin
       lines.push([...joinLine(name, of), ...methodOf(seams[0]!)]);
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
     }
+    if (steps[i]!.id === 'hem') lines.push(...slitLines(sizes, design));
     if (joins.some((id) => id.startsWith('strap'))) lines.push(...strapLines(sizes));
   });
   return lines;
+}
+
+/** How slits are steadied; nothing where the sides have none. */
+function slitLines(sizes: readonly WrittenSize[], design: Design): Line[] {
+  const slits = sizes.map(({ pieces }) =>
+    pieces.flatMap(({ fabric, edges }) =>
+      edges.filter(({ id }) => /\.slit-right$/.test(id)).map((edge) => ({ fabric, edge })),
+    ),
+  );
+  return slits[0]!.map(({ fabric, edge: { label } }, i) => {
+    const stitch = stitchOf(design.fabrics.find(({ id }) => id === fabric)!);
+    const rules = slits.map((of) => pickedByRule(stitch, of[i]!.edge.count));
+    return line`${label.replace(', right', '')}, both: a row of ${stitch} steadies it; pick up ${rules.map(({ picked }) => picked)} sts along the ${slits.map((of) => of[i]!.edge.count)} row ends, with ${rules[0]!.corner} ${stitch} in the outer corner at the lower edge.`;
+  });
 }
 
 /** " By slip stitch, right sides together." */

@@ -1,6 +1,7 @@
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { letterOf, letterTable, schematicOf, schematicSvg } from './schematic.js';
+import { stripsSvg } from './strips.js';
 import { stepSvg } from './stepDrawing.js';
 
 const designs = demoDesigns();
@@ -87,5 +88,22 @@ describe('stepSvg', () => {
     // The two sleeves are one piece made twice: its edges bear the numbers of both sides.
     expect(stepSvg(size, ['armhole-left', 'armhole-right'])).toContain('>1, 2</text>');
     expect(stepSvg(size, [])).toBe('');
+  });
+});
+
+describe('stripsSvg', () => {
+  it.each(plans)('has a bar for every row, as high as its stitches: %s', (_name, { sizes }) => {
+    const { pieces } = sizes[0]!;
+    const svg = stripsSvg(pieces, 740);
+    const bars = [...svg.matchAll(/height="([\d.]+)" fill="[^"]+" data-row="(\d+)" data-count="(\d+)"/g)].map(
+      ([, height, row, count]) => ({ height: Number(height), n: Number(row), count: Number(count) }),
+    );
+    expect(bars.map(({ n, count }) => [n, count])).toEqual(
+      pieces.flatMap(({ rows }) => rows.map(({ n, count }) => [n, count])),
+    );
+    const tallest = Math.max(...bars.map(({ height }) => height));
+    const most = Math.max(...bars.map(({ count }) => count));
+    for (const { height, count } of bars)
+      expect(Math.abs(height / tallest - count / most)).toBeLessThan(0.001);
   });
 });

@@ -239,7 +239,8 @@ function tick(across: boolean, along: number, at: number): string {
     : `<line x1="${round(at - 3)}" y1="${along}" x2="${round(at + 3)}" y2="${along}"/>`;
 }
 
-const round = (value: number) => Math.round(value * 100) / 100;
+/** Pixels to a hundredth. */
+export const round = (value: number) => Math.round(value * 100) / 100;
 
 /** Text as it may stand in XML or HTML. */
 export function escapeXml(text: string): string {

@@ -2,7 +2,7 @@ import type { SizePlan } from '../plan.js';
 import { beginsAslant } from '../shaping/passages.js';
 import type { EdgePlace } from '../work/rows.js';
 import { outlines, rowSpans, type RowSpan } from '../work/outline.js';
-import { escapeXml } from './schematic.js';
+import { escapeXml, round } from './schematic.js';
 
 type Point = readonly [x: number, y: number];
 
@@ -102,5 +102,3 @@ function lineOf(
 function middle(a: Point, b: Point): Point[] {
   return [a, [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], b];
 }
-
-const round = (value: number) => Math.round(value * 100) / 100;
