@@ -105,7 +105,7 @@ describe('a printed pattern', () => {
     60_000,
   );
 
-  it('keeps short tables whole and repeats the head of none', () => {
+  it('keeps short tables whole, and drawings with their headings', () => {
     const files = readdirSync(demo).filter((file) => file.endsWith('.upfell.json'));
     const read = readDesignText(readFileSync(join(demo, files[0]!), 'utf8'));
     if (!read.ok) throw new Error(files[0]);
@@ -123,5 +123,10 @@ describe('a printed pattern', () => {
     );
     expect(tables.reduce((sum, { table }) => sum + table!.body.length - 1, 0)).toBe(letters.length);
     for (const { unbreakable } of tables) expect(unbreakable).toBe(true);
+    // A drawing is never parted from its heading.
+    const drawings = (content as { stack?: { svg?: string }[]; unbreakable?: boolean }[]).filter(
+      ({ stack }) => stack?.some(({ svg }) => svg),
+    );
+    expect(drawings.map(({ unbreakable }) => unbreakable)).toEqual([true, true]);
   });
 });

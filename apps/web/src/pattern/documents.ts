@@ -89,6 +89,17 @@ export function printedPattern(
   };
 }
 
+/** A drawing under its heading, both on one page. */
+function drawn(heading: string, svg: string): Content {
+  return {
+    unbreakable: true,
+    stack: [
+      { text: heading, style: 'heading' },
+      { svg, width: 487 },
+    ],
+  };
+}
+
 function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units): Content[] {
   const table = (rows: readonly LetterRow[]): Content => ({
     unbreakable: rows.length <= KEPT_TOGETHER,
@@ -111,11 +122,5 @@ function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units): Co
   });
   const parts: LetterRow[][] = [];
   for (let i = 0; i < letters.length; i += KEPT_TOGETHER) parts.push(letters.slice(i, i + KEPT_TOGETHER));
-  return [
-    { text: 'Schematic', style: 'heading', headlineLevel: 1 },
-    { svg, width: 487 },
-    ...parts.map(table),
-    { text: 'Rows and stitches', style: 'heading', headlineLevel: 1 },
-    { svg: strips, width: 487 },
-  ];
+  return [drawn('Schematic', svg), ...parts.map(table), drawn('Rows and stitches', strips)];
 }
