@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { plan } from '../plan.js';
-import type { WorkedEdge } from '../joins/audit.js';
 import { demoDesigns } from '../testing/designs.js';
+import { workedEdge } from '../testing/workedEdge.js';
 import { seamsOf } from '../write/joining.js';
 import { countBefore, pointAt, rowNumbers, runsDown, shareAlong, shareInWords } from './along.js';
 import { seamOf } from './seam.js';
@@ -9,18 +9,8 @@ import { seamOf } from './seam.js';
 const designs = demoDesigns();
 const plans = Object.entries(designs).map(([name, design]) => [name, design, plan(design)] as const);
 
-const edge = (id: string, count: number, length: number, axis: 'stitches' | 'rows' = 'rows'): WorkedEdge => ({
-  id,
-  label: id,
-  axis,
-  count,
-  length,
-  open: false,
-  place:
-    axis === 'rows'
-      ? { lies: 'row ends', side: 'left', spans: [{ part: 'main', first: 11, last: 10 + count }] }
-      : { lies: 'live', part: 'main', n: 1, from: 0, count },
-});
+const edge = (id: string, count: number, length: number, axis: 'stitches' | 'rows' = 'rows') =>
+  workedEdge(id, axis, count, length);
 
 describe('seams of every demo design', () => {
   it.each(plans)('are marked and shared so that both sides add up: %s', (_name, design, { sizes }) => {

@@ -1,16 +1,8 @@
 import fc from 'fast-check';
 import { auditJoin, meetInWords, type WorkedEdge } from './audit.js';
+import { workedEdge } from '../testing/workedEdge.js';
 import { easeAllowed } from './join.js';
 
-const edge = (id: string, axis: 'stitches' | 'rows', count: number, length: number): WorkedEdge => ({
-  id,
-  label: id,
-  axis,
-  count,
-  length,
-  open: false,
-  place: { lies: 'foundation', part: 'main' },
-});
 const join = (
   kind: 'stitch-to-stitch' | 'row-to-row' | 'stitch-to-row',
   a: WorkedEdge,
@@ -25,36 +17,42 @@ const join = (
 describe('auditJoin', () => {
   it('wants equal counts where stitches meet stitches and rows meet rows', () => {
     expect(
-      join('stitch-to-stitch', edge('a', 'stitches', 28, 17.5), edge('b', 'stitches', 28, 17.5)).ok,
+      join('stitch-to-stitch', workedEdge('a', 'stitches', 28, 17.5), workedEdge('b', 'stitches', 28, 17.5))
+        .ok,
     ).toBe(true);
     expect(
-      join('stitch-to-stitch', edge('a', 'stitches', 28, 17.5), edge('b', 'stitches', 27, 17.5)).ok,
+      join('stitch-to-stitch', workedEdge('a', 'stitches', 28, 17.5), workedEdge('b', 'stitches', 27, 17.5))
+        .ok,
     ).toBe(false);
-    expect(join('row-to-row', edge('a', 'rows', 50, 45), edge('b', 'rows', 51, 45)).ok).toBe(false);
+    expect(join('row-to-row', workedEdge('a', 'rows', 50, 45), workedEdge('b', 'rows', 51, 45)).ok).toBe(
+      false,
+    );
   });
 
   it('eases in up to 3 % and never more than 1.5 cm', () => {
     expect(easeAllowed(30, 31)).toBeCloseTo(0.9);
     expect(easeAllowed(80, 81)).toBe(1.5);
-    expect(join('stitch-to-row', edge('a', 'stitches', 68, 42.5), edge('b', 'rows', 46, 41.8))).toMatchObject(
-      { ok: true, eased: expect.closeTo(0.7) },
-    );
-    expect(join('stitch-to-row', edge('a', 'stitches', 68, 42.5), edge('b', 'rows', 46, 40.9))).toMatchObject(
-      { ok: false },
-    );
-    expect(join('stitch-to-row', edge('a', 'stitches', 150, 92), edge('b', 'rows', 90, 90.4))).toMatchObject({
+    expect(
+      join('stitch-to-row', workedEdge('a', 'stitches', 68, 42.5), workedEdge('b', 'rows', 46, 41.8)),
+    ).toMatchObject({ ok: true, eased: expect.closeTo(0.7) });
+    expect(
+      join('stitch-to-row', workedEdge('a', 'stitches', 68, 42.5), workedEdge('b', 'rows', 46, 40.9)),
+    ).toMatchObject({ ok: false });
+    expect(
+      join('stitch-to-row', workedEdge('a', 'stitches', 150, 92), workedEdge('b', 'rows', 90, 90.4)),
+    ).toMatchObject({
       ok: false,
     });
   });
 
   it('measures a drawn-in band as stretched to its edge', () => {
     expect(
-      join('stitch-to-row', edge('a', 'rows', 90, 45), edge('b', 'stitches', 80, 50), 0.9),
+      join('stitch-to-row', workedEdge('a', 'rows', 90, 45), workedEdge('b', 'stitches', 80, 50), 0.9),
     ).toMatchObject({ ok: true, aLength: 50, eased: 0 });
   });
 
   it('is broken when an edge is missing', () => {
-    const a = edge('a', 'rows', 5, 5);
+    const a = workedEdge('a', 'rows', 5, 5);
     expect(
       auditJoin({ id: 'j', label: 'J', kind: 'row-to-row', a: ['a'], b: ['gone'] }, new Map([['a', a]])).ok,
     ).toBe(false);

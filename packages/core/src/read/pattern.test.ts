@@ -4,6 +4,7 @@ import { GARMENTS } from '../testing/garments.js';
 import { SIX_FABRICS } from '../testing/sixFabrics.js';
 import type { Design } from '../design.js';
 import { pattern } from '../write/pattern.js';
+import { fromTerms } from '../write/terms.js';
 import { patternToText } from '../write/text.js';
 import { provePattern } from './pattern.js';
 
@@ -32,6 +33,14 @@ describe('provePattern', () => {
   it.each(Object.keys(designs))('reads one size alone: %s', (name) => {
     const { sizes } = designs[name]!;
     expect(proven(designs[name]!, sizes[Math.floor(sizes.length / 2)]!.id).proof.differences).toEqual([]);
+  });
+
+  it.each(Object.keys(designs))('reads UK terms as well: %s', (name) => {
+    const design = designs[name]!;
+    const planned = plan(design);
+    const sizes = planned.sizes.filter(({ pieces }) => pieces.length > 0);
+    const text = patternToText(pattern(planned, design, { terms: 'uk', units: 'in' }));
+    expect(provePattern(fromTerms(text, 'uk'), sizes).differences).toEqual([]);
   });
 
   describe.each(GARMENTS)('%s', (_name, style) => {

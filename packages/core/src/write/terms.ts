@@ -31,16 +31,19 @@ export function inTerms(text: string, terms: Terms): string {
 }
 
 const US_STITCHES = Object.fromEntries(Object.entries(UK_STITCHES).map(([us, uk]) => [uk, us]));
+const US_WORDS = Object.fromEntries(Object.entries(UK_WORDS).map(([us, uk]) => [uk, us]));
 const UK_STITCH_WORD = new RegExp(`\\b(fp|bp)?(${Object.keys(US_STITCHES).join('|')})(\\d+tog)?\\b`, 'g');
 
 /** Text in either terms put into US terms: the other way of `inTerms`. */
 export function fromTerms(text: string, terms: Terms): string {
   if (terms === 'us') return text;
-  return text.replace(
-    UK_STITCH_WORD,
-    (_, post: string | undefined, stitch: string, together: string | undefined) =>
-      `${post ?? ''}${US_STITCHES[stitch]}${together ?? ''}`,
-  );
+  return text
+    .replace(
+      UK_STITCH_WORD,
+      (_, post: string | undefined, stitch: string, together: string | undefined) =>
+        `${post ?? ''}${US_STITCHES[stitch]}${together ?? ''}`,
+    )
+    .replace(/\b(tension|Tension|miss|Miss)\b/g, (word) => US_WORDS[word] ?? word);
 }
 
 /** Abbreviations in US terms with their meaning in US words; only those that occur are printed. */
