@@ -1,5 +1,5 @@
 // One command that proves the project: installs what it needs, checks types, lint and directions, runs all tests.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,15 +9,29 @@ import { install, installBrowser, root } from './setup.mjs';
 let passed = 0;
 let failed = 0;
 
-/** Runs one check that passes or fails as a whole. */
-function check(name, command, args, env = {}) {
+/** Runs one check that passes or fails as a whole; its output is shown when it ends, so that those of two do not mix. */
+function check(name, command, args) {
   const started = Date.now();
-  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
-  const ok = done.status === 0;
-  if (ok) passed += 1;
-  else failed += 1;
-  console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
-  return ok;
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = [];
+    for (const stream of [child.stdout, child.stderr])
+      stream.setEncoding('utf8').on('data', (text) => said.push(text));
+    child.on('error', (error) => said.push(`${error.message}\n`));
+    child.on('close', (status) => {
+      const ok = status === 0;
+      if (ok) passed += 1;
+      else failed += 1;
+      if (!ok) process.stdout.write(said.join(''));
+      console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
+      resolve(ok);
+    });
+  });
+}
+
+/** Runs checks one after the other. */
+async function inTurn(checks) {
+  for (const [name, command, args] of checks) await check(name, command, args);
 }
 
 /** Runs Jest on the named projects and adds its counts. */
@@ -49,21 +63,31 @@ try {
   install();
   installBrowser();
   const bin = (name) => `${root}/node_modules/.bin/${name}`;
-  if (check('types: core, command line, server', bin('tsc'), ['-b'])) {
-    check('types: web', bin('tsc'), ['-p', 'apps/web']);
-    check('types: browser tests', bin('tsc'), ['-p', 'e2e']);
-    check('types: unit tests', bin('tsc'), ['-p', 'tsconfig.tests.json']);
-  }
-  check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-  check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-  check('directions of dependencies', bin('depcruise'), [
-    '--config',
-    '.dependency-cruiser.cjs',
-    'packages/core/src',
-    'packages/cli/src',
-    'apps/server/src',
-    'apps/web/src',
-  ]);
+  if (await check('types: core, command line, server', bin('tsc'), ['-b']))
+    // Two at a time: what reads types, and what reads text.
+    await Promise.all([
+      inTurn([
+        ['types: web', bin('tsc'), ['-p', 'apps/web']],
+        ['types: browser tests', bin('tsc'), ['-p', 'e2e']],
+        ['types: unit tests', bin('tsc'), ['-p', 'tsconfig.tests.json']],
+      ]),
+      inTurn([
+        ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+        ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+        [
+          'directions of dependencies',
+          bin('depcruise'),
+          [
+            '--config',
+            '.dependency-cruiser.cjs',
+            'packages/core/src',
+            'packages/cli/src',
+            'apps/server/src',
+            'apps/web/src',
+          ],
+        ],
+      ]),
+    ]);
   // Left to itself Jest keeps a core free: of two it would use one.
   jest('unit tests', ['--maxWorkers=100%']);
   await build();
