@@ -287,7 +287,7 @@ const SENTENCES: readonly Sentence[] = [
     read: ([, row, stitches, parts], reader) => reader.lineRows(Number(row), Number(stitches), parts!),
   },
   {
-    form: /^Tail(?:, .+ piece)?: leave \d+ cm at the (?:beginning|end) for the seam /,
+    form: /^Tail(?:, .+ piece)?: leave .+ (?:cm|in) at the (?:beginning|end) for the seam /,
     read: () => undefined,
   },
   {

@@ -8,6 +8,7 @@ import type { PlannedPiece } from '../plan.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
 import { line, type Line } from './line.js';
+import { lengthsOf, type WrittenUnits } from './materials.js';
 import type { WrittenSize } from './written.js';
 
 /** The seams of a size in the order of its joins, as the design wants them made. */
@@ -33,7 +34,7 @@ interface WrittenPiece {
 }
 
 /** Which tails of a piece to leave long, and for which seam. */
-export function tailLines(group: readonly WrittenPiece[], design: Design): Line[] {
+export function tailLines(group: readonly WrittenPiece[], design: Design, units: WrittenUnits): Line[] {
   const tails = group.map(({ size }) => tailsOfSize(size, design));
   const { piece, size } = group[0]!;
   return tails[0]!
@@ -52,7 +53,7 @@ export function tailLines(group: readonly WrittenPiece[], design: Design): Line[
           : '';
       const join = size.joins.find(({ id }) => id === tail.join)!;
       return [
-        line`Tail${which}: leave ${of} cm ${tail.end === 'starting' ? 'at the beginning' : 'at the end'} for the seam “${join.label}”.`,
+        line`Tail${which}: leave ${{ inline: lengthsOf(of, units) }} ${tail.end === 'starting' ? 'at the beginning' : 'at the end'} for the seam “${join.label}”.`,
       ];
     });
 }
@@ -83,7 +84,7 @@ export function buttonholeLines(group: readonly WrittenPiece[], design: Design):
 }
 
 /** The steps of the assembly with the seams of each; the two sides of the body share a line. */
-export function joiningLines(sizes: readonly WrittenSize[], design: Design): Line[] {
+export function joiningLines(sizes: readonly WrittenSize[], design: Design, units: WrittenUnits): Line[] {
   const [size] = sizes;
   if (!size) return [];
   const { steps } = assemblyOf(size.joins, design.finishing?.order);
@@ -98,7 +99,7 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design): Lin
       const name = of[0]!.label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
       const seams = all.map((list) => list.get(id)!);
       lines.push([...joinLine(name, of), ...methodOf(seams[0]!)]);
-      if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
+      if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));
     }
     if (steps[i]!.id === 'hem') lines.push(...slitLines(sizes, design));
     if (joins.some((id) => id.startsWith('strap'))) lines.push(...strapLines(sizes));
@@ -126,7 +127,7 @@ function methodOf({ method, facing }: Seam): Line {
 }
 
 /** For one size alone: markers on both sides, how the counts meet between them, and what is eased in. */
-function markLines({ marks, stretches, shares, eased }: Seam, join: Join): Line[] {
+function markLines({ marks, stretches, shares, eased }: Seam, join: Join, units: WrittenUnits): Line[] {
   const lines: Line[] = [];
   if (marks.length > 0 && join.kind !== 'live')
     lines.push([
@@ -137,9 +138,9 @@ function markLines({ marks, stretches, shares, eased }: Seam, join: Join): Line[
       `Of the band go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}.`,
     ]);
   if (eased)
-    lines.push([
-      `Ease in ${Math.round(eased.by * 10) / 10} cm of the ${eased.longer === 'a' ? 'first' : 'second'}: ${eased.where}.`,
-    ]);
+    lines.push(
+      line`Ease in ${{ inline: lengthsOf([eased.by], units) }} of the ${eased.longer === 'a' ? 'first' : 'second'}: ${eased.where}.`,
+    );
   return lines;
 }
 

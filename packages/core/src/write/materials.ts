@@ -7,20 +7,24 @@ import { farCarried } from '../yarn/stripes.js';
 import { line, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
+/** What lengths are written in: one unit, or both beside each other. */
+export type WrittenUnits = Units | 'both';
+
 /** The units that a wish names, in the order in which they are written. */
-function unitsOf(units: Units | 'both'): readonly Units[] {
+function unitsOf(units: WrittenUnits): readonly Units[] {
   return units === 'both' ? ['cm', 'in'] : [units];
 }
 
 /** Lengths of all sizes in the units wanted: "88.0 (96.0) cm = 34 5/8 (37 3/4) in". */
-function lengthsLine(label: string, lengths: readonly number[], units: Units | 'both'): Line {
-  return [
-    `${label}: `,
-    ...unitsOf(units).flatMap((unit, i): Line => [
-      ...(i > 0 ? [' = '] : []),
-      ...line`${lengths.map((cm) => formatLength(cm, unit))} ${unit}`,
-    ]),
-  ];
+export function lengthsOf(lengths: readonly number[], units: WrittenUnits): Line {
+  return unitsOf(units).flatMap((unit, i): Line => [
+    ...(i > 0 ? [' = '] : []),
+    ...line`${lengths.map((cm) => formatLength(cm, unit))} ${unit}`,
+  ]);
+}
+
+function lengthsLine(label: string, lengths: readonly number[], units: WrittenUnits): Line {
+  return [`${label}: `, ...lengthsOf(lengths, units)];
 }
 
 /** The rule of a stitch pattern. */
@@ -33,7 +37,7 @@ export function ruleLine({ rule: { flat } }: Fabric): Line {
 }
 
 /** The sizes, the body each is for, and what it measures finished. */
-export function sizeLines(sizes: readonly WrittenSize[], units: Units | 'both'): Line[] {
+export function sizeLines(sizes: readonly WrittenSize[], units: WrittenUnits): Line[] {
   return [
     line`${sizes.map(({ label }) => label)}`,
     lengthsLine(
@@ -91,7 +95,7 @@ export function materialLines(
 }
 
 /** The gauge of a fabric, washed and blocked, and before blocking where it was counted. */
-export function gaugeLines({ name, gauge, unblocked }: Fabric, units: Units | 'both'): Line[] {
+export function gaugeLines({ name, gauge, unblocked }: Fabric, units: WrittenUnits): Line[] {
   return unitsOf(units).flatMap((unit) => {
     const span = GAUGE_OVER[unit];
     const per = (count: number, over: number) => figure((count / over) * span, 1);

@@ -3,18 +3,25 @@ import type { Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
 import { buttonholeLines, joiningLines, tailLines } from './joining.js';
 import { type LinePart, type PatternSection, type PatternText } from './line.js';
-import { careLines, gaugeLines, materialLines, readingLines, ruleLine, sizeLines } from './materials.js';
+import {
+  careLines,
+  gaugeLines,
+  materialLines,
+  readingLines,
+  ruleLine,
+  sizeLines,
+  type WrittenUnits,
+} from './materials.js';
 import { writePiece } from './piece.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
-import type { Units } from '../units/length.js';
 import type { WrittenSize } from './written.js';
 
 export type { Line, PatternSection, PatternText } from './line.js';
 
 export interface PatternWish {
   terms: Terms;
-  units: Units | 'both';
+  units: WrittenUnits;
   /** One size alone; all sizes in brackets without it. */
   size?: string;
 }
@@ -44,7 +51,7 @@ export function pattern(
       sizes.flatMap(({ pieces }) => pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric))),
     ),
   ].map((id) => fabrics.get(id)!);
-  const pieces = pieceSections(sizes, fabrics, design);
+  const pieces = pieceSections(sizes, fabrics, design, wish.units);
   const stitchPatterns = used
     .filter((fabric) => fabric.pattern?.length)
     .map((fabric): PatternSection => ({
@@ -58,7 +65,11 @@ export function pattern(
     { id: 'materials', heading: 'Hooks and yarn', lines: materialLines(sizes, used, design.finishing) },
     { id: 'gauge', heading: 'Gauge', lines: used.flatMap((fabric) => gaugeLines(fabric, wish.units)) },
   ];
-  const joining: PatternSection = { id: 'joining', heading: 'Joining', lines: joiningLines(sizes, design) };
+  const joining: PatternSection = {
+    id: 'joining',
+    heading: 'Joining',
+    lines: joiningLines(sizes, design, wish.units),
+  };
   const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
   const back: PatternSection[] = [
     ...(sizes.length > 0 ? [joining, { id: 'care', heading: 'Care', lines: careLines(design) }] : []),
@@ -112,6 +123,7 @@ function pieceSections(
   sizes: readonly WrittenSize[],
   fabrics: ReadonlyMap<string, Fabric>,
   design: Design,
+  units: WrittenUnits,
 ): PatternSection[] {
   return (sizes[0]?.pieces ?? []).flatMap(({ id }) => {
     const forms = new Map<string, { size: WrittenSize; piece: PlannedPiece }[]>();
@@ -133,7 +145,7 @@ function pieceSections(
         id: only === '' ? id : `${id}-${group[0]!.size.id}`,
         heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,
         lines: [
-          ...tailLines(group, design),
+          ...tailLines(group, design, units),
           ...writePiece(
             group.map((entry) => entry.piece),
             fabrics,
