@@ -1,0 +1,210 @@
+import type { RoundWay } from '../work/rows.js';
+import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
+import { readAmounts, readRates } from './rates.js';
+
+/** Sums of numbers that a sentence lists, each after a stitch or before a name. */
+export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
+  [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
+
+const EDGES = 'At each front edge';
+
+/** On how many sides of lines or edges a sentence's shaping is worked. */
+const SIDES_OF: Record<string, number> = {
+  'On the body’s side of each line': 4,
+  'On the sleeve’s side of each line': 4,
+  [EDGES]: 2,
+  'At both sides of each side marker': 4,
+};
+
+/** A piece as far as its sentences have been read. */
+export class PieceReader {
+  readonly maker: Maker;
+  chain = 0;
+  /** Stitches that a shaping row changes, as its sentence says. */
+  step = 0;
+  /** Row until which the few shaping rows of a round yoke are read, 0 outside. */
+  stepsUntil = 0;
+  /** Shaping beside lines: rows and times for each kind of side. */
+  readonly lines = new Map<string, ReadonlyMap<number, number>>();
+  lineSign = 1;
+  private spans: { from: number; to: number }[] | null = null;
+  private readonly done: PartMade[] = [];
+  private shoulder: { to: number; list: string } | null = null;
+
+  /** @param inner the side of the piece, seen from its right side, on which its neck edge lies */
+  constructor(inner: Side) {
+    this.maker = new Maker(inner);
+  }
+
+  agree(said: number, found: number, what: string): void {
+    if (said !== found) throw new ReadFault(`${what}: ${said} is said, ${found} is there`);
+  }
+
+  ends(row: number, stitches: number): void {
+    this.agree(row, this.maker.now().n, 'the last row');
+    this.agree(stitches, this.maker.now().count, `the count of row ${row}`);
+  }
+
+  start(said: number, made: number, round?: RoundWay): void {
+    this.agree(said, made, 'the stitches of row 1');
+    this.maker.begin(made, round);
+  }
+
+  evenRows(from: string, to: string | undefined, stitches: number): void {
+    if (from === '–') return;
+    this.agree(Number(from), this.maker.now().n + 1, 'the next row');
+    this.maker.even(Number(to ?? from));
+    this.ends(Number(to ?? from), stitches);
+  }
+
+  shapedRows(
+    from: string,
+    to: string | undefined,
+    rows: ReadonlyMap<number, number> | null,
+    stitches: number,
+  ): void {
+    if (from === '–') return;
+    if (!rows) throw new ReadFault('the rows that shape cannot be read');
+    const last = Number(to ?? from);
+    this.agree(Number(from), this.maker.now().n + 1, 'the next row');
+    const both = Math.abs(this.step) === 2 && !this.maker.now().round;
+    while (this.maker.now().n < last) {
+      const shapes = rows.has(this.maker.now().n + 1);
+      const each = Math.sign(this.step);
+      if (shapes && both) this.maker.ends({ left: each, right: each });
+      else this.maker.change(shapes ? this.step : 0);
+    }
+    this.ends(last, stitches);
+  }
+
+  edgeRows(from: string, to: string | undefined, list: string, stitches: number): void {
+    if (from === '–') return;
+    const last = Number(to ?? from);
+    this.agree(Number(from), this.maker.now().n + 1, 'the next row');
+    this.shoulder ??= { to: last, list };
+    this.workEdges(last, list);
+    this.ends(last, stitches);
+  }
+
+  asBefore(stitches: number): void {
+    if (!this.shoulder) throw new ReadFault('nothing was shaped before');
+    const { to, list } = this.shoulder;
+    this.workEdges(to, list);
+    this.ends(to, stitches);
+  }
+
+  /** "at the neck edge take off 2 sts in row 4, 1 st in row 6; at the same time, at the armhole edge add ...". */
+  private workEdges(last: number, list: string): void {
+    const { inner } = this.maker.now();
+    const outer: Side = inner === 'left' ? 'right' : 'left';
+    const at: Record<Side, ReadonlyMap<number, number>[]> = { left: [], right: [] };
+    for (const one of list.split('; at the same time, ')) {
+      if (one === 'work even') continue;
+      const said = /^at (.+?) (add|take off) (.+)$/.exec(one);
+      const amounts = said && readAmounts(said[3]!);
+      if (!said || !amounts) throw new ReadFault(`“${one}” cannot be read`);
+      const sign = said[2] === 'add' ? 1 : -1;
+      const signed = new Map([...amounts].map(([row, amount]) => [row, sign * amount]));
+      const sides: Side[] =
+        said[1] === 'each edge'
+          ? ['left', 'right']
+          : [/upper/.test(said[1]!) ? 'right' : /armhole|side/.test(said[1]!) ? outer : inner];
+      for (const side of sides) at[side].push(signed);
+    }
+    const inRow = (side: Side, row: number) => at[side].reduce((all, rows) => all + (rows.get(row) ?? 0), 0);
+    while (this.maker.now().n < last) {
+      const row = this.maker.now().n + 1;
+      this.maker.ends({ left: inRow('left', row), right: inRow('right', row) });
+    }
+  }
+
+  goOn(from: PartMade, at: number, take: number, rejoin: boolean, inner: Side): void {
+    const before = this.maker.now();
+    if (before !== from) this.done.push(before);
+    this.maker.goOn(from, at, take, rejoin, inner);
+  }
+
+  shortRows(first: number, last: number, spans: { from: number; to: number }[]): void {
+    this.agree(first, this.maker.now().n + 1, 'the first short row');
+    this.agree(last - first + 1, spans.length, 'the number of short rows');
+    this.spans = spans;
+  }
+
+  /** Short rows are worked when it is known whether a row closes them. */
+  closeShortRows(stitches: number): void {
+    this.workShortRows(true);
+    this.agree(stitches, this.maker.now().count, 'the count after the short rows');
+  }
+
+  private workShortRows(closing: boolean): void {
+    if (!this.spans) return;
+    this.maker.short(this.spans, closing);
+    this.spans = null;
+  }
+
+  unite(
+    row: number,
+    takes: readonly { take: number; chains: number }[],
+    { anew, shaped, round }: { anew: boolean; shaped: boolean; round: RoundWay | undefined },
+    stitches: number,
+  ): void {
+    const last = this.maker.now();
+    const by = shaped ? this.atLines(row) : 0;
+    this.maker.unite(this.placesOf(takes, last), by, anew, round);
+    this.done.length = 0;
+    this.ends(row, stitches);
+  }
+
+  /** What a row over several stretches is worked into, from left to right. */
+  private placesOf(takes: readonly { take: number; chains: number }[], last: PartMade): United[] {
+    const parts = [...this.done, last].sort((a, b) => (a.parent?.at ?? 0) - (b.parent?.at ?? 0));
+    // A flat yoke that closes begins its round in the middle of the back: its end comes before its beginning.
+    if (parts.length === 1 && takes.length === 2)
+      return takes.map((one, i) => ({ part: last, at: i === 0 ? takes[1]!.take : 0, ...one }));
+    this.agree(takes.length, parts.length, 'the parts that are united');
+    return parts.map((part, i) => ({ part, at: 0, ...takes[i]! }));
+  }
+
+  beside(side: string, text: string): void {
+    const rates = text.includes('counted from') ? readRates(text) : readAmounts(text);
+    if (!rates) throw new ReadFault(`“${text}” cannot be read`);
+    this.lines.set(side, rates);
+  }
+
+  /** What the lines change in a row; several stitches at a front edge are chains. */
+  private atLines(row: number): number {
+    let by = 0;
+    for (const [side, rates] of this.lines) {
+      const times = rates.get(row) ?? 0;
+      if (side !== EDGES || times === 1) by += SIDES_OF[side]! * times;
+    }
+    return this.lineSign * by;
+  }
+
+  lineRows(last: number, stitches: number, parts: string): void {
+    while (this.maker.now().n < last) {
+      const row = this.maker.now().n + 1;
+      const atEdge = this.lines.get(EDGES)?.get(row) ?? 0;
+      this.maker.change(this.atLines(row), atEdge > 1 ? atEdge : 0);
+    }
+    this.ends(last, stitches);
+    const [, line] = /, each line (\d+)$/.exec(parts) ?? [];
+    const named = [...parts.replace(/, each line \d+$/, '').matchAll(/(?:^|, )[^,]*? (\d+)(?=,|$)/g)];
+    this.agree(sum(named) + Number(line ?? 0) * (named.length - 1), stitches, 'the parts between the lines');
+  }
+
+  finishSteps(): void {
+    if (this.stepsUntil > 0) this.maker.even(this.stepsUntil);
+    this.stepsUntil = 0;
+  }
+
+  countAfter(row: number): number {
+    return this.maker.rows.findLast(({ n }) => n === row)?.count ?? NaN;
+  }
+
+  /** What a sentence ends: short rows that no row closes, and the few shaping rows of a yoke. */
+  settle(text: string): void {
+    if (!text.startsWith('Next ')) this.workShortRows(false);
+    if (!/^(?:Row|Rnd) \S+: (?:inc|dec) at/.test(text)) this.finishSteps();
+  }
+}

@@ -1,0 +1,300 @@
+import type { RoundWay } from '../work/rows.js';
+import { readInstructions, workInstructions } from './instructions.js';
+import { ReadFault, type Side } from './maker.js';
+import { sum, type PieceReader } from './pieceReader.js';
+import { readRates, readRows } from './rates.js';
+
+const STITCH = '(?:esc|hdc|sc|dc|tr)';
+const COUNT = String.raw`\((\d+) sts\)`;
+const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };
+/** Above an armhole the neck edge of a front stays where it was. */
+const ABOVE = /^Above /;
+const END = '(turn|join, turn|join|go on)';
+
+export interface Sentence {
+  form: RegExp;
+  read: (found: RegExpExecArray, reader: PieceReader) => void;
+}
+
+/**
+ * The sentences that pieces are written in, in US terms, for one size. Each is read by what it says to a maker; none is looked up
+ * in the plan.
+ */
+export const SENTENCES: readonly Sentence[] = [
+  { form: /^Ch (\d+)\.$/, read: ([, chains], reader) => (reader.chain = Number(chains)) },
+  {
+    form: /^Ch (\d+); join with a sl st to a ring without twisting it\.$/,
+    read: ([, chains], reader) => (reader.chain = Number(chains)),
+  },
+  {
+    form: new RegExp(
+      `^Row 1 \\(RS\\): ${STITCH} in the (\\d+)(?:st|nd|rd|th) ch from the hook( \\(what is skipped counts as the first st\\))?(?: \\(without a chain before it\\))? and in each ch to the end; turn\\. ${COUNT}$`,
+    ),
+    read: ([, first, counts, stitches], reader) =>
+      reader.start(Number(stitches), reader.chain - (Number(first) - 1) + (counts ? 1 : 0)),
+  },
+  {
+    form: new RegExp(`^Row 1 \\(RS\\): ${STITCH} in each st; turn\\. ${COUNT}$`),
+    read: ([, stitches], reader) => reader.start(Number(stitches), reader.chain),
+  },
+  {
+    form: new RegExp(
+      `^Row 1 \\(RS\\): work (\\d+) foundation ${STITCH}, without a chain before; turn\\. ${COUNT}$`,
+    ),
+    read: ([, made, stitches], reader) => reader.start(Number(stitches), Number(made)),
+  },
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd) 1 \\(RS\\): pick up and work (\\d+) ${STITCH} evenly along .+; ${END}\\. ${COUNT}$`,
+    ),
+    read: ([, made, end, stitches], reader) => reader.start(Number(stitches), Number(made), WAYS[end!]),
+  },
+  {
+    form: new RegExp(`^Rnd 1 \\(RS\\): ${STITCH} in each ch round; ${END}\\. ${COUNT}$`),
+    read: ([, end, stitches], reader) => reader.start(Number(stitches), reader.chain, WAYS[end!]),
+  },
+  {
+    form: new RegExp(`^(?:Row|Rnd) 1 \\(RS\\), over .+: join the yarn and work (.+); ${END}\\. ${COUNT}$`),
+    read: ([, parts, end, stitches], reader) =>
+      reader.start(
+        Number(stitches),
+        sum(parts!.matchAll(/in the (\d+) sts of/g)) + sum(parts!.matchAll(/ch (\d+) for/g)),
+        WAYS[end!],
+      ),
+  },
+  {
+    form: /^Place a marker wherever the next part begins, .+?: (.+)\. Move the markers up in every (?:row|rnd)\.$/,
+    read: ([, parts], reader) =>
+      reader.agree(
+        sum(parts!.matchAll(/(?:^|, )(\d+) /g)),
+        reader.maker.now().count,
+        'the parts between markers',
+      ),
+  },
+  {
+    form: /^Place a marker at both ends of row (\d+): .+\.$/,
+    read: ([, row], reader) => reader.agree(Number(row), reader.maker.now().n, 'the row with markers'),
+  },
+  {
+    form: /^The panel of (\d+) sts lies in the middle, (\d+) sts plain on either side of it; /,
+    read: ([, panel, beside], reader) =>
+      reader.agree(
+        Number(panel) + 2 * Number(beside),
+        reader.maker.now().count,
+        'panel and what lies beside it',
+      ),
+  },
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:in pattern|${STITCH} in each st); ${END}\\. ${COUNT}$`,
+    ),
+    read: ([, from, to, , stitches], reader) => reader.evenRows(from!, to, Number(stitches)),
+  },
+  {
+    form: new RegExp(
+      `^Row (\\d+): change to .+ hook; ${STITCH} in each st(?:, increasing (\\d+) sts spread evenly)?(?:, decreasing (\\d+) sts spread evenly)?; turn\\. ${COUNT}$`,
+    ),
+    read: ([, row, more, fewer, stitches], reader) => {
+      reader.maker.even(Number(row) - 1);
+      reader.maker.change(Number(more ?? 0) - Number(fewer ?? 0));
+      reader.ends(Number(row), Number(stitches));
+    },
+  },
+  {
+    form: /^(.+), from row (\d+) on: skip (\d+) sts where the row begins, rejoin the yarn in the next st and work (\d+) sts(?:; leave the last (\d+) sts unworked)?\.$/,
+    read: ([, label, row, skip, take, leave], reader) => {
+      const from = reader.maker.now();
+      reader.agree(Number(row), from.n + 1, `the row of ${label}`);
+      reader.agree(
+        Number(skip) + Number(take) + Number(leave ?? 0),
+        from.count,
+        `what ${label} leaves and takes`,
+      );
+      const right = reader.maker.nextSide(from) === 'RS';
+      const begins: Side = right ? 'right' : 'left';
+      reader.goOn(
+        from,
+        right ? Number(leave ?? 0) : Number(skip),
+        Number(take),
+        true,
+        ABOVE.test(label!) ? from.inner : begins,
+      );
+    },
+  },
+  {
+    form: /^(.+): go on over the first (\d+) sts only from row (\d+) on; leave the other (\d+) sts unworked\.$/,
+    read: ([, label, take, row, leave], reader) => {
+      const from = reader.maker.now();
+      reader.agree(Number(row), from.n + 1, `the row of ${label}`);
+      reader.agree(Number(take) + Number(leave), from.count, `what ${label} leaves and takes`);
+      const right = reader.maker.nextSide(from) === 'RS';
+      const ends: Side = right ? 'left' : 'right';
+      reader.goOn(
+        from,
+        right ? Number(leave) : 0,
+        Number(take),
+        false,
+        ABOVE.test(label!) ? from.inner : ends,
+      );
+    },
+  },
+  {
+    form: /^(.+): (?:skip (\d+) sts of the last full row in the middle, )?rejoin the yarn in the next st and work the last (\d+) sts from row (\d+) on\.$/,
+    read: ([, label, skip, take, row], reader) => {
+      const other = reader.maker.now().parent;
+      if (!other) throw new ReadFault(`${label} has no first part beside it`);
+      const { part: from, at } = other;
+      reader.agree(Number(row), from.n + 1, `the row of ${label}`);
+      const onTheLeft = at > 0;
+      const between = onTheLeft ? at - Number(take) : from.count - Number(take) - other.take;
+      reader.agree(Number(skip ?? 0), between, `what ${label} skips`);
+      reader.goOn(
+        from,
+        onTheLeft ? 0 : from.count - Number(take),
+        Number(take),
+        true,
+        onTheLeft ? 'right' : 'left',
+      );
+    },
+  },
+  {
+    form: /^.+, short rows (\d+)–(\d+), turning at both ends, one after the other over these sts of the last full (?:row|rnd) \(.+\): (.+)$/,
+    read: ([, first, last, list], reader) =>
+      reader.shortRows(
+        Number(first),
+        Number(last),
+        list!.split(', ').map((span) => {
+          const [from, to] = span.split('–').map(Number);
+          return { from: from! - 1, to: to! };
+        }),
+      ),
+  },
+  {
+    form: /^.+, short rows (\d+)–(\d+), turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: (.+)$/,
+    read: ([, first, last, list], reader) =>
+      reader.shortRows(
+        Number(first),
+        Number(last),
+        list!.split(', ').map((span) => {
+          const [before, after] = span.split(' + ').map(Number);
+          return { from: -before!, to: after! };
+        }),
+      ),
+  },
+  {
+    form: new RegExp(`^Next (?:row|rnd): work over all sts, closing the steps\\. ${COUNT}$`),
+    read: ([, stitches], reader) => reader.closeShortRows(Number(stitches)),
+  },
+  {
+    form: new RegExp(
+      `^.+, (?:row|rnd) (\\d+)( \\(fasten off; .+?\\))?: (work .+?)(, with the increases at the lines as they fall)?; ${END}\\. ${COUNT}$`,
+    ),
+    read: ([, row, anew, parts, shaped, end, stitches], reader) =>
+      reader.unite(
+        Number(row),
+        [...parts!.matchAll(/work (\d+) sts(?:, ch (\d+))?/g)].map(([, take, chains]) => ({
+          take: Number(take),
+          chains: Number(chains ?? 0),
+        })),
+        { anew: anew !== undefined, shaped: shaped !== undefined, round: WAYS[end!] },
+        Number(stitches),
+      ),
+  },
+  {
+    form: new RegExp(
+      `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in the first st|${STITCH}2tog over the first 2 sts), .+ to the last (?:st|2 sts), (?:2 ${STITCH} in the last st|${STITCH}2tog over the last 2 sts)\\.$`,
+    ),
+    read: ([, way], reader) => (reader.step = way === 'Increase' ? 2 : -2),
+  },
+  {
+    form: new RegExp(
+      `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places|so many places) spread evenly`,
+    ),
+    read: ([, way, places], reader) => (reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1)),
+  },
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:inc|dec) [^:]*?(every .+, counted from (?:row|rnd) \\d+|work even, counted from (?:row|rnd) \\d+|in (?:row|rnd)s .+, counted from (?:row|rnd) \\d+); work the other (?:row|rnd)s even\\. ${COUNT}$`,
+    ),
+    read: ([, from, to, rates, stitches], reader) => {
+      const listed = /^in (?:row|rnd)s (.+), counted/.exec(rates!);
+      const rows = rates!.startsWith('work even')
+        ? new Map<number, number>()
+        : listed
+          ? new Map(readRows(listed[1]!)?.map((row) => [row, 1]))
+          : readRates(rates!);
+      reader.shapedRows(from!, to, rows, Number(stitches));
+    },
+  },
+  {
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: (?:inc|dec) .+ in some (?:row|rnd)s, work the other (?:row|rnd)s even \((\d+) sts at the end\): (.+)$/,
+    read: ([, from, to, stitches, list], reader) => {
+      const rows = list === 'none' ? [] : readRows(list!);
+      reader.shapedRows(from!, to, rows && new Map(rows.map((row) => [row, 1])), Number(stitches));
+    },
+  },
+  { form: /^To (?:add|take off) 1 st: /, read: () => undefined },
+  {
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, shaped, the other (?:row|rnd)s even \((\d+) sts at the end\): (.+)$/,
+    read: ([, from, to, stitches, list], reader) => reader.edgeRows(from!, to, list!, Number(stitches)),
+  },
+  {
+    form: /^Work as the .+, with .+ at its other end\. \((\d+) sts\)$/,
+    read: ([, stitches], reader) => reader.asBefore(Number(stitches)),
+  },
+  {
+    form: /^Counts after (?:these|the shaping) (?:row|rnd)s: (.+)\.$/,
+    read: ([, list], reader) => {
+      for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts/g))
+        reader.agree(Number(stitches), reader.countAfter(Number(row)), `the count after row ${row}`);
+    },
+  },
+  {
+    form: /^(?:Row|Rnd)s (–|\d+)(?:–(\d+))?: work even but for these\.$/,
+    read: ([, , to], reader) => (reader.stepsUntil = Number(to ?? 0)),
+  },
+  {
+    form: new RegExp(`^(?:Row|Rnd) (–|\\d+): (?:inc|dec) at (\\d+) places(.*?); ${END}\\. ${COUNT}$`),
+    read: ([, row, places, , , stitches], reader) => {
+      if (row === '–') return;
+      reader.maker.even(Number(row) - 1);
+      reader.maker.change(Number(places) * Math.sign(reader.step));
+      reader.ends(Number(row), Number(stitches));
+    },
+  },
+  { form: /^(?:Increase|Decrease|Shaping) (?:row|rnd): \*/, read: () => undefined },
+  { form: /^At a front edge /, read: () => undefined },
+  {
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: go on with the (?:increases|decreases) at the lines as begun\.$/,
+    read: () => undefined,
+  },
+  {
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (inc|dec):$/,
+    read: ([, , , way], reader) => {
+      reader.lines.clear();
+      reader.lineSign = way === 'inc' ? 1 : -1;
+    },
+  },
+  {
+    form: /^(On the body’s side of each line|On the sleeve’s side of each line|At each front edge|At both sides of each side marker): (.+?)\.?$/,
+    read: ([, side, rates], reader) => reader.beside(side!, rates!),
+  },
+  {
+    form: /^Work the other (?:row|rnd)s even; each (?:row|rnd) ends: .+\. After (?:row|rnd) (\d+): (\d+) sts \((.+)\)\.$/,
+    read: ([, row, stitches, parts], reader) => reader.lineRows(Number(row), Number(stitches), parts!),
+  },
+  {
+    form: /^Tail(?:, .+ piece)?: leave .+ (?:cm|in) at the (?:beginning|end) for the seam /,
+    read: () => undefined,
+  },
+  {
+    form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (\d+): (.+)$/,
+    read: ([, row, list], reader) => {
+      const below = reader.countAfter(Number(row) - 1);
+      const worked = workInstructions(readInstructions(list!), below);
+      if (!worked.ok) throw new ReadFault(`the row of buttonholes: ${worked.message}`);
+      reader.agree(worked.count, reader.countAfter(Number(row)), 'the row of buttonholes');
+    },
+  },
+  { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },
+];
