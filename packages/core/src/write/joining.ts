@@ -101,23 +101,34 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       lines.push([...joinLine(name, of), ...methodOf(seams[0]!)]);
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));
     }
-    if (steps[i]!.id === 'hem') lines.push(...slitLines(sizes, design));
+    lines.push(...steadiedLines(steps[i]!.id, sizes, design));
     if (joins.some((id) => id.startsWith('strap'))) lines.push(...strapLines(sizes));
   });
   return lines;
 }
 
-/** How slits are steadied; nothing where the sides have none. */
-function slitLines(sizes: readonly WrittenSize[], design: Design): Line[] {
-  const slits = sizes.map(({ pieces }) =>
+/** Edges that stay open and may be steadied by a row: slits, told once for both sides, and the face of a hood. */
+const STEADIED: Record<string, { edge: RegExp; name: string; corner: boolean }> = {
+  hem: { edge: /\.slit-right$/, name: 'both slits', corner: true },
+  neck: { edge: /^hood\.face-right$/, name: 'both sides of the face', corner: false },
+};
+
+/** How open edges are steadied; nothing where there are none. */
+function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Design): Line[] {
+  const wanted = STEADIED[step];
+  if (!wanted) return [];
+  const open = sizes.map(({ pieces }) =>
     pieces.flatMap(({ fabric, edges }) =>
-      edges.filter(({ id }) => /\.slit-right$/.test(id)).map((edge) => ({ fabric, edge })),
+      edges.filter(({ id }) => wanted.edge.test(id)).map((edge) => ({ fabric, edge })),
     ),
   );
-  return slits[0]!.map(({ fabric, edge: { label } }, i) => {
+  return open[0]!.map(({ fabric, edge: { label } }, i) => {
     const stitch = stitchOf(design.fabrics.find(({ id }) => id === fabric)!);
-    const rules = slits.map((of) => pickedByRule(stitch, of[i]!.edge.count));
-    return line`${label.replace(', right', '')}, both: a row of ${stitch} steadies it; pick up ${rules.map(({ picked }) => picked)} sts along the ${slits.map((of) => of[i]!.edge.count)} row ends, with ${rules[0]!.corner} ${stitch} in the outer corner at the lower edge.`;
+    const rules = open.map((of) => pickedByRule(stitch, of[i]!.edge.count));
+    const corner = wanted.corner
+      ? `, with ${rules[0]!.corner} ${stitch} in the outer corner at the lower edge`
+      : '';
+    return line`${label.split(',')[0]!}, ${wanted.name}: a row of ${stitch} steadies it; pick up ${rules.map(({ picked }) => picked)} sts along the ${open.map((of) => of[i]!.edge.count)} row ends of each${corner}.`;
   });
 }
 

@@ -90,6 +90,28 @@ describe('pattern', () => {
     ).toEqual(['Front, size S', 'Front, size M']);
   });
 
+  it('steadies slits and the face of a hood, picked up by the rule of thumb (common practice)', () => {
+    const joining = (style: Record<string, unknown>) => {
+      const design = designWith({ sizes: [sizeOf('M', { bust: 96 })], style });
+      const planned = plan(design);
+      const edges = planned.sizes[0]!.pieces.flatMap(({ edges: of }) => of);
+      const text = lines(pattern(planned, design, { terms: 'us', units: 'cm' }), 'joining').join('\n');
+      return { text, rows: (id: string) => edges.find((edge) => edge.id === id)!.count };
+    };
+    const slit = joining({ slit: 10 });
+    const rows = slit.rows('back.slit-right');
+    expect(slit.text).toContain(
+      `pick up ${Math.round(1.5 * rows)} sts along the ${rows} row ends of each, with 3 hdc in the outer corner`,
+    );
+    const hood = joining({ hood: { shape: 'shaped' } });
+    expect(hood.text).toMatch(
+      new RegExp(
+        `Hood, both sides of the face: a row of hdc steadies it; pick up \\d+ sts along the ${hood.rows('hood.face-right')} row ends`,
+      ),
+    );
+    expect(joining({}).text).not.toContain('steadies');
+  });
+
   it('refuses a size that is not there', () => {
     expect(() => written('brackenlow-pullover', { size: 'XXL' })).toThrow(/there is no size XXL/);
   });
