@@ -91,7 +91,7 @@ try {
   // Left to itself Jest keeps a core free: of two it would use one.
   jest('unit tests', ['--maxWorkers=100%']);
   await build();
-  jest('browser tests', ['--selectProjects', 'browser', '--runInBand'], { UPFELL_E2E: '1' });
+  jest('browser tests', ['--selectProjects', 'browser', '--maxWorkers=2'], { UPFELL_E2E: '1' });
 } catch (error) {
   failed += 1;
   console.error(error instanceof Error ? error.message : error);

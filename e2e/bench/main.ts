@@ -6,6 +6,7 @@ import {
   plan,
   pattern,
   patternToText,
+  provePattern,
   readDesignText,
   type Design,
   type MeasurementId,
@@ -125,9 +126,25 @@ for (const [name, design] of demoDesigns()) {
 }
 const adult = demoDesigns().find(([name]) => name.startsWith('brackenlow'))![1];
 const twelve = withSizes(adult, 12);
+const planOfTwelve = plan(twelve);
 figures.push({
   what: 'plan and written pattern of 12 sizes, median',
   ...spread(timed(() => patternToText(pattern(plan(twelve), twelve, { terms: 'us', units: 'cm' })), 60)),
+  unit: 'ms',
+  bound: 100,
+});
+figures.push({
+  what: 'the same text read back and worked, row by row, median',
+  ...spread(
+    timed(() => {
+      const { sizes } = planOfTwelve;
+      const { differences } = provePattern(
+        patternToText(pattern(planOfTwelve, twelve, { terms: 'us', units: 'cm' })),
+        sizes,
+      );
+      if (differences.length > 0) throw new Error(JSON.stringify(differences[0]));
+    }, 40),
+  ),
   unit: 'ms',
   bound: 100,
 });
