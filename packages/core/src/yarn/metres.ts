@@ -78,16 +78,22 @@ export function yarnNeeds(
       const rows = rowsIn(piece, id);
       if (rows.length === 0) continue;
       let own = 0;
-      const offset = colours ? stripeOffset(piece.id, joins, edges, rowsOf) : 0;
-      let before: string | null = null;
       let changes = 0;
-      for (const { n, count } of rows) {
-        const colour = colours ? colourOfRow(colours.stripes, n + offset) : null;
-        const used = count * perStitch * piece.copies;
-        add(colour, used);
-        own += used;
-        if (before !== null && colour !== before) changes += 1;
-        before = colour;
+      if (!colours) {
+        for (const { count } of rows) own += count;
+        own *= perStitch * piece.copies;
+        add(null, own);
+      } else {
+        const offset = stripeOffset(piece.id, joins, edges, rowsOf);
+        let before: string | null = null;
+        for (const { n, count } of rows) {
+          const colour = colourOfRow(colours.stripes, n + offset);
+          const metresOfRow = count * perStitch * piece.copies;
+          add(colour, metresOfRow);
+          own += metresOfRow;
+          if (before !== null && colour !== before) changes += 1;
+          before = colour;
+        }
       }
       listed.push({ piece: piece.id, label: piece.label, metres: own });
       const ends = (2 + (colours?.yarn === 'cut' ? 2 * changes : 0)) * piece.copies;
