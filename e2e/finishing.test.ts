@@ -27,8 +27,15 @@ describe('the finished pattern', () => {
 
   it('keeps the author’s sentence when the counts change', async () => {
     await browser.click('button[aria-label="Add your own words to Sleeve (make 2)"]');
-    const field = await browser.find('textarea[aria-label="Your own sentences for Sleeve (make 2)"]');
-    await field.sendKeys('Lay both sleeves together.', Key.ESCAPE);
+    const field = await browser.find('textarea[aria-label="Your own words in Sleeve (make 2)"]');
+    await field.sendKeys('Lay both sleeves together.');
+    await (await browser.find('select')).sendKeys('at the beginning');
+    await browser.keys(Key.ESCAPE);
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(
+        /Sleeve \(make 2\)\s+Lay both sleeves together\./,
+      ),
+    );
     await browser.saved();
     await browser.open(design('hollinwood-jumper', 'shape'));
     await browser.type('[data-path="garment.ease"]', '16');

@@ -26,9 +26,10 @@ export interface Garment {
   [field: string]: unknown;
 }
 
-/** The author's own sentences, each at the end of a section of the written pattern, and how the garment is cared for. */
+/** The author's own sentences in the written pattern, and how the garment is cared for. */
 export interface Words {
-  sentences?: readonly { section: string; text: string }[];
+  /** Each stands after so many lines of its section, or at its end. */
+  sentences?: readonly { section: string; text: string; line?: number }[];
   care?: string;
   /** What stands before everything else. */
   intro?: string;

@@ -151,7 +151,7 @@ export {
   type LetterRow,
   type SchematicPiece,
 } from './write/schematic.js';
-export { inSize } from './write/line.js';
+export { flowOf, inSize, isOwn, type OwnSentence } from './write/line.js';
 export { provePattern, type Proof } from './read/pattern.js';
 export { checkPasted, type PastedCheck } from './read/pasted.js';
 export {

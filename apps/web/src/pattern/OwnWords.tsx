@@ -1,61 +1,171 @@
-import { PencilLine } from 'lucide-react';
+import { PencilLine, Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { Draft } from 'immer';
-import type { Design } from '@upfell/core';
+import type { OwnSentence } from '@upfell/core';
 import { edit, useDesign } from '../state/designStore';
 import { Button } from '../ui/Button';
 
-/** The author's words for one section, in one text: they are kept apart from what is written anew with every edit. */
-function put(document: Draft<Design>, section: string, text: string): void {
-  const words = (document.words ??= {});
-  if (section === 'care' || section === 'intro') {
-    if (text.trim() === '') delete words[section];
-    else words[section] = text;
-    return;
-  }
-  const others = (words.sentences ?? []).filter((one) => one.section !== section);
-  if (text.trim() === '') words.sentences = others;
-  else words.sentences = [...others, { section, text }];
+const EDITOR = 'h-20 w-full rounded border border-line bg-sheet px-2 py-1 italic';
+/** Longest paragraph that a design may hold, in characters. */
+const LONGEST = 4000;
+
+/** A sentence of the author where it will be printed. */
+export function OwnWords({
+  sentence: { text, at },
+  heading,
+  onEdit,
+}: {
+  sentence: OwnSentence;
+  heading: string;
+  onEdit: (at: number) => void;
+}) {
+  return (
+    <p className="mb-0.5 whitespace-pre-line italic">
+      {text}{' '}
+      {at !== null && (
+        <Button
+          look="quiet"
+          className="no-print text-[12.5px] text-soft not-italic"
+          onClick={() => onEdit(at)}
+          aria-label={`Change your own words in ${heading}`}
+        >
+          <PencilLine size={13} aria-hidden />
+        </Button>
+      )}
+    </p>
+  );
 }
 
-/** What the author has put in for a section. */
-function wordsOf(document: Design | null, section: string): string {
-  const words = document?.words;
-  if (section === 'care' || section === 'intro') return words?.[section] ?? '';
-  return words?.sentences?.find((one) => one.section === section)?.text ?? '';
-}
-
-/** Sentences of the author at the end of a section: shown as they will be printed, edited in place. */
-export function OwnWords({ section, heading }: { section: string; heading: string }) {
-  const text = useDesign(({ document }) => wordsOf(document, section));
-  const [editing, setEditing] = useState(false);
-  if (editing)
-    return (
+/**
+ * Edits a sentence of the author at the end of its section, where it stays while it is given another line.
+ */
+export function WordsEditor({
+  sentence: { text, line },
+  at,
+  heading,
+  starts,
+  onDone,
+}: {
+  sentence: OwnSentence;
+  /** Its place in the list of the design's sentences. */
+  at: number;
+  heading: string;
+  /** How the lines of the section begin, to say after which one the sentence stands. */
+  starts: readonly string[];
+  onDone: () => void;
+}) {
+  const path = `words.sentences[${at}]`;
+  const done = () => {
+    onDone();
+    edit('words.sentences', (document) => {
+      const sentences = document.words?.sentences;
+      if (sentences?.[at]?.text.trim() === '') sentences.splice(at, 1);
+    });
+  };
+  return (
+    <div
+      className="no-print my-1"
+      onBlur={({ currentTarget }) =>
+        // Where the focus goes to is known only after it has left.
+        setTimeout(() => !currentTarget.contains(document.activeElement) && done())
+      }
+      onKeyDown={(event) => event.key === 'Escape' && done()}
+    >
       <textarea
         autoFocus
-        aria-label={`Your own sentences for ${heading}`}
-        className="no-print mt-1 h-20 w-full rounded border border-line bg-sheet px-2 py-1 italic"
+        aria-label={`Your own words in ${heading}`}
+        className={EDITOR}
         value={text}
-        maxLength={4000}
+        maxLength={LONGEST}
         onChange={(event) =>
-          edit(`words.sentences.${section}`, (document) => put(document, section, event.target.value))
+          edit(path, (document) => void (document.words!.sentences![at]!.text = event.target.value))
         }
-        onBlur={() => setEditing(false)}
-        onKeyDown={(event) => event.key === 'Escape' && setEditing(false)}
       />
-    );
+      <label className="flex items-center gap-2 text-[13px] text-soft">
+        They stand
+        <select
+          className="max-w-96 rounded border border-line bg-sheet px-1.5 py-0.5 text-ink"
+          value={line ?? 'end'}
+          onChange={(event) =>
+            edit(path, (document) => {
+              const own = document.words!.sentences![at]!;
+              if (event.target.value === 'end') delete own.line;
+              else own.line = Number(event.target.value);
+            })
+          }
+        >
+          <option value="end">at the end</option>
+          <option value={0}>at the beginning</option>
+          {starts.slice(0, -1).map((start, i) => (
+            <option key={i} value={i + 1}>
+              after “{start} …”
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}
+
+/** Adds a sentence of the author to a section. */
+export function AddWords({
+  section,
+  heading,
+  onEdit,
+}: {
+  section: string;
+  heading: string;
+  onEdit: (at: number) => void;
+}) {
   return (
-    <>
-      {/* The care of the garment is a line of the pattern itself. */}
-      {text !== '' && section !== 'care' && <p className="mb-0.5 whitespace-pre-line italic">{text}</p>}
+    <Button
+      look="quiet"
+      className="no-print -ml-2 text-[12.5px] text-soft"
+      aria-label={`Add your own words to ${heading}`}
+      onClick={() => {
+        const at = useDesign.getState().document?.words?.sentences?.length ?? 0;
+        edit('words.sentences', (document) => {
+          const words = (document.words ??= {});
+          words.sentences = [...(words.sentences ?? []), { section, text: '' }];
+        });
+        onEdit(at);
+      }}
+    >
+      <Plus size={13} aria-hidden /> your own words
+    </Button>
+  );
+}
+
+/** The introduction, or how the garment is cared for: one text of the design each. */
+export function WordsField({ field, label }: { field: 'intro' | 'care'; label: string }) {
+  const text = useDesign(({ document }) => document?.words?.[field] ?? '');
+  const [editing, setEditing] = useState(false);
+  if (!editing)
+    return (
       <Button
         look="quiet"
         className="no-print -ml-2 text-[12.5px] text-soft"
         onClick={() => setEditing(true)}
-        aria-label={text === '' ? `Add your own words to ${heading}` : `Change your own words in ${heading}`}
+        aria-label={`${text === '' ? 'Write' : 'Change'} ${label}`}
       >
-        <PencilLine size={13} aria-hidden /> {text === '' ? 'your own words' : 'change'}
+        <PencilLine size={13} aria-hidden /> {label}
       </Button>
-    </>
+    );
+  return (
+    <textarea
+      autoFocus
+      aria-label={label}
+      className={`no-print my-1 ${EDITOR}`}
+      value={text}
+      maxLength={LONGEST}
+      onChange={(event) =>
+        edit(`words.${field}`, (document) => {
+          const words = (document.words ??= {});
+          if (event.target.value === '') delete words[field];
+          else words[field] = event.target.value;
+        })
+      }
+      onBlur={() => setEditing(false)}
+      onKeyDown={(event) => event.key === 'Escape' && setEditing(false)}
+    />
   );
 }

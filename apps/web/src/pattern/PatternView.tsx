@@ -1,14 +1,24 @@
 import { Copy, ListChecks, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { labelsOf, pattern, patternToText, type Line } from '@upfell/core';
+import {
+  flowOf,
+  isOwn,
+  labelsOf,
+  lineToText,
+  pattern,
+  patternToText,
+  type Design,
+  type Line,
+} from '@upfell/core';
+import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../design/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { ExportMenu } from './ExportMenu';
-import { OwnWords } from './OwnWords';
+import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
 import { PasteDialog } from './PasteDialog';
 import { ProofLine } from './ProofLine';
 import { SchematicFigure } from './SchematicFigure';
@@ -25,17 +35,20 @@ export function PatternView() {
   const [which, setWhich] = useState<'all' | 'one'>('all');
   const [lengths, setLengths] = useState<'one' | 'both'>('one');
   const [checking, setChecking] = useState(false);
+  const [editing, setEditing] = useState<number | null>(null);
+  // The author's words wait for no plan.
+  const words = useDesign(({ document: newest }) => newest?.words);
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(
     () =>
       plan && document && (which === 'all' || planned)
-        ? pattern(plan, document, {
+        ? pattern(plan, withWords(document, words), {
             terms,
             units: lengths === 'both' ? 'both' : document.units,
             ...(which === 'one' ? { size: size.id } : {}),
           })
         : null,
-    [plan, document, terms, which, lengths, size.id, planned],
+    [plan, document, words, terms, which, lengths, size.id, planned],
   );
   if (!text || !document)
     return (
@@ -95,23 +108,56 @@ export function PatternView() {
       >
         <div className="max-w-[46rem]">
           <h2 className="mb-4 text-2xl">{text.title}</h2>
-          {!document.words?.intro && <OwnWords section="intro" heading="the introduction" />}
+          {!words?.intro && <WordsField field="intro" label="the introduction" />}
           {text.sections.map((section) => (
             <section key={section.id} className="mb-5 break-inside-avoid-page">
               {section.id === 'abbreviations' && (
                 <SchematicFigure size={which === 'one' ? size.id : null} units={document.units} plan={plan} />
               )}
               <h3 className="mb-1 text-lg">{section.heading}</h3>
-              {section.lines.map((line, i) => (
-                <p key={i} className="mb-0.5">
-                  <PatternLine
-                    line={line}
-                    labels={labelsOf(text, section)}
-                    lit={section.of ? section.of.indexOf(lit) : lit}
-                  />
-                </p>
-              ))}
-              <OwnWords section={section.id} heading={section.heading} />
+              {flowOf(section).map((part, i) =>
+                isOwn(part) ? (
+                  part.at !== null && part.at === editing ? null : (
+                    <OwnWords
+                      key={`own${part.at}`}
+                      sentence={part}
+                      heading={section.heading}
+                      onEdit={setEditing}
+                    />
+                  )
+                ) : (
+                  <p key={i} className="mb-0.5">
+                    <PatternLine
+                      line={part}
+                      labels={labelsOf(text, section)}
+                      lit={section.of ? section.of.indexOf(lit) : lit}
+                    />
+                  </p>
+                ),
+              )}
+              {section.own?.map(
+                (sentence) =>
+                  sentence.at !== null &&
+                  sentence.at === editing && (
+                    <WordsEditor
+                      key={sentence.at}
+                      sentence={sentence}
+                      at={sentence.at}
+                      heading={section.heading}
+                      starts={section.lines.map((line) =>
+                        lineToText(line, labelsOf(text, section)).slice(0, 40),
+                      )}
+                      onDone={() => setEditing(null)}
+                    />
+                  ),
+              )}
+              {section.id === 'care' ? (
+                <WordsField field="care" label="the care of the garment" />
+              ) : section.id === 'intro' ? (
+                <WordsField field="intro" label="the introduction" />
+              ) : (
+                <AddWords section={section.id} heading={section.heading} onEdit={setEditing} />
+              )}
             </section>
           ))}
         </div>
@@ -119,6 +165,11 @@ export function PatternView() {
       {checking && <PasteDialog onClose={() => setChecking(false)} />}
     </div>
   );
+}
+
+/** A design with the author's newest words. */
+function withWords({ words: _, ...design }: Design, words: Design['words']): Design {
+  return words ? { ...design, words } : design;
 }
 
 /** A line with the figures of the chosen size lit; what differs by more than a figure stands below, a size in a line. */

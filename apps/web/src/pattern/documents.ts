@@ -1,6 +1,8 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
+  flowOf,
   inSize,
+  isOwn,
   labelsOf,
   lengthsRow,
   lineToText,
@@ -37,7 +39,8 @@ export function printedPattern(
 ): TDocumentDefinitions {
   const sections = text.sections.flatMap((section): Content[] => {
     const labels = labelsOf(text, section);
-    const lines = section.lines.map((line): Content => {
+    const lines = flowOf(section).map((line): Content => {
+      if (isOwn(line)) return { text: line.text, style: 'own' };
       const lists = line.find((part) => typeof part !== 'string' && 'lists' in part);
       if (!lists || typeof lists === 'string' || !('lists' in lists))
         return { text: lineToText(line, labels), style: 'line' };
@@ -54,12 +57,10 @@ export function printedPattern(
         ],
       };
     });
-    const own = (section.own ?? []).map((one): Content => ({ text: one, style: 'own' }));
     return [
       ...(section.id === 'abbreviations' ? drawingOf(schematic, units) : []),
       { text: section.heading, style: 'heading', headlineLevel: 1 },
       ...lines,
-      ...own,
     ];
   });
   return {

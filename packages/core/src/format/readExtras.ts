@@ -62,5 +62,13 @@ export function readWords(reader: FieldReader): void {
   for (const sentence of words.list('sentences', 'The list of sentences', MOST_SENTENCES)) {
     sentence.text('section', 'The section of the sentence');
     paragraph(sentence, 'text', 'The sentence');
+    if (sentence.object['line'] !== undefined)
+      sentence.number('line', {
+        label: 'The line it stands after',
+        min: 0,
+        max: 1000,
+        unit: '',
+        whole: true,
+      });
   }
 }

@@ -20,7 +20,27 @@ export interface PatternSection {
   /** Which of the pattern's sizes the figures are for, in their order, where they are not for all. */
   of?: readonly number[];
   /** The author's own sentences, which are in no terms and for all sizes. */
-  own?: readonly string[];
+  own?: readonly OwnSentence[];
+}
+
+/** A sentence of the author: after so many lines of its section, or at its end. */
+export interface OwnSentence {
+  text: string;
+  line: number | null;
+  /** Its place in the list of the design's sentences; null for what has a field of its own. */
+  at: number | null;
+}
+
+/** The lines of a section with the author's sentences where they belong; one whose line is gone stands at the end. */
+export function flowOf({ lines, own = [] }: PatternSection): (Line | OwnSentence)[] {
+  const last = lines.length;
+  const after = (line: number) => own.filter((one) => Math.min(one.line ?? last, last) === line);
+  return [...after(0), ...lines.flatMap((line, i) => [line, ...after(i + 1)])];
+}
+
+/** Whether a part of a section's flow is the author's. */
+export function isOwn(part: Line | OwnSentence): part is OwnSentence {
+  return !Array.isArray(part);
 }
 
 /** The written pattern: sections of lines whose figures are kept for each size. */

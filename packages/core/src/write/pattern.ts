@@ -60,7 +60,16 @@ export function pattern(
       lines: [ruleLine(fabric), ...fabric.pattern!.map((text) => [text])],
     }));
   const front: PatternSection[] = [
-    ...(design.words?.intro ? [{ id: 'intro', heading: 'About', lines: [], own: [design.words.intro] }] : []),
+    ...(design.words?.intro
+      ? [
+          {
+            id: 'intro',
+            heading: 'About',
+            lines: [],
+            own: [{ text: design.words.intro, line: null, at: null }],
+          },
+        ]
+      : []),
     { id: 'sizes', heading: 'Sizes', lines: sizeLines(sizes, wish.units) },
     { id: 'materials', heading: 'Hooks and yarn', lines: materialLines(sizes, used, design.finishing) },
     { id: 'gauge', heading: 'Gauge', lines: used.flatMap((fabric) => gaugeLines(fabric, wish.units)) },
@@ -106,9 +115,11 @@ export function pattern(
   };
 }
 
-/** The author's own sentences stand at the end of their section, in their own words. */
+/** The author's own sentences stand where they were put, in their own words. */
 function withSentences(section: PatternSection, { words }: Design): PatternSection {
-  const own = words?.sentences?.filter((one) => one.section === section.id).map(({ text }) => text) ?? [];
+  const own = (words?.sentences ?? []).flatMap(({ section: of, text, line }, at) =>
+    of === section.id ? [{ text, line: line ?? null, at }] : [],
+  );
   return own.length > 0 ? { ...section, own: [...(section.own ?? []), ...own] } : section;
 }
 

@@ -49,6 +49,23 @@ describe('counts as CSV', () => {
 });
 
 describe('other forms of the text', () => {
+  it('have the author’s sentences where they were put, and at the end where that line is gone', () => {
+    const section = { id: 'back', heading: 'Back', lines: [['One.'], ['Two.']] };
+    const put = (text: string, line: number | null) => ({ text, line, at: 0 });
+    const said = (own: ReturnType<typeof put>[]) =>
+      patternToText({ title: 'T', sizes: ['M'], sizeIds: ['M'], sections: [{ ...section, own }] })
+        .split('\n')
+        .slice(4, -1);
+    expect(said([put('first', 0), put('middle', 1), put('end', null)])).toEqual([
+      '> first',
+      'One.',
+      '> middle',
+      'Two.',
+      '> end',
+    ]);
+    expect(said([put('gone', 9)])).toEqual(['One.', 'Two.', '> gone']);
+  });
+
   const words = (all: string) =>
     all
       .replace(/[#\-\s]+/g, ' ')
@@ -77,7 +94,9 @@ describe('other forms of the text', () => {
       care: 'Cold wash.',
     };
     const own = pattern(planned, { ...design, words }, { terms: 'uk', units: 'both' });
-    expect(own.sections.find(({ id }) => id === 'sleeve')!.own).toEqual(['Mind the <lead> & follow it.']);
+    expect(own.sections.find(({ id }) => id === 'sleeve')!.own).toEqual([
+      { text: 'Mind the <lead> & follow it.', line: null, at: 0 },
+    ]);
     expect(patternToText(own)).toContain('> Mind the <lead> & follow it.');
     expect(patternToHtml(own, '')).toContain('Mind the &#60;lead&#62; &#38; follow it.');
     expect(own.sections.find(({ id }) => id === 'care')!.lines).toEqual([['Cold wash.']]);

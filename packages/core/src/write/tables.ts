@@ -1,7 +1,7 @@
 import type { SizePlan } from '../plan.js';
 import { formatLength, type Units } from '../units/length.js';
 import { labelsOf } from './text.js';
-import { inSize, inBrackets, type Line, type PatternText } from './line.js';
+import { flowOf, inSize, inBrackets, isOwn, type Line, type PatternText } from './line.js';
 import { escapeXml } from './schematic.js';
 
 /** Every count of every size as a table: a row for each count, a column for each size. */
@@ -44,8 +44,7 @@ export function patternToPlainText(text: PatternText): string {
     ...text.sections.flatMap((section) => [
       section.heading.toUpperCase(),
       '',
-      ...section.lines.map((line) => plainLine(line, labelsOf(text, section))),
-      ...(section.own ?? []),
+      ...flowOf(section).map((part) => (isOwn(part) ? part.text : plainLine(part, labelsOf(text, section)))),
       '',
     ]),
   ].join('\n');
@@ -71,12 +70,13 @@ function plainLine(line: Line, labels: readonly string[]): string {
 export function patternToHtml(text: PatternText, drawing: string): string {
   const sections = text.sections.map((section) => {
     const labels = labelsOf(text, section);
-    const lines = section.lines.map(
-      (line) => `<p>${line.map((part) => htmlPart(part, labels)).join('')}</p>`,
+    const lines = flowOf(section).map((part) =>
+      isOwn(part)
+        ? `<p class="own">${escapeXml(part.text)}</p>`
+        : `<p>${part.map((one) => htmlPart(one, labels)).join('')}</p>`,
     );
-    const own = (section.own ?? []).map((one) => `<p class="own">${escapeXml(one)}</p>`);
     const before = section.id === 'abbreviations' ? `<section><h2>Schematic</h2>${drawing}</section>` : '';
-    return `${before}<section><h2>${escapeXml(section.heading)}</h2>${[...lines, ...own].join('')}</section>`;
+    return `${before}<section><h2>${escapeXml(section.heading)}</h2>${lines.join('')}</section>`;
   });
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><title>${escapeXml(text.title)}</title>

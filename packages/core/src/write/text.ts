@@ -1,4 +1,4 @@
-import { inBrackets, type Line, type PatternSection, type PatternText } from './line.js';
+import { flowOf, inBrackets, isOwn, type Line, type PatternSection, type PatternText } from './line.js';
 
 /**
  * A line as text with all sizes in brackets; what does not fit into brackets follows below, a size in a line.
@@ -33,9 +33,12 @@ export function patternToText(text: PatternText): string {
     [
       `## ${section.heading}`,
       '',
-      ...section.lines.map((parts) => lineToText(parts, labelsOf(text, section))),
-      // Quoted, so that who reads the pattern back knows them for the author's.
-      ...(section.own ?? []).flatMap((own) => own.split('\n').map((one) => `> ${one}`)),
+      ...flowOf(section).flatMap((part) =>
+        // Quoted, so that who reads the pattern back knows them for the author's.
+        isOwn(part)
+          ? part.text.split('\n').map((one) => `> ${one}`)
+          : [lineToText(part, labelsOf(text, section))],
+      ),
       '',
     ].join('\n'),
   );
