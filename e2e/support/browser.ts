@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
+import { freePort } from './port';
 
 const AXE = readFileSync(join(process.cwd(), 'node_modules/axe-core/axe.min.js'), 'utf8');
 const PATIENCE = 10_000;
@@ -33,7 +34,7 @@ export class Browser {
     this.driver = (await new Builder()
       .forBrowser('chrome')
       .setChromeOptions(options)
-      .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+      .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver').setPort(await freePort()))
       .build()) as WebDriver;
   }
 
