@@ -166,7 +166,8 @@ export {
 export { assemblyOf, type Assembly, type AssemblyStep } from './finishing/assembly.js';
 export { shareInWords, type Share } from './finishing/along.js';
 export { pointInWords, sharesMarked, type Seam } from './finishing/seam.js';
-export { checkEdging, buttonholes, type EdgingCheck } from './finishing/edging.js';
+export { buttonholes } from './finishing/buttonholes.js';
+export { checkEdging, type EdgingCheck } from './finishing/edging.js';
 export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';
 export { UNSEEN_EASE } from './joins/join.js';

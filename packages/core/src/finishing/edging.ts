@@ -1,7 +1,6 @@
 import { stitchOf, type Fabric, type Stitch } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
-import type { Buttons } from './finishing.js';
 
 /** Stitches picked up for each row end, by the stitch of the rows (common practice). */
 export const PICKED_PER_ROW: Record<Stitch, number> = { sc: 1, esc: 1, hdc: 1.5, dc: 2, tr: 3 };
@@ -85,63 +84,4 @@ function cornersAlong(along: readonly (WorkedEdge & { fabric: Fabric })[]): numb
 /** Stitches that an edging along row ends picks up by the rule of thumb (common practice), and what its outer corner takes. */
 export function pickedByRule(stitch: Stitch, rows: number): { picked: number; corner: number } {
   return { picked: Math.round(rows * PICKED_PER_ROW[stitch]), corner: CORNER[stitch] };
-}
-
-/** Buttonholes along a band: stitches before each, its stitches, and the centres from the lower end, cm. */
-export interface ButtonholeRow {
-  row: number;
-  side: Buttons['side'];
-  /** Stitches worked before the first hole, between the holes, and after the last. */
-  gaps: readonly number[];
-  width: number;
-  centres: readonly number[];
-}
-
-/**
- * Places buttonholes evenly in the middle row of a band.
- *
- * @param stitches along the band
- * @param rows of the band
- * @returns the row, or a sentence that says why they do not fit
- */
-export function buttonholes(
-  { count, width, fromLower, fromUpper, side }: Buttons,
-  stitches: number,
-  rows: number,
-  fabric: Fabric,
-): { ok: true; row: ButtonholeRow } | { ok: false; message: string } {
-  const gauge = perCm(fabric.gauge, 'stitches');
-  const first = Math.max(1, Math.round(fromLower * gauge));
-  const last = Math.max(1, Math.round(fromUpper * gauge));
-  const between = stitches - first - last - count * width;
-  if (rows < 3)
-    return {
-      ok: false,
-      message: `A band of ${rows} rows has no row inside it for buttonholes; 3 are needed.`,
-    };
-  if (between < count - 1 || stitches < first + last + width)
-    return {
-      ok: false,
-      message: `${count} buttonholes of ${width} stitches do not fit into ${stitches} stitches with ${first} before and ${last} after them; ${Math.max(0, Math.floor((stitches - first - last + 1) / (width + 1)))} would.`,
-    };
-  // A single hole sits where the first is wanted.
-  const gaps =
-    count === 1
-      ? [first, stitches - first - width]
-      : [
-          first,
-          ...Array.from(
-            { length: count - 1 },
-            (_, i) => Math.floor(((i + 1) * between) / (count - 1)) - Math.floor((i * between) / (count - 1)),
-          ),
-          last,
-        ];
-  let at = 0;
-  const centres = gaps.slice(0, count).map((gap) => {
-    at += gap;
-    const centre = (at + width / 2) / gauge;
-    at += width;
-    return centre;
-  });
-  return { ok: true, row: { row: Math.ceil(rows / 2), side, gaps, width, centres } };
 }

@@ -1,4 +1,4 @@
-import { meetInWords, type Join, type WorkedEdge } from '../joins/audit.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
 import { UNSEEN_EASE } from '../joins/join.js';
 import { countBefore, pointAt, shareAlong, type EdgePoint, type Share } from './along.js';
 import type { Finishing, SeamMethod } from './finishing.js';
@@ -16,7 +16,6 @@ export interface SeamMark {
 export interface SeamStretch {
   a: number;
   b: number;
-  meet: string;
 }
 
 /** How one seam is made. */
@@ -59,6 +58,12 @@ export function methodsOf({ id, kind, a }: Pick<Join, 'id' | 'kind' | 'a'>): rea
   return [usual, ...SEWN.filter((method) => method !== usual)];
 }
 
+/** The method that a join is made by: the one wanted where it can be, else the usual one. */
+export function methodOf(join: Pick<Join, 'id' | 'kind' | 'a'>, { methods: wanted }: Finishing): SeamMethod {
+  const methods = methodsOf(join);
+  return methods.find((method) => method === wanted?.[join.id]) ?? methods[0]!;
+}
+
 /** Lengths from which a seam gets markers at its quarters and at its eighths, cm (common practice). */
 const QUARTERS_FROM = 12;
 const EIGHTHS_FROM = 60;
@@ -91,9 +96,7 @@ function whereEased({ id }: Pick<Join, 'id'>): string {
 export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finishing: Finishing = {}): Seam {
   const side = (of: Join['a']) => of.map(({ edge }) => edges.get(edge)!);
   const [a, b] = [side(join.a), side(join.b)];
-  const methods = methodsOf(join);
-  const wanted = finishing.methods?.[join.id];
-  const method = wanted && methods.includes(wanted) ? wanted : methods[0]!;
+  const method = methodOf(join, finishing);
   const marks = sharesMarked(join.bLength)
     .map((share) => ({ name: nameOf(share), share, a: pointAt(a, share), b: pointAt(b, share) }))
     // Marks so near each other that they fall on the same stitch say nothing.
@@ -110,21 +113,14 @@ export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finis
     const now = mark
       ? { a: countBefore(a, mark.a), b: countBefore(b, mark.b) }
       : { a: join.aCount, b: join.bCount };
-    const [many, along] = [now.a - before.a, now.b - before.b];
+    const stretch = { a: now.a - before.a, b: now.b - before.b };
     before = now;
-    return {
-      a: many,
-      b: along,
-      meet:
-        many > 0 && along > 0
-          ? meetInWords(many, a[0]?.axis ?? 'stitches', along, join.bAxis === 'both' ? 'rows' : join.bAxis)
-          : '',
-    };
+    return stretch;
   });
   return {
     join: join.id,
     method,
-    methods,
+    methods: methodsOf(join),
     facing: FACING[method],
     marks,
     stretches,

@@ -288,8 +288,10 @@ export const SENTENCES: readonly Sentence[] = [
     read: () => undefined,
   },
   {
-    form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (\d+): (.+)$/,
+    form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (–|\d+): (.+)$/,
     read: ([, row, list], reader) => {
+      // They do not fit in this size.
+      if (row === '–') return;
       const below = reader.countAfter(Number(row) - 1);
       const worked = workInstructions(readInstructions(list!), below);
       if (!worked.ok) throw new ReadFault(`the row of buttonholes: ${worked.message}`);

@@ -1,6 +1,7 @@
 import type { Design } from '../design.js';
 import { assemblyOf } from '../finishing/assembly.js';
-import { buttonholes, pickedByRule } from '../finishing/edging.js';
+import { buttonholes } from '../finishing/buttonholes.js';
+import { pickedByRule } from '../finishing/edging.js';
 import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
@@ -33,9 +34,17 @@ interface WrittenPiece {
   piece: PlannedPiece;
 }
 
-/** Which tails of a piece to leave long, and for which seam. */
-export function tailLines(group: readonly WrittenPiece[], design: Design, units: WrittenUnits): Line[] {
-  const tails = group.map(({ size }) => tailsOfSize(size, design));
+/**
+ * Which tails of a piece to leave long, and for which seam.
+ *
+ * @param tailsBySize the tails of every size
+ */
+export function tailLines(
+  group: readonly WrittenPiece[],
+  tailsBySize: ReadonlyMap<WrittenSize, readonly Tail[]>,
+  units: WrittenUnits,
+): Line[] {
+  const tails = group.map(({ size }) => tailsBySize.get(size)!);
   const { piece, size } = group[0]!;
   return tails[0]!
     .filter((tail) => tail.piece === piece.id)
@@ -98,7 +107,7 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       const of = sizes.map(({ joins: list }) => list.find((join) => join.id === id)!);
       const name = of[0]!.label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
       const seams = all.map((list) => list.get(id)!);
-      lines.push([...joinLine(name, of), ...methodOf(seams[0]!)]);
+      lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));
     }
     lines.push(...steadiedLines(steps[i]!.id, sizes, design));
@@ -133,7 +142,7 @@ function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Desi
 }
 
 /** " By slip stitch, right sides together." */
-function methodOf({ method, facing }: Seam): Line {
+function methodInWords({ method, facing }: Seam): Line {
   return method === 'crocheted while working' ? [] : [` By ${method}, ${facing}.`];
 }
 

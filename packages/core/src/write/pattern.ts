@@ -1,7 +1,7 @@
 import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import type { PlannedPiece } from '../plan.js';
-import { buttonholeLines, joiningLines, tailLines } from './joining.js';
+import { buttonholeLines, joiningLines, tailLines, tailsOfSize } from './joining.js';
 import { type LinePart, type PatternSection, type PatternText } from './line.js';
 import {
   careLines,
@@ -136,6 +136,7 @@ function pieceSections(
   design: Design,
   units: WrittenUnits,
 ): PatternSection[] {
+  const tails = new Map(sizes.map((size) => [size, tailsOfSize(size, design)]));
   return (sizes[0]?.pieces ?? []).flatMap(({ id }) => {
     const forms = new Map<string, { size: WrittenSize; piece: PlannedPiece }[]>();
     for (const size of sizes) {
@@ -156,7 +157,7 @@ function pieceSections(
         id: only === '' ? id : `${id}-${group[0]!.size.id}`,
         heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,
         lines: [
-          ...tailLines(group, design, units),
+          ...tailLines(group, tails, units),
           ...writePiece(
             group.map((entry) => entry.piece),
             fabrics,

@@ -1,7 +1,7 @@
 import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
-import { methodsOf } from '../finishing/seam.js';
+import { methodOf } from '../finishing/seam.js';
 import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
 import type { Row } from '../work/rows.js';
@@ -57,11 +57,10 @@ export function yarnNeeds(
   const rowsOf = (id: string) =>
     Math.max(0, ...(pieces.find((piece) => piece.id === id)?.rows ?? []).map(({ n }) => n));
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
-  const seams = joins.reduce((sum, join) => {
-    const methods = methodsOf(join);
-    const wanted = finishing.methods?.[join.id];
-    return sum + (join.bLength * SEAM_YARN[wanted && methods.includes(wanted) ? wanted : methods[0]!]) / 100;
-  }, 0);
+  const seams = joins.reduce(
+    (sum, join) => sum + (join.bLength * SEAM_YARN[methodOf(join, finishing)]) / 100,
+    0,
+  );
   const spare = 1 + (finishing.reserve ?? USUAL_RESERVE) / 100;
   return used.flatMap((id): YarnNeed[] => {
     const fabric = fabrics.get(id)!;
