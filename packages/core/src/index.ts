@@ -138,6 +138,7 @@ export { pattern, type Line, type PatternSection, type PatternText } from './wri
 export { labelsOf, lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
+export { rowsOf, type RowRun } from './work/runs.js';
 export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';
 export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js';
 export { newDesign } from './format/newDesign.js';

@@ -10,6 +10,7 @@ import { anyDesign, demoDesigns, designWith, fabricOf, openBodies, sizeOf } from
 import { inWords } from './text/phrase.js';
 import { CM_PER_INCH } from './units/length.js';
 import { outlines } from './work/outline.js';
+import { rowsOf } from './work/runs.js';
 
 const inch = CM_PER_INCH;
 const audit = (design: Design) =>
@@ -293,8 +294,8 @@ it('says so when a seam is out of reach of the stitch pattern, and still makes t
 it('makes row areas that agree with polygon areas (d3-polygon)', () => {
   const size = plan(demoDesigns()['brackenlow-pullover']!).sizes[4]!;
   for (const piece of size.pieces) {
-    const stitches = piece.rows.reduce((sum, row) => sum + row.count, 0);
-    const area = outlines(piece.rows).reduce(
+    const stitches = rowsOf(piece.runs).reduce((sum, row) => sum + row.count, 0);
+    const area = outlines(piece.runs).reduce(
       (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
       0,
     );
@@ -313,7 +314,7 @@ it('estimates yarn from the swatch by area, and nothing without a swatch', () =>
   const size = make(true);
   const area = size.pieces.reduce(
     (sum, piece) =>
-      sum + piece.copies * piece.rows.reduce((all, row) => all + lengthOf(row.count, 1.6) / 1.1, 0),
+      sum + piece.copies * rowsOf(piece.runs).reduce((all, row) => all + lengthOf(row.count, 1.6) / 1.1, 0),
     0,
   );
   const bare = (area * 26) / 225;

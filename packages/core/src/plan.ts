@@ -20,10 +20,10 @@ import { constructionOf } from './garment/registry.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { runLength } from './shaping/cap.js';
-import { rowsOf, type Passage } from './shaping/passages.js';
-import { workPiece } from './work/hook.js';
-import { followMarkers } from './work/markers.js';
-import type { Row } from './work/rows.js';
+import { runsOf, type Passage } from './shaping/passages.js';
+import { workRuns } from './work/hook.js';
+import { followMarkers, rowsBetween } from './work/markers.js';
+import { heightOf, lastRow, type RowRun } from './work/runs.js';
 import { yarnNeeds, type YarnNeed } from './yarn/metres.js';
 
 export interface PlannedQuantity {
@@ -62,7 +62,8 @@ export interface PlannedPiece {
   /** Chains (or stitches picked up) to begin with. */
   foundation: number;
   passages: readonly Passage[];
-  rows: readonly Row[];
+  /** Its rows in working order, those worked even kept together; `rowsOf` gives each by itself. */
+  runs: readonly RowRun[];
   /** Its first and last row, where its tails hang. */
   ends: { first: RowEnd; last: RowEnd };
   edges: readonly WorkedEdge[];
@@ -343,8 +344,8 @@ function planSize(
 
 /** Works a piece with the virtual hook; every quantity must come off it as the fit says. */
 function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
-  const rows = rowsOf(piece.passages);
-  const worked = workPiece(rows);
+  const runs = runsOf(piece.passages);
+  const worked = workRuns(runs);
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
@@ -366,21 +367,21 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     };
   });
   for (const { part, first, last, from, to } of piece.markers ?? []) {
-    const between = rows.filter((row) => row.part === part && row.n >= first && row.n <= last);
-    const found = followMarkers(between, from);
+    const found = followMarkers(rowsBetween(runs, part, first, last), from);
     const wrong = to.findIndex((place, i) => place !== found[i]);
     if (wrong >= 0)
       throw refuse(
         `marker ${wrong + 1} comes to stitch ${found[wrong]} of row ${last}, planned ${to[wrong]}`,
       );
   }
-  const height = Math.max(...rows.map(({ n }) => n));
+  const height = heightOf(runs);
   const planned = piece.rows.reduce((sum, id) => sum + counts[id]!, piece.halfRows ?? 0);
   if (height !== planned) throw refuse(`it has ${height} rows, planned ${planned}`);
   const [lost] = worked.lost(piece.edges.map(({ place }) => place));
   if (lost) throw refuse(lost);
+  const countOf = new Map(edges.map(({ id, count }) => [id, count]));
   for (const { quantity, edges: ids } of piece.expects) {
-    const found = ids.reduce((sum, id) => sum + (edges.find((edge) => edge.id === id)?.count ?? NaN), 0);
+    const found = ids.reduce((sum, id) => sum + (countOf.get(id) ?? NaN), 0);
     if (found !== counts[quantity])
       throw refuse(`${quantity} came off the hook as ${found}, planned ${counts[quantity]}`);
   }
@@ -394,8 +395,8 @@ function workAndCheck(piece: PieceProgram, counts: Counts): PlannedPiece {
     work: piece.work,
     foundation: start.stitches + start.extra,
     passages: piece.passages,
-    rows,
-    ends: { first: rows[0]!, last: rows.at(-1)! },
+    runs,
+    ends: { first: runs[0]!.row, last: lastRow(runs) },
     edges,
     height: piece.rows,
     ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { rowCounts } from './RowStrip';
 import { shapeSentence } from './sentences';
 import { shapesOf } from './SleeveStrip';
+import { rowsOf } from '@upfell/core';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
   for (const name of [
@@ -19,7 +20,7 @@ it('shows for every shaped row the count that was worked, in every demo design a
     for (const { pieces } of plan(read.design).sizes)
       for (const piece of pieces)
         for (const { passage, first, part } of shapesOf(piece)) {
-          const worked = piece.rows.filter((row) => row.part === part && row.n >= first);
+          const worked = rowsOf(piece.runs).filter((row) => row.part === part && row.n >= first);
           expect(rowCounts(passage, first).map(({ n, count }) => [n, count])).toEqual(
             worked.map(({ n, count }) => [n, count]),
           );

@@ -2,6 +2,7 @@ import {
   beginsAslant,
   outlines,
   rowSpans,
+  rowsOf,
   type Outline,
   type Plan,
   type PlannedPiece,
@@ -32,10 +33,10 @@ export function forScreen(size: SizePlan): ScreenSize {
     outlines: Object.fromEntries(
       size.pieces.map((piece) => [
         piece.id,
-        outlines(piece.rows, piece.sections, beginsAslant(piece.passages) ? 2 : 1),
+        outlines(piece.runs, piece.sections, beginsAslant(piece.passages) ? 2 : 1),
       ]),
     ),
-    pieces: size.pieces.map((piece) => ({ ...piece, rows: [] })),
+    pieces: size.pieces.map((piece) => ({ ...piece, runs: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
   };
 }
@@ -54,7 +55,8 @@ export interface PieceStrip {
 }
 
 /** The rows of a piece as they lie. A row that takes up fewer stitches than there are leaves some: it shapes, too. */
-export function stripOf({ id, rows, sections }: PlannedPiece): PieceStrip {
+export function stripOf({ id, runs, sections }: PlannedPiece): PieceStrip {
+  const rows = rowsOf(runs);
   const counts = new Map<string, number>();
   return {
     piece: id,

@@ -5,13 +5,14 @@ import { takeFix } from '../state/fixes';
 import { forScreen } from '../worker/screen';
 import { flatYoke } from './fromAbove';
 import { yokeRows } from './yokeRows';
+import { rowsOf } from '@upfell/core';
 
 const sized = (garment: object) => {
   const base = newDesign('Test');
   const design: Design = { ...base, garment: garment as Design['garment'] };
   const planned = plan(design);
   const size = planned.sizes[1]!;
-  return { size, screen: forScreen(size), rows: size.pieces.find(({ id }) => id === 'yoke')!.rows };
+  return { size, screen: forScreen(size), rows: rowsOf(size.pieces.find(({ id }) => id === 'yoke')!.runs) };
 };
 
 describe('yokeRows', () => {

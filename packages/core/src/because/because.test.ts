@@ -3,6 +3,7 @@ import { demoDesigns } from '../testing/designs.js';
 import { inWords } from '../text/phrase.js';
 import type { Reason } from './reason.js';
 import { explainHeight, explainLines, explainShaping } from './shaping.js';
+import { heightOf, rowsOf } from '../work/runs.js';
 
 /** Every size of every demo design. */
 const sizes: [string, SizePlan][] = Object.entries(demoDesigns()).flatMap(([name, design]) =>
@@ -86,9 +87,7 @@ describe('every count explains itself', () => {
 describe('every row count explains itself', () => {
   it.each(sizes)('as the sum of its parts: %s', (_, size) => {
     for (const piece of size.pieces)
-      expect(worked(explainHeight(piece, size.quantities), 0)).toBe(
-        Math.max(...piece.rows.map(({ n }) => n)),
-      );
+      expect(worked(explainHeight(piece, size.quantities), 0)).toBe(heightOf(piece.runs));
   });
 });
 
@@ -136,13 +135,13 @@ describe('every schedule explains itself', () => {
 
 describe('shaping beside lines explains itself', () => {
   it.each(sizes)('with what each side gains, in so many rows, and what it comes to: %s', (_, size) => {
-    for (const { passages, rows } of size.pieces)
+    for (const { passages, runs } of size.pieces)
       for (const passage of passages) {
         if (passage.kind !== 'lines') continue;
         const reasons = explainLines(passage, (id) => id);
         const figures = reasons.map(({ figure }) => said(figure));
         expect(Number(figures.at(-1))).toBe(
-          rows.find(({ n, part }) => n === passage.to && part === passage.part)!.count,
+          rowsOf(runs).find(({ n, part }) => n === passage.to && part === passage.part)!.count,
         );
         const gains = figures.slice(1, -1).map((figure) => /^(\d+) in (\d+)$/.exec(figure)!.map(Number));
         for (const [, gained, room] of gains) expect(gained).toBeLessThanOrEqual(2 * room!);

@@ -3,6 +3,7 @@ import { inWords } from '../text/phrase.js';
 import type { Units } from '../units/length.js';
 import type { Plan, SizePlan } from '../plan.js';
 import { isTake } from '../work/rows.js';
+import { rowsOf } from '../work/runs.js';
 
 /** Figures in files are kept to a hundredth of a millimetre or of a count. */
 function fine(value: number): number {
@@ -51,7 +52,7 @@ function sizeFile(size: SizePlan, units: Units) {
         because: because().map((reason) => reasonInWords(reason, units)),
       }),
     ),
-    pieces: size.pieces.map(({ id, label, copies, fabric, sections, work, foundation, rows, edges }) => ({
+    pieces: size.pieces.map(({ id, label, copies, fabric, sections, work, foundation, runs, edges }) => ({
       id,
       label,
       copies,
@@ -61,7 +62,7 @@ function sizeFile(size: SizePlan, units: Units) {
         : {}),
       work,
       foundation,
-      rows: rows.map(({ n, part, side, count, from, by, add, round }) => ({
+      rows: rowsOf(runs).map(({ n, part, side, count, from, by, add, round }) => ({
         n,
         part,
         side,

@@ -7,6 +7,7 @@ import { pattern } from '../write/pattern.js';
 import { fromTerms } from '../write/terms.js';
 import { patternToText } from '../write/text.js';
 import { provePattern } from './pattern.js';
+import { rowsOf } from '../work/runs.js';
 
 const designs = demoDesigns();
 
@@ -28,7 +29,10 @@ describe('provePattern', () => {
     expect(proof.differences).toEqual([]);
     expect(proof.pieces).toBe(sizes.reduce((sum, { pieces }) => sum + pieces.length, 0));
     expect(proof.rows).toBe(
-      sizes.reduce((sum, { pieces }) => sum + pieces.reduce((all, { rows }) => all + rows.length, 0), 0),
+      sizes.reduce(
+        (sum, { pieces }) => sum + pieces.reduce((all, { runs }) => all + rowsOf(runs).length, 0),
+        0,
+      ),
     );
   });
 

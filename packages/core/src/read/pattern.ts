@@ -1,5 +1,7 @@
 import type { PlannedPiece } from '../plan.js';
 import { workPiece } from '../work/hook.js';
+import type { Row } from '../work/rows.js';
+import { rowsOf } from '../work/runs.js';
 import { linesOfSize } from './ofSize.js';
 import { readPiece } from './piece.js';
 
@@ -30,7 +32,7 @@ export interface Proof {
 
 interface ProvenSize {
   label: string;
-  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'rows'>[];
+  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs'>[];
 }
 
 /**
@@ -59,7 +61,7 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
           linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
         );
         const { faults } = workPiece(rows);
-        const unlike = faults[0] ?? difference(rows, piece.rows);
+        const unlike = faults[0] ?? difference(rows, rowsOf(piece.runs));
         if (unlike) differs(unlike);
         proof.pieces += 1;
         proof.rows += rows.length;
@@ -89,7 +91,7 @@ function sectionOf(
 }
 
 /** The first row in which what was read is not what was planned; null when there is none. */
-function difference(read: PlannedPiece['rows'], planned: PlannedPiece['rows']): string | null {
+function difference(read: readonly Row[], planned: readonly Row[]): string | null {
   for (const [i, want] of planned.entries()) {
     const row = read[i];
     if (!row) return `the text ends before row ${want.n}`;

@@ -12,7 +12,7 @@ import {
   solveCap,
   type CapSchool,
 } from './cap.js';
-import { rowsOf } from './passages.js';
+import { rowsOf } from '../testing/rows.js';
 
 const SCHOOLS: readonly CapSchool[] = ['worked', 'short rows'];
 

@@ -12,7 +12,8 @@ import {
   type LineSection,
   type LineWay,
 } from './lines.js';
-import { rowsOf, type Passage } from './passages.js';
+import type { Passage } from './passages.js';
+import { rowsOf } from '../testing/rows.js';
 import { rise } from './rates.js';
 
 const gain = (total: number, order: 'fast first' | 'mixed' = 'fast first', direction: 1 | -1 = 1) => {

@@ -1,6 +1,7 @@
 import { endShifts } from '../work/steps.js';
 import { workPiece } from '../work/hook.js';
-import { rowsOf, type Passage } from './passages.js';
+import type { Passage } from './passages.js';
+import { rowsOf } from '../testing/rows.js';
 import { fromSteps } from './schedule.js';
 
 const start = (stitches: number, more: Partial<Extract<Passage, { kind: 'start' }>> = {}): Passage => ({

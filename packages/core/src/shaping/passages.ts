@@ -1,5 +1,6 @@
 import { takesOf } from '../work/steps.js';
 import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
+import { turns, type RowRun } from '../work/runs.js';
 import type { NeckShape } from './curve.js';
 import {
   changesByRow,
@@ -132,13 +133,13 @@ interface PartState {
 }
 
 /**
- * Turns passages into rows. Flat rows with odd numbers are right-side rows.
+ * Turns passages into rows, those worked even kept together. Flat rows with odd numbers are right-side rows.
  *
  * @returns the rows in working order; the first row of a started part has `from: []`
  * @throws when passages name a part that has not been started: a program error
  */
-export function rowsOf(passages: readonly Passage[]): Row[] {
-  const rows: Row[] = [];
+export function runsOf(passages: readonly Passage[]): RowRun[] {
+  const rows: RowRun[] = [];
   const parts = new Map<string, PartState>();
   const part = (name: string) => {
     const found = parts.get(name);
@@ -206,7 +207,7 @@ export function rowsOf(passages: readonly Passage[]): Row[] {
 
 /** Adds the next row of a part, over all its stitches unless `from` says otherwise. */
 function addRow(
-  rows: Row[],
+  rows: RowRun[],
   state: PartState,
   steps: readonly Step[],
   by: number,
@@ -224,27 +225,20 @@ function addRow(
   if (round) row.round = round;
   if (state.rejoin) row.rejoin = true;
   state.rejoin = false;
-  rows.push(row);
+  rows.push({ row, times: 1 });
 }
 
-function workEven(rows: Row[], state: PartState, to: number): void {
+function workEven(rows: RowRun[], state: PartState, to: number): void {
   if (state.n >= to) return;
   const steps: readonly Step[] = [{ do: 'work', times: state.count }];
   addRow(rows, state, steps, 0);
-  // The rest are like each other; most rows of a garment are such, so they are made as plainly as can be.
-  const { name: part, count, round } = state;
-  const turns = round === undefined || round === 'turned';
-  while (state.n < to) {
-    const from = [{ part, n: state.n, take: count, at: 0 }];
-    state.n += 1;
-    if (turns) state.side = state.side === 'RS' ? 'WS' : 'RS';
-    const row: Row = { n: state.n, part, side: state.side, from, steps, count, by: 0, add: 0 };
-    if (round) row.round = round;
-    rows.push(row);
-  }
+  const more = to - state.n;
+  rows.at(-1)!.times += more;
+  if (turns(state) && more % 2 === 1) state.side = state.side === 'RS' ? 'WS' : 'RS';
+  state.n = to;
 }
 
-function workShaped(rows: Row[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
+function workShaped(rows: RowRun[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
   const { schedule, to, where, also } = passage;
   if (where.at === 'both edges' || where.at === 'one edge') {
     const own = changesOf(schedule);
@@ -285,7 +279,7 @@ export function endOf({ schedule, also }: Extract<Passage, { kind: 'shape' }>): 
 }
 
 function workLines(
-  rows: Row[],
+  rows: RowRun[],
   state: PartState,
   { sections, line, to }: Extract<Passage, { kind: 'lines' }>,
 ): void {
@@ -307,7 +301,7 @@ function workLines(
  * slip stitches where the row begins and left unworked where it ends. Both edges of a round lie at its joining: there several
  * are worked together one after the other.
  */
-function atEdges(rows: Row[], state: PartState, left: number, right: number): void {
+function atEdges(rows: RowRun[], state: PartState, left: number, right: number): void {
   const beginsLeft = state.side === 'RS';
   const shaping = (change: number, begins: boolean): { step?: Step; takes: number; leaves: number } => {
     const many = Math.abs(change);
@@ -343,7 +337,7 @@ function atEdges(rows: Row[], state: PartState, left: number, right: number): vo
  * Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. Over a round spans
  * may reach back across its joining: places below 0 lie before it.
  */
-function workShort(rows: Row[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
+function workShort(rows: RowRun[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
   /** What lies on the hook from left to right: rows and the places of their stitches, one for each stitch of the base. */
   const surface: { n: number; at: number }[] = Array.from({ length: stitches }, (_, at) => ({
     n: state.n,
@@ -380,7 +374,7 @@ function workShort(rows: Row[], state: PartState, { stitches, rows: short, closi
 }
 
 function unite(
-  rows: Row[],
+  rows: RowRun[],
   parts: Map<string, PartState>,
   part: (name: string) => PartState,
   { part: name, from, chains, round, rejoin = false, lines }: Extract<Passage, { kind: 'unite' }>,

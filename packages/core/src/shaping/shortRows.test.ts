@@ -1,5 +1,5 @@
 import { workPiece } from '../work/hook.js';
-import { rowsOf } from './passages.js';
+import { rowsOf } from '../testing/rows.js';
 import { neckShortRows, shoulderSteps, slopedShortRows } from './shortRows.js';
 
 describe('shoulders', () => {

@@ -1,5 +1,6 @@
 import { leastAreaSteps, neckCurve } from '../shaping/curve.js';
-import { rowsOf, type Passage } from '../shaping/passages.js';
+import type { Passage } from '../shaping/passages.js';
+import { rowsOf } from './rows.js';
 import { countsByRow, fromSteps, schedule, type ScheduleRequest } from '../shaping/schedule.js';
 import { capShortRows } from '../shaping/cap.js';
 import { shoulderSteps, slopedShortRows } from '../shaping/shortRows.js';

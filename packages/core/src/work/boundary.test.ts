@@ -88,9 +88,8 @@ describe('Boundary', () => {
           for (let i = from; i < to; i += 1) taken.add(i);
         }
         const left: number[] = [];
-        boundary.each(LIVE, 0, (from, to) => {
-          for (let i = from; i < to; i += 1) left.push(i);
-        });
+        for (let one = boundary.firstOf(LIVE, 0); one !== NONE; one = boundary.beside(one))
+          for (let i = boundary.from(one); i < boundary.to(one); i += 1) left.push(i);
         expect(left.sort((a, b) => a - b)).toEqual([...Array(40).keys()].filter((i) => !taken.has(i)));
       }),
     );

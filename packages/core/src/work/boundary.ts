@@ -66,7 +66,7 @@ export class Boundary {
   }
 
   /** The next stretch of live (or cast) stitches of the same row. */
-  private beside(stretch: number): number {
+  beside(stretch: number): number {
     return this.fields[stretch * WIDTH + BESIDE]!;
   }
 
@@ -74,11 +74,7 @@ export class Boundary {
   add(kind: number, row: number, from = 0, to = 0): number {
     const made = this.many;
     const at = made * WIDTH;
-    if (at === this.fields.length) {
-      const wider = new Int32Array(2 * at);
-      wider.set(this.fields);
-      this.fields = wider;
-    }
+    this.reserve(1);
     const { fields } = this;
     this.many += 1;
     fields[at + KIND] = kind;
@@ -94,6 +90,60 @@ export class Boundary {
       heads[row] = made;
     }
     return made;
+  }
+
+  /**
+   * A row's live stitches move up over `many` rows that are worked even on them, the rows at `row` + 1 and on: those rows' ends
+   * come to lie beside them.
+   *
+   * @param ends whether the rows have ends: rounds have none
+   * @returns the first of the rows' left ends, which their right ends follow; NONE without ends
+   */
+  raise(live: number, row: number, many: number, ends: boolean): number {
+    this.forget(live);
+    const top = row + many;
+    this.fields[live * WIDTH + ROW] = top;
+    this.fields[live * WIDTH + BESIDE] = NONE;
+    this.firstLive[top] = live;
+    if (!ends) return NONE;
+    const first = this.many;
+    const [before, after] = [this.before(live), this.after(live)];
+    this.reserve(2 * many);
+    this.many += 2 * many;
+    const { fields } = this;
+    for (let i = 0; i < many; i += 1) {
+      const left = first + i;
+      const right = left + many;
+      let at = left * WIDTH;
+      fields[at + KIND] = LEFT_END;
+      fields[at + ROW] = row + 1 + i;
+      fields[at + BEFORE] = left - 1;
+      fields[at + AFTER] = left + 1;
+      fields[at + BESIDE] = NONE;
+      at = right * WIDTH;
+      fields[at + KIND] = RIGHT_END;
+      fields[at + ROW] = row + 1 + i;
+      fields[at + BEFORE] = right + 1;
+      fields[at + AFTER] = right - 1;
+      fields[at + BESIDE] = NONE;
+    }
+    this.link(first + many - 1, live);
+    this.link(live, first + 2 * many - 1);
+    if (before === live) this.link(first + many, first);
+    else {
+      this.link(before, first);
+      this.link(first + many, after);
+    }
+    return first;
+  }
+
+  /** Makes room for so many stretches more. */
+  private reserve(more: number): void {
+    const needed = (this.many + more) * WIDTH;
+    if (needed <= this.fields.length) return;
+    const wider = new Int32Array(Math.max(needed, 2 * this.fields.length));
+    wider.set(this.fields);
+    this.fields = wider;
   }
 
   private headsOf(kind: number): number[] {
@@ -133,10 +183,9 @@ export class Boundary {
     return one;
   }
 
-  /** Calls for each stretch of a row's live (or cast) stitches. */
-  each(kind: number, row: number, visit: (from: number, to: number) => void): void {
-    for (let one = this.headsOf(kind)[row]!; one !== NONE; one = this.beside(one))
-      visit(this.from(one), this.to(one));
+  /** The first stretch of a row's live (or cast) stitches, in no order; NONE where there are none. */
+  firstOf(kind: number, row: number): number {
+    return this.headsOf(kind)[row]!;
   }
 
   /** Whether a row's live stitches are one stretch, which is then given; else NONE. */

@@ -3,6 +3,7 @@ import type { EdgePlace, Row } from './rows.js';
 
 /** A piece on the hook: its rows so far, and its edge. */
 export interface Piece {
+  /** For each row by its place in working order the first row of the run that it belongs to. */
   readonly rows: readonly Row[];
   readonly counts: readonly number[];
   /** For each part its worked rows: from the row's number to its place in working order. */
@@ -94,13 +95,14 @@ export function lostStitches(piece: Piece, places: readonly EdgePlace[]): string
   const lost: string[] = [];
   for (const kind of [LIVE, BASE])
     for (let row = 0; row < piece.rows.length; row += 1)
-      boundary.each(kind, row, (from, to) => {
-        const stitch = firstUnclaimed(claims[kind]!, row, from, to);
-        if (stitch === NONE) return;
-        const { part, n } = piece.rows[row]!;
+      for (let one = boundary.firstOf(kind, row); one !== NONE; one = boundary.beside(one)) {
+        const stitch = firstUnclaimed(claims[kind]!, row, boundary.from(one), boundary.to(one));
+        if (stitch === NONE) continue;
+        const { part, n: first } = piece.rows[row]!;
+        const n = first + row - rowAt(piece, part, first)!;
         const what = kind === LIVE ? 'is never worked into' : 'has an open underside';
         lost.push(`${part} row ${n}: stitch ${stitch + 1} ${what}, and belongs to no edge`);
-      });
+      }
   return lost;
 }
 

@@ -1,4 +1,4 @@
-import { rowsOf } from '../shaping/passages.js';
+import { rowsOf } from '../testing/rows.js';
 import { schedule } from '../shaping/schedule.js';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
@@ -6,6 +6,7 @@ import { neckBand, roundNeckFront, specimens, yoke } from '../testing/specimens.
 import { workPiece } from './hook.js';
 import { outlines } from './outline.js';
 import type { Row } from './rows.js';
+import { runsIn } from './runs.js';
 
 const taper = schedule({
   start: 10,
@@ -122,7 +123,7 @@ describe('the edge of the piece', () => {
 
 describe('outlines', () => {
   it('widens to both sides from the start', () => {
-    const [main] = outlines(sleeve());
+    const [main] = outlines(runsIn(sleeve()));
     const xs = main!.points.map(([x]) => x);
     expect([Math.min(...xs), Math.max(...xs)]).toEqual([-3, 13]);
     expect(Math.max(...main!.points.map(([, y]) => y))).toBe(9);
@@ -132,7 +133,7 @@ describe('outlines', () => {
     const front = plan(demoDesigns()['brackenlow-pullover']!).sizes[2]!.pieces.find(
       ({ id }) => id === 'front',
     )!;
-    const parts = new Map(outlines(front.rows).map(({ part, points }) => [part, points.map(([x]) => x)]));
+    const parts = new Map(outlines(front.runs).map(({ part, points }) => [part, points.map(([x]) => x)]));
     const width = front.edges.find(({ id }) => id === 'front.hem')!.count;
     const both = [parts.get('first-shoulder')!, parts.get('second-shoulder')!];
     expect(Math.min(...both.flat())).toBe(0);

@@ -2,6 +2,7 @@ import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END, SLIPPED } from './boun
 import { astrayRow, countEdge, follow, lostStitches, rowAt, type Piece, type TakenStretch } from './edges.js';
 import { endShifts, makesOf, takesOf } from './steps.js';
 import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take } from './rows.js';
+import { rowOf, runsIn, type RowRun } from './runs.js';
 
 /** A piece as the hook left it. */
 export interface WorkedPiece {
@@ -20,9 +21,6 @@ export interface WorkedPiece {
   lost(places: readonly EdgePlace[]): string[];
 }
 
-/** Where the yarn hangs: at an end of the row worked last, or at the joining of a round. */
-type YarnEnd = 'left' | 'right' | 'joining';
-
 /**
  * The virtual hook: works row data stitch by stitch and reports what comes out. It knows nothing of the plan; a stitch
  * taken twice, a row worked into stitches that are not there, begun away from the yarn or turned the wrong way, or one that
@@ -31,8 +29,13 @@ type YarnEnd = 'left' | 'right' | 'joining';
  * @param rows the rows of one piece in working order
  */
 export function workPiece(rows: readonly Row[]): WorkedPiece {
-  const hook = new Hook(rows);
-  for (let at = 0; at < rows.length; at += 1) hook.work(at);
+  return workRuns(runsIn(rows));
+}
+
+/** The same for rows that are kept together in runs: what is worked even is worked at once. */
+export function workRuns(runs: readonly RowRun[]): WorkedPiece {
+  const hook = new Hook(runs.reduce((sum, { times }) => sum + times, 0));
+  for (const run of runs) hook.workRun(run);
   return {
     counts: hook.counts,
     faults: hook.faults,
@@ -43,6 +46,8 @@ export function workPiece(rows: readonly Row[]): WorkedPiece {
 }
 
 class Hook implements Piece {
+  /** For each row by its place in working order the first row of its run. */
+  readonly rows: Row[] = [];
   readonly counts: number[] = [];
   readonly faults: string[] = [];
   /** For each part its worked rows: from the row's number to its place in working order. */
@@ -53,17 +58,25 @@ class Hook implements Piece {
   readonly rightEnds: number[] = [];
   /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
   readonly lefts: number[] = [];
-  /** Where the yarn hangs; no row before the first has been worked. */
-  private yarnRow = NONE;
-  private yarnEnd: YarnEnd = 'joining';
+  /** The row worked last: the yarn hangs at its end. */
+  private last: Pick<Row, 'part' | 'n' | 'side' | 'round'> | null = null;
 
-  constructor(readonly rows: readonly Row[]) {
-    this.boundary = new Boundary(rows.length);
+  /** @param rows how many rows the piece has */
+  constructor(rows: number) {
+    this.boundary = new Boundary(rows);
+  }
+
+  /** Works the rows of a run. */
+  workRun(run: RowRun): void {
+    this.work(run.row);
+    if (run.times === 1 || this.workRest(run)) return;
+    for (let i = 1; i < run.times; i += 1) this.work(rowOf(run, i));
   }
 
   /** Works one row. */
-  work(at: number): void {
-    const row = this.rows[at]!;
+  private work(row: Row): void {
+    const at = this.rows.length;
+    this.rows.push(row);
     this.leftEnds[at] = this.boundary.add(LEFT_END, at);
     this.rightEnds[at] = this.boundary.add(RIGHT_END, at);
     this.checkYarn(row);
@@ -74,12 +87,43 @@ class Hook implements Piece {
       this.lefts[at] = this.leftOf(row);
       this.layDown(row, at, taken, made);
     }
-    let part = this.done.get(row.part);
-    if (!part) this.done.set(row.part, (part = []));
-    if (part[row.n] !== undefined) this.fault(row, 'is worked twice');
-    part[row.n] = at;
-    this.yarnRow = at;
-    this.yarnEnd = row.round ? 'joining' : row.side === 'RS' ? 'left' : 'right';
+    this.note(row.part, row.n, at);
+    this.last = row;
+  }
+
+  /** Notes where a row lies in working order. */
+  private note(name: string, n: number, at: number): void {
+    let part = this.done.get(name);
+    if (!part) this.done.set(name, (part = []));
+    if (part[n] !== undefined) this.fault({ part: name, n }, 'is worked twice');
+    part[n] = at;
+  }
+
+  /**
+   * Works all rows of a run but the first: each takes the whole of the one before off the edge and lies there in its place.
+   * Does nothing and says false where the first row was not sound, or does not lie on the edge as a whole.
+   */
+  private workRest({ row, times }: RowRun): boolean {
+    const { boundary, counts, lefts } = this;
+    const first = this.rows.length - 1;
+    const live = boundary.only(first);
+    const { count, part, n } = row;
+    if (live === NONE || count === 0 || counts[first] !== count) return false;
+    if (boundary.from(live) !== 0 || boundary.to(live) !== count) return false;
+    if (row.round && boundary.lies(live)) return false;
+    const many = times - 1;
+    const ends = boundary.raise(live, first, many, !row.round);
+    const left = lefts[first]!;
+    for (let i = 1; i < times; i += 1) {
+      this.rows.push(row);
+      counts.push(count);
+      lefts.push(left);
+      this.leftEnds.push(ends === NONE ? NONE : ends + i - 1);
+      this.rightEnds.push(ends === NONE ? NONE : ends + many + i - 1);
+      this.note(part, n + i, first + i);
+    }
+    this.last = rowOf({ row, times }, many);
+    return true;
   }
 
   /**
@@ -115,15 +159,14 @@ class Hook implements Piece {
     return true;
   }
 
-  private fault({ part, n }: Row, what: string): void {
+  private fault({ part, n }: Pick<Row, 'part' | 'n'>, what: string): void {
     this.faults.push(`${part} row ${n} ${what}`);
   }
 
   /** Rows are turned and begin where the yarn hangs, unless it is joined anew; rounds go on from the round before. */
   private checkYarn(row: Row): void {
-    const { yarnRow, yarnEnd } = this;
-    if (yarnRow === NONE || row.rejoin || row.from.length === 0) return;
-    const before = this.rows[yarnRow]!;
+    const { last: before } = this;
+    if (!before || row.rejoin || row.from.length === 0) return;
     if (row.round) {
       if (!row.from.some((source) => lands(source, before))) this.fault(row, 'begins away from the yarn');
       else if (before.round && (row.round === 'turned') === (row.side === before.side))
@@ -133,10 +176,10 @@ class Hook implements Piece {
     const fromRight = row.side === 'RS';
     const start = row.from[fromRight ? row.from.length - 1 : 0]!;
     // At the joining of a round both its ends lie side by side.
-    if (yarnEnd !== (fromRight ? 'right' : 'left') && yarnEnd !== 'joining') this.fault(row, 'is not turned');
+    if (!before.round && before.side === row.side) this.fault(row, 'is not turned');
     else if (
       !lands(start, before) ||
-      (fromRight ? start.at + start.take !== this.counts[yarnRow]! : start.at !== 0)
+      (fromRight ? start.at + start.take !== this.counts.at(-1)! : start.at !== 0)
     )
       this.fault(row, 'begins away from the yarn');
   }
@@ -346,7 +389,7 @@ class Hook implements Piece {
 }
 
 /** Whether a row is worked into the row before. */
-function lands(source: Source, before: Row): source is Take {
+function lands(source: Source, before: Pick<Row, 'part' | 'n'>): source is Take {
   return isTake(source) && source.n === before.n && source.part === before.part;
 }
 

@@ -1,5 +1,6 @@
 import { makesOf, takesOf } from './steps.js';
 import type { Row } from './rows.js';
+import type { RowRun } from './runs.js';
 
 /**
  * Follows markers that hang between stitches up through the rows above, as a maker moves them up: a marker stays between
@@ -17,6 +18,14 @@ export function followMarkers(rows: readonly Row[], at: readonly number[]): numb
     for (let one = 0; one < places.length; one += 1) places[one] = above(row, places[one]!);
   }
   return places;
+}
+
+/** The rows of one part from `first` to `last` that may move a marker: of a run the first row, the rest is worked even. */
+export function rowsBetween(runs: readonly RowRun[], part: string, first: number, last: number): Row[] {
+  const rows: Row[] = [];
+  for (const { row, times } of runs)
+    if (row.part === part && row.n <= last && row.n + times > first) rows.push(row);
+  return rows;
 }
 
 /** Where a marker lies in a row, from its place in the row below. */

@@ -1,6 +1,7 @@
-import { rowsOf } from '../shaping/passages.js';
+import { rowsOf } from '../testing/rows.js';
 import { neckShortRows } from '../shaping/shortRows.js';
 import { outlines, rowSpans } from './outline.js';
+import { runsIn } from './runs.js';
 
 describe('rowSpans', () => {
   it('lays short rows that go out from the joining of a round on both sides of it', () => {
@@ -32,7 +33,7 @@ describe('rowSpans', () => {
       low: 4,
       high: 6,
     });
-    expect(outlines(rows)[0]!.points).toEqual([
+    expect(outlines(runsIn(rows))[0]!.points).toEqual([
       [0, 0],
       [0, 3],
       [20, 3],

@@ -1,4 +1,5 @@
 import { isTake, type Row } from './rows.js';
+import { rowOf, type RowRun } from './runs.js';
 import { endShifts } from './steps.js';
 
 /** Stitches and rows for each unit of length from a row on. */
@@ -26,6 +27,13 @@ export interface Outline {
 
 const PLAIN: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }];
 
+/** Rows of one scale that lie straight above each other: where they lie, and the number of the last. */
+interface Block extends RowSpan {
+  last: number;
+  count: number;
+  ring: boolean;
+}
+
 /**
  * Where each row of a piece lies, from its rows alone: increases and decreases at an end of a row move that end, the
  * others widen the row to both sides.
@@ -34,14 +42,22 @@ const PLAIN: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }];
  * @param scales stitches and rows for each cm (or other unit) from a row on; without them one stitch and one row are 1
  */
 export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] = PLAIN): RowSpan[] {
+  return blocksOf(
+    rows.map((row) => ({ row, times: 1 })),
+    scales,
+  );
+}
+
+function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Block[] {
   const scaleAt = (n: number) => scales.findLast(({ first }) => first <= n) ?? scales[0]!;
   const heightAt = (n: number) =>
     scales.reduce((sum, { first, rows: perUnit }, i) => {
       const last = Math.min(n, (scales[i + 1]?.first ?? Infinity) - 1);
       return sum + Math.max(0, last - first + 1) / perUnit;
     }, 0);
-  const known = new Map<string, Map<number, RowSpan & { count: number; ring: boolean }>>();
-  return rows.map((row) => {
+  /** For each part the block that ends with a row. */
+  const known = new Map<string, Map<number, Block>>();
+  return runs.map(({ row, times }) => {
     const source = row.from.find(isTake);
     const below = source && known.get(source.part)?.get(source.n);
     const scale = scaleAt(row.n);
@@ -54,20 +70,33 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
           ? below.left + (source!.at - wrapped(row, below) + endShifts(row).left) / scale.stitches
           : 0;
     const { part, n } = row;
-    const span = {
+    const block = {
       part,
       n,
+      last: n + times - 1,
       left,
       right: left + width,
       low: heightAt(n - 1),
-      high: heightAt(n),
+      high: heightAt(n + times - 1),
       count: row.count,
       ring: row.round !== undefined,
     };
     const ofPart = known.get(part);
-    if (ofPart) ofPart.set(n, span);
-    else known.set(part, new Map([[n, span]]));
-    return span;
+    if (ofPart) ofPart.set(block.last, block);
+    else known.set(part, new Map([[block.last, block]]));
+    return block;
+  });
+}
+
+/** Runs cut so that each of these rows begins one. */
+function cutAt(runs: readonly RowRun[], firsts: readonly number[]): RowRun[] {
+  return runs.flatMap((run) => {
+    const { n } = run.row;
+    const cuts = firsts
+      .map((first) => first - n)
+      .filter((at) => at > 0 && at < run.times)
+      .sort((a, b) => a - b);
+    return [0, ...cuts].map((at, i) => ({ row: rowOf(run, at), times: (cuts[i] ?? run.times) - at }));
   });
 }
 
@@ -82,19 +111,21 @@ function wrapped({ from, round }: Row, below: { count: number; ring: boolean }):
 /**
  * The outlines of a piece's parts (see `rowSpans`).
  *
+ * @param runs the rows of one piece
  * @param first number of the first row drawn: stitches picked up aslant, before short rows, lie along what follows
  */
 export function outlines(
-  rows: readonly Row[],
+  runs: readonly RowRun[],
   scales: readonly OutlineScale[] = PLAIN,
   first = 1,
 ): Outline[] {
   const parts = new Map<string, RowSpan[]>();
-  for (const span of rowSpans(rows, scales)) {
-    if (span.n < first) continue;
-    const list = parts.get(span.part);
-    if (list) list.push(span);
-    else parts.set(span.part, [span]);
+  const cut = cutAt(runs, [...scales.map((scale) => scale.first), first]);
+  for (const block of blocksOf(cut, scales)) {
+    if (block.n < first) continue;
+    const list = parts.get(block.part);
+    if (list) list.push(block);
+    else parts.set(block.part, [block]);
   }
   return [...parts].map(([part, list]) => ({ part, points: trace(list) }));
 }

@@ -2,6 +2,7 @@ import { plan } from '../plan.js';
 import { demoDesigns, designWith, sizeOf } from '../testing/designs.js';
 import { pattern } from './pattern.js';
 import { lineToText, patternToText } from './text.js';
+import { rowsOf } from '../work/runs.js';
 
 const designs = demoDesigns();
 const written = (name: string, wish: Partial<Parameters<typeof pattern>[2]> = {}) => {
@@ -33,7 +34,7 @@ describe('pattern', () => {
     const sleeve = planned.sizes[2]!.pieces.find(({ id }) => id === 'sleeve')!;
     const section = lines(text, 'sleeve').join('\n');
     expect(section).not.toMatch(/\d \(\d+, /);
-    for (const row of sleeve.rows.filter(({ by }) => by !== 0))
+    for (const row of rowsOf(sleeve.runs).filter(({ by }) => by !== 0))
       expect(section).toContain(`row ${row.n}: ${row.count} sts`);
   });
 
@@ -49,7 +50,7 @@ describe('pattern', () => {
       ),
     ].map(([, gaps, times]) => ({ gaps: each(gaps!.replace(/st|nd|rd|th/g, '')), times: each(times!) }));
     planned.sizes.forEach(({ pieces }, size) => {
-      const rows = pieces.find(({ id }) => id === 'sleeve')!.rows;
+      const rows = rowsOf(pieces.find(({ id }) => id === 'sleeve')!.runs);
       const at = (list: number[]) => list[size] ?? list[0]!;
       let row = 1;
       const events = runs.flatMap(({ gaps, times }) =>

@@ -3,6 +3,7 @@ import { demoDesigns } from '../testing/designs.js';
 import { letterOf, letterTable, schematicOf, schematicSvg } from './schematic.js';
 import { stripsSvg } from './strips.js';
 import { stepSvg } from './stepDrawing.js';
+import { rowsOf } from '../work/runs.js';
 
 const designs = demoDesigns();
 const plans = Object.entries(designs).map(([name, design]) => [name, plan(design)] as const);
@@ -32,12 +33,12 @@ describe('schematicSvg', () => {
       if (edge?.axis !== 'stitches') continue;
       expect(Math.abs(pixels / scaleOf(svg) - edge.length)).toBeLessThan(0.02);
     }
-    for (const { id, rows, sections } of pieces) {
+    for (const { id, runs, sections } of pieces) {
       const lower = lines.find((line) => line.id === `${id}.lower`);
       if (lower)
-        expect(Math.abs(lower.pixels / scaleOf(svg) - rows[0]!.count / sections[0]!.stitches)).toBeLessThan(
-          0.02,
-        );
+        expect(
+          Math.abs(lower.pixels / scaleOf(svg) - runs[0]!.row.count / sections[0]!.stitches),
+        ).toBeLessThan(0.02);
     }
   });
 
@@ -99,7 +100,7 @@ describe('stripsSvg', () => {
       ([, height, row, count]) => ({ height: Number(height), n: Number(row), count: Number(count) }),
     );
     expect(bars.map(({ n, count }) => [n, count])).toEqual(
-      pieces.flatMap(({ rows }) => rows.map(({ n, count }) => [n, count])),
+      pieces.flatMap(({ runs }) => rowsOf(runs).map(({ n, count }) => [n, count])),
     );
     const tallest = Math.max(...bars.map(({ height }) => height));
     const most = Math.max(...bars.map(({ count }) => count));

@@ -2,6 +2,7 @@ import type { PlannedPiece } from '../plan.js';
 import { beginsAslant } from '../shaping/passages.js';
 import { formatLength, type Units } from '../units/length.js';
 import { outlines, rowSpans, type Outline, type RowSpan } from '../work/outline.js';
+import { rowsOf } from '../work/runs.js';
 
 /** A measured stretch of a piece: where it lies, cm, across from the left end of row 1 and up from its lower edge. */
 export interface Dimension {
@@ -30,8 +31,8 @@ const SHORTEST_TOLD = 1.5;
 
 /** A piece of a plan to scale: its outline, its lower edge and height, and every edge that has a place of its own in the drawing. */
 export function schematicOf(piece: PlannedPiece): SchematicPiece {
-  const { id, label, copies, rows, sections, edges } = piece;
-  const spans = rowSpans(rows, sections);
+  const { id, label, copies, runs, sections, edges } = piece;
+  const spans = rowSpans(rowsOf(runs), sections);
   const at = new Map(spans.map((span) => [`${span.part}/${span.n}`, span]));
   const spanOf = (part: string, n: number): RowSpan => at.get(`${part}/${n}`)!;
   const height = Math.max(...spans.map(({ high }) => high));
@@ -76,7 +77,7 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
     id,
     label,
     copies,
-    outlines: outlines(rows, sections, beginsAslant(piece.passages) ? 2 : 1),
+    outlines: outlines(runs, sections, beginsAslant(piece.passages) ? 2 : 1),
     left: Math.min(...spans.map(({ left }) => left)),
     right: Math.max(...spans.map(({ right }) => right)),
     height,

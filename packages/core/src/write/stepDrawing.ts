@@ -2,6 +2,7 @@ import type { SizePlan } from '../plan.js';
 import { beginsAslant } from '../shaping/passages.js';
 import type { EdgePlace } from '../work/rows.js';
 import { outlines, rowSpans, type RowSpan } from '../work/outline.js';
+import { rowsOf } from '../work/runs.js';
 import { escapeXml, round } from './schematic.js';
 
 type Point = readonly [x: number, y: number];
@@ -29,7 +30,7 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
   const drawn = pieces.filter(({ edges: own }) => own.some(({ id }) => edges.has(id)));
   if (drawn.length === 0) return '';
   const laid = drawn.map((piece) => {
-    const spans = rowSpans(piece.rows, piece.sections);
+    const spans = rowSpans(rowsOf(piece.runs), piece.sections);
     return {
       piece,
       spans,
@@ -47,7 +48,7 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
       (cm: number) => round(x + (cm - left) * scale),
       (cm: number) => round(ROOM + HEIGHT - (HEIGHT - height * scale) / 2 - cm * scale),
     ];
-    const shape = outlines(piece.rows, piece.sections, beginsAslant(piece.passages) ? 2 : 1)
+    const shape = outlines(piece.runs, piece.sections, beginsAslant(piece.passages) ? 2 : 1)
       .map(
         ({ points }) =>
           `<polygon points="${points.map(([a, b]) => `${px(a)},${py(b)}`).join(' ')}" fill="#f6f1e6" stroke="#b9b0a0"/>`,

@@ -1,4 +1,5 @@
 import type { PlannedPiece } from '../plan.js';
+import { rowsOf } from '../work/runs.js';
 import { escapeXml, round } from './schematic.js';
 
 /** Height of the widest row and of a strip with its words, and the width below which rows are not drawn, in pixels. */
@@ -15,11 +16,12 @@ const COUNT_ROOM = 22;
  * @param width of the drawing, px
  */
 export function stripsSvg(
-  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'rows'>[],
+  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs'>[],
   width: number,
 ): string {
-  const most = Math.max(1, ...pieces.flatMap(({ rows }) => rows.map(({ count }) => count)));
-  const strips = pieces.map(({ label, copies, rows }, at) => {
+  const most = Math.max(1, ...pieces.flatMap(({ runs }) => runs.map(({ row }) => row.count)));
+  const strips = pieces.map(({ label, copies, runs }, at) => {
+    const rows = rowsOf(runs);
     const step = Math.max(THINNEST, Math.min(18, (width - 40) / rows.length));
     const base = at * STRIP + 24 + TALLEST;
     const before = new Map<string, number>();

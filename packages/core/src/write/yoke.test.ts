@@ -2,6 +2,7 @@ import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { pattern } from './pattern.js';
 import { lineToText } from './text.js';
+import { rowsOf } from '../work/runs.js';
 
 const designs = demoDesigns();
 const written = (name: string, wish: { size?: string; terms?: 'us' | 'uk' } = {}) => {
@@ -24,7 +25,7 @@ describe('the pattern of a garment from the neck down', () => {
     const { planned, lines } = written(name, { size: middleOf(name) });
     const size = planned.sizes.find(({ id }) => id === middleOf(name))!;
     for (const id of ['yoke', 'body', 'sleeve']) {
-      const { rows } = size.pieces.find((piece) => piece.id === id)!;
+      const rows = rowsOf(size.pieces.find((piece) => piece.id === id)!.runs);
       const text = lines(id).join('\n');
       // "row 9: 52 sts" and "Rnd 9: ... (52 sts)": each is the count of a row of that number.
       const said = [

@@ -4,6 +4,7 @@ import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js
 import type { Design } from '../design.js';
 import { outlines } from '../work/outline.js';
 import { colourOfRow, farCarried, stripeOffset } from './stripes.js';
+import { rowsOf } from '../work/runs.js';
 
 const designs = demoDesigns();
 
@@ -19,9 +20,9 @@ describe('yarn', () => {
           const { width, height, metres, grams } = fabric.swatch!;
           const inSwatch = metres ?? (grams! / fabric.ball!.grams) * fabric.ball!.metres;
           for (const { piece, metres: told } of listed) {
-            const { rows, sections, copies } = pieces.find((one) => one.id === piece)!;
+            const { runs, sections, copies } = pieces.find((one) => one.id === piece)!;
             if (sections.length > 1) continue;
-            const area = outlines(rows, sections).reduce(
+            const area = outlines(runs, sections).reduce(
               (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y]))),
               0,
             );
@@ -142,7 +143,7 @@ describe('stripes', () => {
   it('go on from the yoke into the body', () => {
     const { pieces, joins } = plan(designs['marlbank-pullover']!).sizes[2]!;
     const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
-    const rows = pieces.find(({ id }) => id === 'yoke')!.rows.at(-1)!.n;
+    const rows = rowsOf(pieces.find(({ id }) => id === 'yoke')!.runs).at(-1)!.n;
     expect(stripeOffset('body', joins, edges, (id) => (id === 'yoke' ? rows : 0))).toBe(rows);
   });
 });

@@ -4,7 +4,7 @@ import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { methodOf } from '../finishing/seam.js';
 import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
-import type { Row } from '../work/rows.js';
+import { heightOf, type RowRun } from '../work/runs.js';
 import { colourOfRow, stripeOffset } from './stripes.js';
 
 /** A piece as far as its yarn goes. */
@@ -13,7 +13,7 @@ export interface YarnPiece {
   label: string;
   copies: number;
   sections: readonly { fabric: string; first: number }[];
-  rows: readonly Row[];
+  runs: readonly RowRun[];
   edges: readonly WorkedEdge[];
 }
 
@@ -54,8 +54,7 @@ export function yarnNeeds(
   finishing: Finishing = {},
 ): YarnNeed[] {
   const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
-  const rowsOf = (id: string) =>
-    Math.max(0, ...(pieces.find((piece) => piece.id === id)?.rows ?? []).map(({ n }) => n));
+  const rowsOf = (id: string) => heightOf(pieces.find((piece) => piece.id === id)?.runs ?? []);
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
   const seams = joins.reduce(
     (sum, join) => sum + (join.bLength * SEAM_YARN[methodOf(join, finishing)]) / 100,
@@ -74,25 +73,26 @@ export function yarnNeeds(
     const listed: { piece: string; label: string; metres: number }[] = [];
     let tails = 0;
     for (const piece of pieces) {
-      const rows = rowsIn(piece, id);
-      if (rows.length === 0) continue;
+      const runs = runsIn(piece, id);
+      if (runs.length === 0) continue;
       let own = 0;
       let changes = 0;
       if (!colours) {
-        for (const { count } of rows) own += count;
+        for (const { count, first, last } of runs) own += count * (last - first + 1);
         own *= perStitch * piece.copies;
         add(null, own);
       } else {
         const offset = stripeOffset(piece.id, joins, edges, rowsOf);
         let before: string | null = null;
-        for (const { n, count } of rows) {
-          const colour = colourOfRow(colours.stripes, n + offset);
-          const metresOfRow = count * perStitch * piece.copies;
-          add(colour, metresOfRow);
-          own += metresOfRow;
-          if (before !== null && colour !== before) changes += 1;
-          before = colour;
-        }
+        for (const { count, first, last } of runs)
+          for (let n = first; n <= last; n += 1) {
+            const colour = colourOfRow(colours.stripes, n + offset);
+            const metresOfRow = count * perStitch * piece.copies;
+            add(colour, metresOfRow);
+            own += metresOfRow;
+            if (before !== null && colour !== before) changes += 1;
+            before = colour;
+          }
       }
       listed.push({ piece: piece.id, label: piece.label, metres: own });
       const ends = (2 + (colours?.yarn === 'cut' ? 2 * changes : 0)) * piece.copies;
@@ -120,10 +120,20 @@ export function yarnNeeds(
   });
 }
 
-/** The rows of a piece that are worked in a fabric. */
-function rowsIn({ sections, rows }: YarnPiece, fabric: string): readonly Row[] {
-  return sections.flatMap(({ fabric: of, first }, i) => {
+/** Rows first to last of a piece that are worked in a fabric, all with so many stitches. */
+function runsIn(
+  { sections, runs }: YarnPiece,
+  fabric: string,
+): { count: number; first: number; last: number }[] {
+  const found: { count: number; first: number; last: number }[] = [];
+  sections.forEach(({ fabric: of, first: from }, i) => {
+    if (of !== fabric) return;
     const end = sections[i + 1]?.first ?? Infinity;
-    return of === fabric ? rows.filter(({ n }) => n >= first && n < end) : [];
+    for (const { row, times } of runs) {
+      const first = Math.max(row.n, from);
+      const last = Math.min(row.n + times, end) - 1;
+      if (first <= last) found.push({ count: row.count, first, last });
+    }
   });
+  return found;
 }

@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const three = ['S', 'M', 'L'].map((id, i) =>
   sizeOf(id, { bust: 90 + 9 * i, crossBack: 36 + i, backWaist: 41 }),
@@ -38,7 +39,9 @@ describe('two halves', () => {
       );
       for (const part of ['main', 'front-part', 'back-part']) {
         const of = (piece: typeof left) =>
-          piece!.rows.filter((row) => row.part === part).map((row) => row.count);
+          rowsOf(piece!.runs)
+            .filter((row) => row.part === part)
+            .map((row) => row.count);
         expect(of(left)).toEqual(of(right));
       }
     }

@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const made = (style: Record<string, unknown>) => {
   const design = designWith({
@@ -20,8 +21,8 @@ type Planned = ReturnType<typeof made>['sizes'][number];
 const count = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.count;
 const bodyOf = (size: Planned) => size.pieces.find(({ id }) => id === 'over')!;
 const areaOf = (size: Planned) => {
-  const { rows, sections } = bodyOf(size);
-  return outlines(rows, sections).reduce(
+  const { runs, sections } = bodyOf(size);
+  return outlines(runs, sections).reduce(
     (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
     0,
   );
@@ -38,7 +39,7 @@ describe('a body worked over the shoulders', () => {
           for (const size of sizes) {
             expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
             expect(size.joins.some(({ id }) => id.startsWith('shoulder'))).toBe(false);
-            expect(bodyOf(size).rows.at(-1)!.n).toBe(2 * count(size, 'body.rows'));
+            expect(rowsOf(bodyOf(size).runs).at(-1)!.n).toBe(2 * count(size, 'body.rows'));
           }
         }
     },
@@ -55,12 +56,12 @@ describe('a body worked over the shoulders', () => {
   it('works both fronts alike, and unites closed ones by a chain at the neck', () => {
     for (const size of made({ neck: { drop: 8, shape: 'round' } }).sizes) {
       const of = (part: string) =>
-        bodyOf(size)
-          .rows.filter((row) => row.part === part)
+        rowsOf(bodyOf(size).runs)
+          .filter((row) => row.part === part)
           .map((row) => row.count);
       expect(of('first-front')).toEqual(of('second-front'));
       expect(of('first-front')).toHaveLength(count(size, 'neck.drop'));
-      const united = bodyOf(size).rows.find(({ part }) => part === 'front')!;
+      const united = rowsOf(bodyOf(size).runs).find(({ part }) => part === 'front')!;
       expect(united.count).toBe(count(size, 'front.width'));
       expect(united.add).toBe(united.count - 2 * of('first-front').at(-1)!);
     }
@@ -69,7 +70,9 @@ describe('a body worked over the shoulders', () => {
   it('may be slit and longer in the back', () => {
     for (const size of made({ slit: 8, longerBack: 5, front: { style: 'gap', width: 3 } }).sizes) {
       expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
-      expect(bodyOf(size).rows.at(-1)!.n).toBe(2 * count(size, 'body.rows') + count(size, 'back.longer'));
+      expect(rowsOf(bodyOf(size).runs).at(-1)!.n).toBe(
+        2 * count(size, 'body.rows') + count(size, 'back.longer'),
+      );
     }
   });
 
@@ -77,7 +80,7 @@ describe('a body worked over the shoulders', () => {
     for (const front of ['closed', 'gap'])
       for (const size of made({ longerFront: 1, front: { style: front, width: 3 } }).sizes) {
         expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
-        expect(bodyOf(size).rows.at(-1)!.n).toBe(2 * count(size, 'body.rows') + 1);
+        expect(rowsOf(bodyOf(size).runs).at(-1)!.n).toBe(2 * count(size, 'body.rows') + 1);
         const side = size.joins.find(({ id }) => id === 'side-left')!;
         expect([side.aCount, side.bCount]).toEqual([count(size, 'side.rows'), count(size, 'side.rows')]);
       }

@@ -6,6 +6,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern, type PatternText } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const lace = {
   ...fabricOf('lace', 12, 7, { flat: { multiple: 3, plus: 1 }, rows: { multiple: 2, plus: 0 } }),
@@ -42,7 +43,7 @@ describe('back and front of two fabrics', () => {
   it('change in one row, worked by the hook, and edges measure by the fabric that they lie in', () => {
     const back = m!.pieces.find(({ id }) => id === 'back')!;
     const side = quantity('side.rows').count;
-    expect(back.rows[side]).toMatchObject({
+    expect(rowsOf(back.runs)[side]).toMatchObject({
       n: side + 1,
       count: quantity('back.upper').count,
       by: quantity('back.upper').count - quantity('back.width').count,
@@ -55,7 +56,7 @@ describe('back and front of two fabrics', () => {
 
   it('are drawn in cm: the area is that of both parts', () => {
     const back = m!.pieces.find(({ id }) => id === 'back')!;
-    const [outline] = outlines(back.rows, back.sections);
+    const [outline] = outlines(back.runs, back.sections);
     const expected =
       quantity('back.width').actual * quantity('side.rows').actual +
       quantity('back.upper').actual * quantity('armhole.rows').actual;

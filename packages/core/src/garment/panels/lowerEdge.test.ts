@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { heightOf, rowsOf } from '../../work/runs.js';
 
 const fabrics = [fabricOf('body', 20, 14), fabricOf('rib', 18, 20)];
 const made = (style: Record<string, unknown>) => {
@@ -39,7 +40,7 @@ describe.each(['drop-shoulder', 'notched', 'vest'])('the lower edge of a %s', (c
     const longer = count(size, 'back.longer');
     expect(longer % 2).toBe(0);
     const [back, front] = ['back', 'front'].map((id) => size.pieces.find((piece) => piece.id === id)!);
-    expect(back!.rows.length - Math.max(...front!.rows.map(({ n }) => n))).toBe(longer);
+    expect(rowsOf(back!.runs).length - heightOf(front!.runs)).toBe(longer);
     expect(edge(size, 'back.slit-left')).toMatchObject({ count: longer, open: true });
     expect(edge(size, 'back.side-left').count).toBe(edge(size, 'front.side-left').count);
     const lengths = ['length', 'lengthBack'].map((id) => size.finished.find((one) => one.id === id)!.actual);

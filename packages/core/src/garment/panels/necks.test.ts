@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const made = (style: Record<string, unknown>) => {
   const design = designWith({
@@ -63,7 +64,7 @@ describe('a slanted front', () => {
       expect(count(size, 'neck.drop')).toBeGreaterThanOrEqual((every * taken) / stitches);
       expect(count(size, 'neck.drop')).toBeLessThanOrEqual((every * taken) / stitches + every);
       const [left, right] = ['front-left', 'front-right'].map((id) =>
-        size.pieces.find((one) => one.id === id)!.rows.map((row) => row.count),
+        rowsOf(size.pieces.find((one) => one.id === id)!.runs).map((row) => row.count),
       );
       expect(left).toEqual(right);
       const falls = left!.map((one, i) => (i === 0 ? 0 : left![i - 1]! - one)).filter((fall) => fall > 0);
@@ -81,7 +82,10 @@ describe('a V by a rate in a closed front', () => {
     (stitches, every) => {
       for (const size of made({ neck: { shape: 'V', slant: { stitches, every } } }).sizes) {
         const front = size.pieces.find(({ id }) => id === 'front')!;
-        const of = (part: string) => front.rows.filter((row) => row.part === part).map((row) => row.count);
+        const of = (part: string) =>
+          rowsOf(front.runs)
+            .filter((row) => row.part === part)
+            .map((row) => row.count);
         const [first, second] = [of('first-shoulder'), of('second-shoulder')];
         expect(first).toEqual(second);
         expect(first).toHaveLength(count(size, 'neck.drop'));

@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const fabrics = [fabricOf('body', 20, 14), fabricOf('rib', 18, 20)];
 const made = (style: Record<string, unknown>, ids = ['M']) => {
@@ -21,8 +22,8 @@ type Planned = ReturnType<typeof made>['sizes'][number];
 const count = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.count;
 const actual = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.actual;
 const piece = (size: Planned, id: string) => size.pieces.find((one) => one.id === id)!;
-const areaOf = ({ rows, sections }: PlannedPiece) =>
-  outlines(rows, sections).reduce(
+const areaOf = ({ runs, sections }: PlannedPiece) =>
+  outlines(runs, sections).reduce(
     (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
     0,
   );
@@ -48,10 +49,14 @@ describe('a notched armhole', () => {
     const [size] = made({ ease: 14, armhole: { notch: 5 } }).sizes as [Planned];
     const sleeve = piece(size, 'sleeve');
     const [seam, along] = [count(size, 'sleeve.rows'), count(size, 'notch.rows')];
-    expect(sleeve.rows).toHaveLength(seam + along);
-    expect(new Set(sleeve.rows.slice(seam).map((row) => row.count))).toEqual(
-      new Set([count(size, 'sleeve.top')]),
-    );
+    expect(rowsOf(sleeve.runs)).toHaveLength(seam + along);
+    expect(
+      new Set(
+        rowsOf(sleeve.runs)
+          .slice(seam)
+          .map((row) => row.count),
+      ),
+    ).toEqual(new Set([count(size, 'sleeve.top')]));
     const join = size.joins.find(({ id }) => id === 'notch-left')!;
     expect([join.aCount, join.bCount]).toEqual([2 * count(size, 'notch.width'), 2 * along]);
     expect(Math.abs(join.aLength - join.bLength)).toBeLessThanOrEqual(0.03 * join.bLength + 1e-9);
@@ -73,8 +78,8 @@ describe('a notched armhole', () => {
     const sleeve = piece(size, 'sleeve');
     const even =
       worked === 'up'
-        ? sleeve.rows.slice(-count(size, 'notch.rows'))
-        : sleeve.rows.slice(0, count(size, 'notch.rows'));
+        ? rowsOf(sleeve.runs).slice(-count(size, 'notch.rows'))
+        : rowsOf(sleeve.runs).slice(0, count(size, 'notch.rows'));
     expect(new Set(even.map((row) => row.count))).toEqual(new Set([count(size, 'sleeve.top')]));
     expect(size.joins.every(({ ok }) => ok)).toBe(true);
   });
@@ -104,9 +109,9 @@ describe('a notched armhole', () => {
         neckband: { fabric: 'rib', height: 3, gather: 1 },
       }).sizes as [Planned];
       const front = piece(size, 'front-right');
-      expect(front.rows.at(-1)!.count).toBe(count(size, 'shoulder.width'));
-      expect(front.rows.map((row) => row.count)).toEqual(
-        piece(size, 'front-left').rows.map((row) => row.count),
+      expect(rowsOf(front.runs).at(-1)!.count).toBe(count(size, 'shoulder.width'));
+      expect(rowsOf(front.runs).map((row) => row.count)).toEqual(
+        rowsOf(piece(size, 'front-left').runs).map((row) => row.count),
       );
       expect(areaOf(front)).toBeCloseTo(areaOf(piece(size, 'front-left')), 6);
       expect(size.joins.every(({ ok }) => ok)).toBe(true);

@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const INCH = 2.54;
 const fabrics = [
@@ -62,9 +63,11 @@ describe('open fronts of panels', () => {
         neck: { shape, drop: 20, width: 18 },
       });
       const [right, left] = [piece(size, 'front-right'), piece(size, 'front-left')];
-      expect(right.rows.map(({ count }) => count)).toEqual(left.rows.map(({ count }) => count));
-      const area = ({ rows, sections }: PlannedPiece) =>
-        outlines(rows, sections).reduce(
+      expect(rowsOf(right.runs).map(({ count }) => count)).toEqual(
+        rowsOf(left.runs).map(({ count }) => count),
+      );
+      const area = ({ runs, sections }: PlannedPiece) =>
+        outlines(runs, sections).reduce(
           (sum, { points }) =>
             sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
           0,
@@ -75,8 +78,8 @@ describe('open fronts of panels', () => {
           count: edge(left, `front.${name}-left`).count,
           length: edge(left, `front.${name}-left`).length,
         });
-      const outer = [right, left].map(({ rows, sections }) =>
-        outlines(rows, sections).flatMap(({ points }) => points),
+      const outer = [right, left].map(({ runs, sections }) =>
+        outlines(runs, sections).flatMap(({ points }) => points),
       );
       const width = quantity(size, 'front.width').actual;
       // Turned over, the one covers the other; along the straight sides only one of them has points.
@@ -96,11 +99,13 @@ describe('open fronts of panels', () => {
     const front = piece(size, 'front-right');
     const [width, shoulder] = [quantity(size, 'front.width').count, quantity(size, 'shoulder.width').count];
     const drop = quantity(size, 'neck.drop').count;
-    front.rows.slice(-drop).forEach(({ count }, i) => {
-      const line = width - ((width - shoulder) * (i + 0.5)) / drop;
-      expect(Math.abs(count - line)).toBeLessThanOrEqual(0.5 + 1e-9);
-    });
-    expect(front.rows.at(-1)!.count).toBe(shoulder);
+    rowsOf(front.runs)
+      .slice(-drop)
+      .forEach(({ count }, i) => {
+        const line = width - ((width - shoulder) * (i + 0.5)) / drop;
+        expect(Math.abs(count - line)).toBeLessThanOrEqual(0.5 + 1e-9);
+      });
+    expect(rowsOf(front.runs).at(-1)!.count).toBe(shoulder);
   });
 
   it('may slant from below the underarm, told in two stretches with the marker between them', () => {

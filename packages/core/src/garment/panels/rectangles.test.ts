@@ -34,7 +34,7 @@ describe('rectangles by measure only', () => {
     // C is what the body leaves of the arm: from elbow to wrist on each side.
     expect(finished(size, 'sleeveLength').target).toBeCloseTo(58 - (28 * INCH - 38) / 2, 6);
     expect(size.pieces.map(({ id }) => id)).toEqual(['back', 'front-right', 'front-left', 'sleeve']);
-    for (const { rows } of size.pieces) expect(new Set(rows.map(({ count }) => count)).size).toBe(1);
+    for (const { runs } of size.pieces) expect(new Set(runs.map(({ row }) => row.count)).size).toBe(1);
   });
 
   it('reach from elbow to elbow where nothing else is said, the sides slit up to the sleeve', () => {

@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const fabrics = [fabricOf('body', 16, 14), fabricOf('rib', 18, 20), fabricOf('other', 21, 17)];
 const made = (
@@ -37,8 +38,8 @@ const finished = (size: Planned, id: string) => size.finished.find((one) => one.
 
 /** Length of a curve through points, by the trapezium rule on its own outline: the right side of a piece above a height. */
 function rightSide(size: Planned, piece: string, part: string): number {
-  const { rows, sections } = size.pieces.find(({ id }) => id === piece)!;
-  const { points } = outlines(rows, sections).find((outline) => outline.part === part)!;
+  const { runs, sections } = size.pieces.find(({ id }) => id === piece)!;
+  const { points } = outlines(runs, sections).find((outline) => outline.part === part)!;
   const middle = (Math.min(...points.map(([x]) => x)) + Math.max(...points.map(([x]) => x))) / 2;
   const right = points.filter(([x]) => x > middle);
   const high = Math.max(...right.map(([, y]) => y)) - Math.min(...right.map(([, y]) => y));
@@ -107,7 +108,7 @@ describe('the armhole of a set-in sleeve', () => {
   it('makes the back a rectangle less base, curve and what lies beside it', () => {
     const [size] = made({}).sizes as [Planned];
     const back = size.pieces.find(({ id }) => id === 'back')!;
-    const area = outlines(back.rows, back.sections).reduce(
+    const area = outlines(back.runs, back.sections).reduce(
       (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
       0,
     );
@@ -129,8 +130,8 @@ describe('the armhole of a set-in sleeve', () => {
       const [left, right] = ['front-left', 'front-right'].map((id) =>
         size.pieces.find((one) => one.id === id)!,
       );
-      expect(left!.rows.map(({ count: stitches }) => stitches)).toEqual(
-        right!.rows.map(({ count: stitches }) => stitches),
+      expect(rowsOf(left!.runs).map(({ count: stitches }) => stitches)).toEqual(
+        rowsOf(right!.runs).map(({ count: stitches }) => stitches),
       );
       expect(left!.passages.some((passage) => passage.kind === 'shape' && passage.also)).toBe(true);
       expect(edge(size, 'front.shoulder-left').count).toBe(count(size, 'shoulder.width'));

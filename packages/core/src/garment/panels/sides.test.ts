@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const made = (style: Record<string, unknown>) => {
   const design = designWith({
@@ -27,8 +28,8 @@ const made = (style: Record<string, unknown>) => {
 type Planned = ReturnType<typeof made>['sizes'][number];
 const count = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.count;
 const piece = (size: Planned, id: string) => size.pieces.find((one) => one.id === id)!;
-const areaOf = ({ rows, sections }: PlannedPiece) =>
-  outlines(rows, sections).reduce(
+const areaOf = ({ runs, sections }: PlannedPiece) =>
+  outlines(runs, sections).reduce(
     (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
     0,
   );
@@ -48,7 +49,7 @@ describe('sides of panels', () => {
 
   it('go in to the waist and out again, the waist where the body has it', () => {
     for (const size of made({ body: { shape: 'waist', waistEase: 6, hemEase: 6 } }).sizes) {
-      const rows = piece(size, 'back').rows.slice(0, count(size, 'side.rows'));
+      const rows = rowsOf(piece(size, 'back').runs).slice(0, count(size, 'side.rows'));
       const least = Math.min(...rows.map((row) => row.count));
       expect(least).toBe(count(size, 'back.waist'));
       expect(rows[0]!.count).toBe(count(size, 'back.hem'));
@@ -65,7 +66,7 @@ describe('sides of panels', () => {
         for (const size of made({ body: { shape }, front: { style, width: 4, fabric: 'rib' } }).sizes) {
           expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
           if (style === 'closed') continue;
-          const [left, right] = ['front-left', 'front-right'].map((id) => piece(size, id).rows);
+          const [left, right] = ['front-left', 'front-right'].map((id) => rowsOf(piece(size, id).runs));
           expect(left!.map((row) => row.count)).toEqual(right!.map((row) => row.count));
           const gained = (count(size, 'back.hem') - count(size, 'back.width')) / 2;
           expect(left![0]!.count).toBe(count(size, 'front.width') + gained);

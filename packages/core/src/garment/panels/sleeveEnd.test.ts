@@ -1,5 +1,6 @@
 import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
+import { rowsOf } from '../../work/runs.js';
 
 const made = (sleeve: Record<string, unknown>, style: Record<string, unknown> = {}) =>
   plan(
@@ -19,7 +20,7 @@ const made = (sleeve: Record<string, unknown>, style: Record<string, unknown> = 
   ).sizes;
 type Planned = ReturnType<typeof made>[number];
 const count = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.count;
-const sleeveRows = (size: Planned) => size.pieces.find(({ id }) => id === 'sleeve')!.rows;
+const sleeveRows = (size: Planned) => rowsOf(size.pieces.find(({ id }) => id === 'sleeve')!.runs);
 
 describe('sleeves of every shape', () => {
   it('stay even to the elbow where only the upper arm widens', () => {

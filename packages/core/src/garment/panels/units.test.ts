@@ -3,6 +3,7 @@ import type { Fabric } from '../../fabric/fabric.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
+import { rowsOf } from '../../work/runs.js';
 
 /** Fabrics counted in units, shaped by whole ones: stitches of a unit and what lies beside them. */
 const UNITS: readonly [name: string, multiple: number, plus: number, stitches: number, rows: number][] = [
@@ -59,7 +60,7 @@ describe.each(UNITS)('a fabric of %s', (_, multiple, plus, stitches, rows) => {
     for (const size of sizes) {
       expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
       for (const piece of size.pieces.filter(({ fabric }) => fabric === 'body'))
-        for (const row of piece.rows) {
+        for (const row of rowsOf(piece.runs)) {
           // A neck of a closed front opens in its middle: what lies beside it is in pattern where the shoulder is.
           if (name !== 'over the shoulders' || row.part === 'main' || row.part === 'front')
             expect([

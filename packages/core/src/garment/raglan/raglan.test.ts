@@ -2,6 +2,7 @@ import type { Design } from '../../design.js';
 import type { Fix } from '../../advice/note.js';
 import { plan, type SizePlan } from '../../plan.js';
 import { demoDesigns, designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
+import { rowsOf } from '../../work/runs.js';
 
 const designs = demoDesigns();
 const count = (size: SizePlan, id: string) => size.quantities.find((one) => one.id === id)!.count;
@@ -93,7 +94,7 @@ describe('raglan', () => {
       { rounds: 'turned', neck: { shape: 'short rows' } },
     ]) {
       const [size] = plan(raglanOf({ ...style, rates: { everyRow: 2 } }, fabricOf('body', 16, 14))).sizes;
-      const { rows } = size!.pieces.find(({ id }) => id === 'yoke')!;
+      const rows = rowsOf(size!.pieces.find(({ id }) => id === 'yoke')!.runs);
       const grown = rows.filter(({ by }) => by > 0);
       expect(grown.length).toBeGreaterThan(5);
       expect(grown.every(({ side }) => side === 'RS')).toBe(true);

@@ -1,6 +1,7 @@
 import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { armRound, SLEEVE_LENGTHS } from './arm.js';
+import { rowsOf } from '../../work/runs.js';
 
 const arm = { bust: 96, crossBack: 40, shoulderToWrist: 60, underarmToWrist: 45, upperArm: 30, wrist: 16 };
 const fabrics = [fabricOf('body', 20, 14), fabricOf('rib', 18, 20)];
@@ -52,7 +53,7 @@ describe('a straight sleeve', () => {
       const size = planned({ sleeve: { shape: 'straight', worked }, cuff: null });
       expect(count(size, 'sleeve.cuff')).toBe(count(size, 'sleeve.top'));
       const sleeve = size.pieces.find(({ id }) => id === 'sleeve')!;
-      expect(new Set(sleeve.rows.map((row) => row.count)).size).toBe(1);
+      expect(new Set(rowsOf(sleeve.runs).map((row) => row.count)).size).toBe(1);
     }
   });
 
@@ -67,7 +68,7 @@ describe('a bell', () => {
     const size = planned({ sleeve: { wristEase: 40 }, cuff: null });
     expect(count(size, 'sleeve.cuff')).toBeGreaterThan(count(size, 'sleeve.top'));
     expect(size.joins.every(({ ok }) => ok)).toBe(true);
-    const { rows } = size.pieces.find(({ id }) => id === 'sleeve')!;
+    const rows = rowsOf(size.pieces.find(({ id }) => id === 'sleeve')!.runs);
     expect(rows.at(-1)!.count).toBe(count(size, 'sleeve.top'));
   });
 });

@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const rib = fabricOf('rib', 18, 24, { flat: { multiple: 2, plus: 0 } });
 const made = (style: Record<string, unknown>) => {
@@ -35,8 +36,8 @@ describe('ribs worked up from their edge', () => {
       const of = (id: string) => size.quantities.find((one) => one.id === id)!;
       expect([of('hem.rows').axis, of('hem.height').axis]).toEqual(['stitches', 'rows']);
       expect(of('hem.rows').count % 2).toBe(0);
-      expect(hem.rows).toHaveLength(of('hem.height').count);
-      expect(hem.rows[0]!.count).toBe(of('hem.rows').count);
+      expect(rowsOf(hem.runs)).toHaveLength(of('hem.height').count);
+      expect(rowsOf(hem.runs)[0]!.count).toBe(of('hem.rows').count);
       // 12 rows of 24 in 10 cm are the 5 cm wanted.
       expect(of('hem.height').count).toBe(12);
       expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);

@@ -4,6 +4,7 @@ import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const mesh = fabricOf('body', 17, 9, { flat: { multiple: 3, plus: 1 } });
 const made = (style: Record<string, unknown>, body = mesh) => {
@@ -22,8 +23,8 @@ const made = (style: Record<string, unknown>, body = mesh) => {
 type Planned = ReturnType<typeof made>['sizes'][number];
 const count = (size: Planned, id: string) => size.quantities.find((one) => one.id === id)!.count;
 const piece = (size: Planned, id: string) => size.pieces.find((one) => one.id === id)!;
-const areaOf = ({ rows, sections }: PlannedPiece) =>
-  outlines(rows, sections).reduce(
+const areaOf = ({ runs, sections }: PlannedPiece) =>
+  outlines(runs, sections).reduce(
     (sum, { points }) => sum + Math.abs(polygonArea(points.map(([x, y]) => [x, y] as [number, number]))),
     0,
   );
@@ -32,8 +33,8 @@ describe('panels worked from side to side', () => {
   it('count their length in stitches and their width in rows', () => {
     for (const size of made({}).sizes) {
       const back = piece(size, 'back');
-      expect(back.rows).toHaveLength(count(size, 'back.width'));
-      expect(Math.max(...back.rows.map((row) => row.count))).toBe(count(size, 'body.length'));
+      expect(rowsOf(back.runs)).toHaveLength(count(size, 'back.width'));
+      expect(Math.max(...back.runs.map(({ row }) => row.count))).toBe(count(size, 'body.length'));
       expect(count(size, 'side.length') + count(size, 'armhole.depth')).toBe(count(size, 'body.length'));
       expect(
         2 * (count(size, 'notch.width') + count(size, 'shoulder.width')) + count(size, 'neck.width'),
@@ -52,13 +53,13 @@ describe('panels worked from side to side', () => {
   it('are in pattern in every row: whole mesh spaces, at the neck as well', () => {
     for (const shape of ['round', 'V', 'scoop', 'square'])
       for (const size of made({ neck: { shape, drop: 12 } }).sizes)
-        for (const { rows } of [piece(size, 'back'), piece(size, 'front')])
-          for (const row of rows) expect(row.count % 3).toBe(1);
+        for (const { runs } of [piece(size, 'back'), piece(size, 'front')])
+          for (const { row } of runs) expect(row.count % 3).toBe(1);
   });
 
   it('have a front neck whose two halves mirror each other', () => {
     for (const size of made({ neck: { shape: 'round', drop: 9 } }).sizes) {
-      const rows = piece(size, 'front').rows.map((row) => row.count);
+      const rows = rowsOf(piece(size, 'front').runs).map((row) => row.count);
       expect([...rows].reverse()).toEqual(rows);
       expect(
         Math.max(...rows) - Math.min(...rows.slice(count(size, 'notch.width'), -count(size, 'notch.width'))),
@@ -74,7 +75,7 @@ describe('panels worked from side to side', () => {
     });
     for (const size of sizes) {
       const [left, right] = ['front-left', 'front-right'].map((id) =>
-        piece(size, id).rows.map((row) => row.count),
+        rowsOf(piece(size, id).runs).map((row) => row.count),
       );
       expect([...right!].reverse()).toEqual(left);
       expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);

@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { rowsOf } from '../../work/runs.js';
 
 const made = (
   style: Record<string, unknown>,
@@ -67,7 +68,7 @@ describe('a tube', () => {
     const [round] = made({ rounds: 'joined' }).sizes as [Planned];
     expect(flat.joins.some(({ id }) => id === 'back-seam')).toBe(true);
     expect(round.joins.some(({ id }) => id === 'back-seam')).toBe(false);
-    expect(round.pieces[0]!.rows.every((row) => row.round === 'joined')).toBe(true);
+    expect(rowsOf(round.pieces[0]!.runs).every((row) => row.round === 'joined')).toBe(true);
   });
 
   it('warns where it would slip, and stops where nothing is left of it', () => {

@@ -1,0 +1,8 @@
+import { runsOf, type Passage } from '../shaping/passages.js';
+import type { Row } from '../work/rows.js';
+import { rowsOf as eachRowOf } from '../work/runs.js';
+
+/** Every row of passages, in working order. */
+export function rowsOf(passages: readonly Passage[]): Row[] {
+  return eachRowOf(runsOf(passages));
+}
