@@ -241,15 +241,18 @@ function workEven(rows: RowRun[], state: PartState, to: number): void {
 function workShaped(rows: RowRun[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
   const { schedule, to, where, also } = passage;
   if (where.at === 'both edges' || where.at === 'one edge') {
-    const own = changesOf(schedule);
-    const other =
-      where.at === 'both edges' ? own : also ? changesOf(also.schedule) : new Map<number, number>();
-    const share = where.at === 'both edges' ? 0.5 : 1;
-    const leftOwn = where.at === 'both edges' || where.side === 'left';
-    for (const row of [...new Set([...own.keys(), ...other.keys()])].sort((a, b) => a - b)) {
-      if (row > to || row <= state.n) continue;
+    const both = where.at === 'both edges';
+    const other = both ? schedule : also?.schedule;
+    const share = both ? 0.5 : 1;
+    const leftOwn = both || where.side === 'left';
+    let [i, k] = [0, 0];
+    for (;;) {
+      const row = Math.min(schedule.events[i] ?? Infinity, other?.events[k] ?? Infinity);
+      if (row > to) break;
+      const one = schedule.events[i] === row ? share * schedule.direction * amountOf(schedule, i++) : 0;
+      const two = other?.events[k] === row ? share * other.direction * amountOf(other, k++) : 0;
+      if (row <= state.n) continue;
       workEven(rows, state, row - 1);
-      const [one, two] = [share * (own.get(row) ?? 0), share * (other.get(row) ?? 0)];
       atEdges(rows, state, leftOwn ? one : two, leftOwn ? two : one);
     }
     workEven(rows, state, to);
@@ -266,11 +269,6 @@ function workShaped(rows: RowRun[], state: PartState, passage: Extract<Passage, 
     } else addRow(rows, state, stepsAcross(state.count, change), change);
   });
   workEven(rows, state, to);
-}
-
-/** By how many stitches a schedule changes each of its rows. */
-function changesOf(schedule: Schedule): Map<number, number> {
-  return new Map(schedule.events.map((row, i) => [row, schedule.direction * amountOf(schedule, i)]));
 }
 
 /** Stitches at the end of a shaped passage. */
@@ -296,6 +294,24 @@ function workLines(
   workEven(rows, state, to);
 }
 
+/** What one end of a row does: a step beside its plain stitches, how many of the row below that takes, and how many it leaves. */
+interface EndShaping {
+  step: Step | null;
+  takes: number;
+  leaves: number;
+}
+
+function endShaping(change: number, begins: boolean, round: boolean): EndShaping {
+  const times = Math.abs(change);
+  if (times === 0) return { step: null, takes: 0, leaves: 0 };
+  if (change > 0 && times > 1 && !round) return { step: { do: 'cast', times }, takes: 0, leaves: 0 };
+  if (change > 0) return { step: { do: 'increase', times }, takes: times, leaves: 0 };
+  if (times === 1 || round) return { step: { do: 'decrease', times }, takes: 2 * times, leaves: 0 };
+  return begins
+    ? { step: { do: 'slip', times }, takes: times, leaves: 0 }
+    : { step: null, takes: 0, leaves: times };
+}
+
 /**
  * A row that changes at its edges. One stitch is increased or decreased in an edge; more are added by chains, or taken off by
  * slip stitches where the row begins and left unworked where it ends. Both edges of a round lie at its joining: there several
@@ -303,33 +319,26 @@ function workLines(
  */
 function atEdges(rows: RowRun[], state: PartState, left: number, right: number): void {
   const beginsLeft = state.side === 'RS';
-  const shaping = (change: number, begins: boolean): { step?: Step; takes: number; leaves: number } => {
-    const many = Math.abs(change);
-    if (many === 0) return { takes: 0, leaves: 0 };
-    if (change > 0 && many > 1 && !state.round)
-      return { step: { do: 'cast', times: many }, takes: 0, leaves: 0 };
-    if (change > 0) return { step: { do: 'increase', times: many }, takes: many, leaves: 0 };
-    if (many === 1 || state.round)
-      return { step: { do: 'decrease', times: many }, takes: 2 * many, leaves: 0 };
-    return begins
-      ? { step: { do: 'slip', times: many }, takes: many, leaves: 0 }
-      : { takes: 0, leaves: many };
-  };
-  const [atLeft, atRight] = [shaping(left, beginsLeft), shaping(right, !beginsLeft)];
+  const round = state.round !== undefined;
+  const atLeft = endShaping(left, beginsLeft, round);
+  const atRight = endShaping(right, !beginsLeft, round);
   const leaves = atLeft.leaves + atRight.leaves;
-  const steps: Step[] = [
-    ...(atLeft.step ? [atLeft.step] : []),
-    // Even no plain stitches say on which side of them the shaping lies.
-    { do: 'work', times: state.count - leaves - atLeft.takes - atRight.takes },
-    ...(atRight.step ? [atRight.step] : []),
-  ];
-  const add = [atLeft, atRight].reduce((sum, { step }) => sum + (step?.do === 'cast' ? step.times : 0), 0);
+  const steps: Step[] = [];
+  if (atLeft.step) steps.push(atLeft.step);
+  // Even no plain stitches say on which side of them the shaping lies.
+  steps.push({ do: 'work', times: state.count - leaves - atLeft.takes - atRight.takes });
+  if (atRight.step) steps.push(atRight.step);
+  const add =
+    (atLeft.step?.do === 'cast' ? atLeft.step.times : 0) +
+    (atRight.step?.do === 'cast' ? atRight.step.times : 0);
+  const by = left + right - add + leaves;
+  if (leaves === 0) return addRow(rows, state, steps, by, { add });
   const source = state.first?.[0];
   const whole: Take =
     source && isTake(source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
-  addRow(rows, state, steps, left + right - add + leaves, {
+  addRow(rows, state, steps, by, {
     add,
-    ...(leaves > 0 ? { from: [{ ...whole, at: whole.at + atLeft.leaves, take: state.count - leaves }] } : {}),
+    from: [{ ...whole, at: whole.at + atLeft.leaves, take: state.count - leaves }],
   });
 }
 

@@ -36,17 +36,16 @@ export function placesInRound(stitches: number, places: number, round: number): 
 
 /** The round's steps, stitch by stitch. */
 export function stepsInRound({ lead, runs, grow }: RoundPlaces): Step[] {
-  const gaps = runs.flatMap(({ plain, times }) => new Array<number>(times).fill(plain));
   const steps: Step[] = [];
   const work = (times: number) => {
     if (times > 0) steps.push({ do: 'work', times });
   };
-  if (gaps.length === 0) work(lead);
-  gaps.forEach((gap, i) => {
-    work(i === 0 ? lead : gap);
-    steps.push({ do: grow ? 'increase' : 'decrease', times: 1 });
-  });
-  if (gaps.length > 0) work(gaps[0]! - lead);
+  for (const { plain, times } of runs)
+    for (let i = 0; i < times; i += 1) {
+      work(steps.length === 0 ? lead : plain);
+      steps.push({ do: grow ? 'increase' : 'decrease', times: 1 });
+    }
+  work(runs.length === 0 ? lead : runs[0]!.plain - lead);
   return steps;
 }
 

@@ -3,10 +3,14 @@
  * floor(k x total / parts).
  */
 export function spread(total: number, parts: number): number[] {
-  return Array.from(
-    { length: parts },
-    (_, i) => Math.floor(((i + 1) * total) / parts) - Math.floor((i * total) / parts),
-  );
+  const found: number[] = [];
+  let before = 0;
+  for (let i = 1; i <= parts; i += 1) {
+    const sum = Math.floor((i * total) / parts);
+    found.push(sum - before);
+    before = sum;
+  }
+  return found;
 }
 
 /** The same parts with the larger ones first. */

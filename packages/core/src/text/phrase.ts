@@ -21,14 +21,14 @@ export function cm(value: number, how: { sign?: boolean; bare?: boolean } = {}):
 /** Template tag that builds a phrase from text, counts, lengths and other phrases. */
 export function say(strings: TemplateStringsArray, ...values: readonly (Part | Phrase | number)[]): Phrase {
   const parts: Part[] = [];
-  strings.forEach((text, index) => {
-    if (text !== '') parts.push(text);
-    const value = values[index];
-    if (value === undefined) return;
+  for (let i = 0; i < strings.length; i += 1) {
+    if (strings[i] !== '') parts.push(strings[i]!);
+    const value = values[i];
+    if (value === undefined) continue;
     if (typeof value === 'number') parts.push(String(value));
     else if (typeof value === 'string' || 'cm' in value) parts.push(value as Part);
-    else parts.push(...(value as Phrase));
-  });
+    else for (const part of value as Phrase) parts.push(part);
+  }
   return parts;
 }
 

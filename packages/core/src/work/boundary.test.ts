@@ -14,7 +14,7 @@ function ring(boundary: Boundary, start: number): string[] {
 
 describe('Boundary', () => {
   it('is followed clockwise round a row: its stitches, its right end, its underside, its left end', () => {
-    const boundary = new Boundary(1);
+    const boundary = new Boundary(1, 8);
     const left = boundary.add(LEFT_END, 0);
     const live = boundary.add(LIVE, 0, 0, 8);
     const right = boundary.add(RIGHT_END, 0);
@@ -35,7 +35,7 @@ describe('Boundary', () => {
       [LIVE, ['0-2', '2-5', '5-8']],
       [BASE, ['5-8', '2-5', '0-2']],
     ] as const) {
-      const boundary = new Boundary(1);
+      const boundary = new Boundary(1, 8);
       const one = boundary.add(kind, 0, 0, 8);
       const end = boundary.add(RIGHT_END, 0);
       boundary.ring([one, end]);
@@ -46,7 +46,7 @@ describe('Boundary', () => {
   });
 
   it('finds no stretch over stitches that are gone', () => {
-    const boundary = new Boundary(1);
+    const boundary = new Boundary(1, 8);
     const one = boundary.add(LIVE, 0, 0, 10);
     boundary.ring([one, boundary.add(LEFT_END, 0)]);
     boundary.cut(one, 4, 6);
@@ -59,7 +59,7 @@ describe('Boundary', () => {
   });
 
   it('keeps a dropped stretch out of its ring and the rest closed', () => {
-    const boundary = new Boundary(2);
+    const boundary = new Boundary(2, 8);
     const parts = [boundary.add(LIVE, 0, 0, 3), boundary.add(RIGHT_END, 0), boundary.add(LEFT_END, 0)];
     boundary.ring(parts);
     boundary.link(parts[0]!, parts[2]!);
@@ -73,7 +73,7 @@ describe('Boundary', () => {
     const anyCuts = fc.array(fc.tuple(fc.nat(39), fc.integer({ min: 1, max: 10 })), { maxLength: 25 });
     fc.assert(
       fc.property(anyCuts, (cuts) => {
-        const boundary = new Boundary(1);
+        const boundary = new Boundary(1, 8);
         const whole = boundary.add(LIVE, 0, 0, 40);
         boundary.ring([whole, boundary.add(RIGHT_END, 0)]);
         const taken = new Set<number>();

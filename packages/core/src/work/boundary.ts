@@ -33,10 +33,12 @@ export class Boundary {
   private readonly firstLive: number[];
   private readonly firstBase: number[];
 
-  /** @param rows how many rows the piece has */
-  constructor(rows: number) {
-    // Most rows lay down three stretches: their stitches and their two ends.
-    this.fields = new Int32Array((3 * rows + 8) * WIDTH);
+  /**
+   * @param rows how many rows the piece has
+   * @param stretches how many stretches it will have, about
+   */
+  constructor(rows: number, stretches: number) {
+    this.fields = new Int32Array(stretches * WIDTH);
     this.firstLive = new Array<number>(rows).fill(NONE);
     this.firstBase = new Array<number>(rows).fill(NONE);
   }

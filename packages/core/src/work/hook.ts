@@ -34,7 +34,7 @@ export function workPiece(rows: readonly Row[]): WorkedPiece {
 
 /** The same for rows that are kept together in runs: what is worked even is worked at once. */
 export function workRuns(runs: readonly RowRun[]): WorkedPiece {
-  const hook = new Hook(runs.reduce((sum, { times }) => sum + times, 0));
+  const hook = new Hook(runs);
   for (const run of runs) hook.workRun(run);
   return {
     counts: hook.counts,
@@ -61,9 +61,15 @@ class Hook implements Piece {
   /** The row worked last: the yarn hangs at its end. */
   private last: Pick<Row, 'part' | 'n' | 'side' | 'round'> | null = null;
 
-  /** @param rows how many rows the piece has */
-  constructor(rows: number) {
-    this.boundary = new Boundary(rows);
+  constructor(runs: readonly RowRun[]) {
+    let rows = 0;
+    let stretches = 8;
+    for (const { row, times } of runs) {
+      rows += times;
+      // A row lays down its stitches, and flat rows their two ends; what is worked even only moves the stitches up.
+      stretches += row.round ? 1 : 1 + 2 * times;
+    }
+    this.boundary = new Boundary(rows, stretches);
   }
 
   /** Works the rows of a run. */
@@ -77,8 +83,8 @@ class Hook implements Piece {
   private work(row: Row): void {
     const at = this.rows.length;
     this.rows.push(row);
-    this.leftEnds[at] = this.boundary.add(LEFT_END, at);
-    this.rightEnds[at] = this.boundary.add(RIGHT_END, at);
+    this.leftEnds[at] = row.round ? NONE : this.boundary.add(LEFT_END, at);
+    this.rightEnds[at] = row.round ? NONE : this.boundary.add(RIGHT_END, at);
     this.checkYarn(row);
     if (!this.workPlain(row, at)) {
       const taken = this.take(row);
@@ -127,22 +133,27 @@ class Hook implements Piece {
   }
 
   /**
-   * The usual row, without detours: flat, over all of one stretch, its stitches in stitches. Does nothing and says false for
-   * any other, and for one that is not sound.
+   * The usual row, without detours: over all of one stretch, its stitches in stitches; rounds over one that is a ring by
+   * itself. Does nothing and says false for any other, and for one that is not sound.
    */
   private workPlain(row: Row, at: number): boolean {
     const source = row.from[0];
-    if (row.round || row.from.length !== 1 || !source || !isTake(source) || !isPlain(row)) return false;
+    if (row.from.length !== 1 || !source || !isTake(source) || !isPlain(row)) return false;
     const place = rowAt(this, source.part, source.n);
     if (place === undefined) return false;
     const { boundary } = this;
     const old = boundary.only(place);
     if (old === NONE || boundary.from(old) !== source.at || boundary.to(old) !== source.at + source.take)
       return false;
+    if (row.round && boundary.lies(old)) return false;
     const made = this.makeStitches(row, source.take);
     this.counts[at] = made;
     this.lefts[at] = this.lefts[place]! + source.at + endShifts(row).left;
     boundary.forget(old);
+    if (row.round) {
+      boundary.add(LIVE, at, 0, made);
+      return true;
+    }
     const left = this.leftEnds[at]!;
     const right = this.rightEnds[at]!;
     const before = boundary.before(old);

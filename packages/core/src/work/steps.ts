@@ -42,20 +42,28 @@ export function endShifts({ steps, from = [] }: Pick<Row, 'steps'> & Partial<Pic
   right: number;
 } {
   if (steps.length === 1 && steps[0]!.do === 'work') return UNMOVED;
-  const plain = (step: Step) => step.do === 'work' || step.do === 'pick up';
-  const first = steps.findIndex(plain);
-  if (first < 0) {
-    const change = steps.reduce((sum, step) => sum + changeOf(step), 0);
-    return { left: -change / 2, right: change / 2 };
-  }
-  const last = steps.findLastIndex(plain);
+  const bridges = from.length > 1;
   let left = 0;
   let middle = 0;
+  /** What has changed since the last plain stretch: at the right end when no other follows. */
   let right = 0;
-  steps.forEach((step, i) => {
-    if (i < first) left -= changeOf(step);
-    else if (i > last) right += changeOf(step);
-    else if (step.do !== 'cast' || from.length < 2) middle += changeOf(step);
-  });
+  let inside = 0;
+  let plain = false;
+  for (const step of steps) {
+    if (step.do === 'work' || step.do === 'pick up') {
+      plain = true;
+      middle += inside;
+      right = 0;
+      inside = 0;
+      continue;
+    }
+    const change = changeOf(step);
+    if (!plain) left -= change;
+    else {
+      right += change;
+      if (step.do !== 'cast' || !bridges) inside += change;
+    }
+  }
+  if (!plain) return { left: left / 2, right: (0 - left) / 2 };
   return { left: left - middle / 2, right: right + middle / 2 };
 }
