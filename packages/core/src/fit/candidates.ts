@@ -1,6 +1,7 @@
 import { eliminateAll } from './eliminate.js';
 import { costAt, latticesOf, linearRelations, wholeCost, type Bounds, type Lattice } from './lattice.js';
-import { orderOf, type OrderMemory } from './order.js';
+import type { Learned } from './solve.js';
+import { orderOf } from './order.js';
 import { costOfCounts, type Counts, type Problem } from './problem.js';
 
 /** One way to count a size, and what it costs by itself, cm. */
@@ -31,7 +32,7 @@ export function candidatesOf(
   best: Counts,
   bounds: Bounds,
   pull: number,
-  orders: OrderMemory,
+  learned: Learned,
 ): Candidate[] | null {
   const lattices = latticesOf(problem, bounds, {});
   if (!lattices) return [];
@@ -80,7 +81,7 @@ export function candidatesOf(
   const steps = orderOf(
     relations,
     variables.map(({ size }) => size),
-    orders,
+    learned.orders,
   );
   const found = eliminateAll({ variables, relations, steps }, wholeCost(cost + 1e-4), MOST_CANDIDATES);
   if (typeof found === 'string') return null;

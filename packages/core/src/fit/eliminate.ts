@@ -211,13 +211,13 @@ class Worker {
   fill(): Table | 'infeasible' {
     const { cells, width, at, problem } = this;
     const { scope } = this.step;
-    const costs = new Float64Array(cells).fill(Infinity);
-    const choice = new Int32Array(cells).fill(-1);
+    const costs = new Float64Array(cells);
+    const choice = new Int32Array(cells);
     let feasible = false;
     for (let cell = 0; cell < cells; cell += 1) {
-      if (this.reach()) {
-        let least = Infinity;
-        let chosen = -1;
+      let least = Infinity;
+      let chosen = -1;
+      if (this.reach())
         for (let k = this.low; k <= this.high; k += 1) {
           const cost = this.costOf(k);
           if (cost < least) {
@@ -225,12 +225,9 @@ class Worker {
             chosen = k;
           }
         }
-        if (chosen >= 0) {
-          costs[cell] = least;
-          choice[cell] = chosen;
-          feasible = true;
-        }
-      }
+      costs[cell] = least;
+      choice[cell] = chosen;
+      if (chosen >= 0) feasible = true;
       for (let s = 0; s < width; s += 1) {
         at[s]! += 1;
         if (at[s]! < problem.variables[scope[s]!]!.size) break;

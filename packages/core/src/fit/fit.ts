@@ -3,10 +3,9 @@ import type { Pin } from '../design.js';
 import { say } from '../text/phrase.js';
 import { checkPins, clashingRules, type Clash } from './clash.js';
 import { pinNotes, ruleClashInWords, type LabelledProblem } from './clashInWords.js';
-import type { OrderMemory } from './order.js';
 import type { Counts } from './problem.js';
 import { fitRange, type FittedRange, type SolveMemory } from './range.js';
-import { solve } from './solve.js';
+import { newLearned, solve } from './solve.js';
 
 export interface SizeToFit {
   problem: LabelledProblem;
@@ -72,10 +71,10 @@ export function fitSizes(
     };
     return pins.length === 0 ? size : withPins(loosened(size), pins);
   });
-  const orders: OrderMemory = new Map();
+  const learned = newLearned();
   for (;;) {
     const possible = prepared.filter((size) => size.possible);
-    const result = fitRange(possible, { ...wish, orders });
+    const result = fitRange(possible, { ...wish, learned });
     if (result.kind === 'fitted') return fitted(prepared, result);
     const failing = possible[result.size]!;
     if (result.kind === 'infeasible' && !failing.loosened) {

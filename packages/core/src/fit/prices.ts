@@ -12,6 +12,14 @@ interface Row {
   total: number;
 }
 
+/** The same with the few counts that it ties listed. */
+interface SparseRow {
+  equal: boolean;
+  variables: readonly number[];
+  times: readonly number[];
+  total: number;
+}
+
 /**
  * Puts a price on each relation: what its being kept costs the counts, cm for each stitch or row. With the prices charged
  * to the counts every count can be chosen by itself, and what they then cost together is a bound from below on any answer
@@ -54,7 +62,7 @@ function rowsBetween(
   lattices: readonly Lattice[],
   relations: readonly LinearRelation[],
   costed: readonly boolean[],
-): Row[] {
+): SparseRow[] {
   let rows = relations
     .filter(({ when }) => when === undefined)
     .map(({ equal, variables, times, total }): Row => {
@@ -71,7 +79,11 @@ function rowsBetween(
         if (row !== fixes) takeAway(row, fixes, row.times[variable]! / fixes.times[variable]!);
     rows = rows.filter((row) => (fixes ? row !== fixes : !tied.includes(row)));
   });
-  return rows.filter(scaled);
+  return rows.filter(scaled).map(({ equal, times, total }) => {
+    const variables: number[] = [];
+    times.forEach((each, variable) => each !== 0 && variables.push(variable));
+    return { equal, variables, times: variables.map((variable) => times[variable]!), total };
+  });
 }
 
 function takeAway(row: Row, other: Row, factor: number): void {
@@ -103,10 +115,12 @@ interface Charge {
 function bestCharge(
   lattices: readonly Lattice[],
   costed: readonly boolean[],
-  rows: readonly Row[],
+  rows: readonly SparseRow[],
   upper: number,
 ): Charge {
   const prices = new Float64Array(rows.length);
+  const slope = new Float64Array(rows.length);
+  const values = new Float64Array(lattices.length);
   let best: Charge | null = null;
   let share = 1;
   for (let step = 0; step < STEPS; step += 1) {
@@ -115,30 +129,36 @@ function bestCharge(
       least: new Float64Array(lattices.length),
       bound: 0,
     };
-    const excess = rows.map(({ total }) => -total);
-    rows.forEach(({ times, total }, r) => {
+    for (let r = 0; r < rows.length; r += 1) {
+      const { variables, times, total } = rows[r]!;
       charge.bound -= prices[r]! * total;
-      for (let i = 0; i < times.length; i += 1) charge.prices[i]! += prices[r]! * times[i]!;
-    });
-    lattices.forEach((lattice, i) => {
-      if (!costed[i]) return;
+      for (let k = 0; k < variables.length; k += 1) charge.prices[variables[k]!]! += prices[r]! * times[k]!;
+    }
+    for (let i = 0; i < lattices.length; i += 1) {
+      if (!costed[i]) continue;
+      const lattice = lattices[i]!;
       const index = cheapest(lattice, charge.prices[i]!);
       charge.least[i] = charged(lattice, index, charge.prices[i]!);
       charge.bound += charge.least[i]!;
-      const value = lattice.base + lattice.step * index;
-      for (let r = 0; r < rows.length; r += 1) excess[r]! += rows[r]!.times[i]! * value;
-    });
+      values[i] = lattice.base + lattice.step * index;
+    }
     if (!best || charge.bound > best.bound + EPSILON) best = charge;
     else share *= 0.8;
-    // Where a relation is kept anyway and costs nothing, its price stays.
-    const slope = excess.map((over, r) => (!rows[r]!.equal && prices[r] === 0 && over < 0 ? 0 : over));
-    const length = slope.reduce((sum, over) => sum + over * over, 0);
+    let length = 0;
+    for (let r = 0; r < rows.length; r += 1) {
+      const { equal, variables, times, total } = rows[r]!;
+      let excess = -total;
+      for (let k = 0; k < variables.length; k += 1) excess += times[k]! * values[variables[k]!]!;
+      // Where a relation is kept anyway and costs nothing, its price stays.
+      slope[r] = !equal && prices[r] === 0 && excess < 0 ? 0 : excess;
+      length += slope[r]! * slope[r]!;
+    }
     const gap = upper - charge.bound;
     if (length < EPSILON || gap < EPSILON) break;
-    slope.forEach((over, r) => {
-      const price = prices[r]! + (share * gap * over) / length;
+    for (let r = 0; r < rows.length; r += 1) {
+      const price = prices[r]! + (share * gap * slope[r]!) / length;
       prices[r] = rows[r]!.equal ? price : Math.max(0, price);
-    });
+    }
   }
   return best!;
 }
@@ -153,14 +173,14 @@ function cheapest(lattice: Lattice, price: number): number {
   const { quantity, low, high, base, step } = lattice;
   let best = low;
   let least = charged(lattice, low, price);
-  const consider = (index: number) => {
-    if (index < low || index > high) return;
+  const near = quantity ? Math.floor((quantity.target * quantity.perCm - base) / step) : low + 1;
+  const last = quantity ? Math.min(high, near + 1) : high;
+  for (let index = Math.max(low, near); index <= last; index += 1) {
     const cost = charged(lattice, index, price);
-    if (cost < least) [best, least] = [index, cost];
-  };
-  if (quantity) {
-    const near = Math.floor((quantity.target * quantity.perCm - base) / step);
-    for (const index of [near, near + 1, high]) consider(index);
-  } else for (let index = low + 1; index <= high; index += 1) consider(index);
-  return best;
+    if (cost < least) {
+      best = index;
+      least = cost;
+    }
+  }
+  return quantity && charged(lattice, high, price) < least ? high : best;
 }

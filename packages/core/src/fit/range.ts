@@ -1,9 +1,8 @@
 import { groupsOfRange, partOf } from './components.js';
 import type { Bounds } from './lattice.js';
-import type { OrderMemory } from './order.js';
 import type { Counts, Problem } from './problem.js';
 import { settle, type Link, type Run, type Settled } from './settle.js';
-import { solve, type SolveResult } from './solve.js';
+import { newLearned, solve, type Learned, type SolveResult } from './solve.js';
 
 /** One size of a range: its problem and the counts that are held by pins. */
 export interface RangeSize {
@@ -23,8 +22,8 @@ export interface RangeWish {
   graded: boolean;
   /** What a cm by which a count's miss changes between sizes costs against a cm of miss: 0 (not at all) to `EVENEST`. */
   strength?: number;
-  /** Orders of elimination found before. */
-  orders?: OrderMemory;
+  /** What was learned from these problems before. */
+  learned?: Learned;
   /** How many branches are followed before one pass from the smallest size up is taken instead. */
   mostBranches?: number;
 }
@@ -76,12 +75,12 @@ function linksOf(sizes: readonly RangeSize[]): Link[] {
  * @param sizes in the order of the range
  */
 export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeResult {
-  const { graded, strength = 0, orders = new Map(), mostBranches = MOST_BRANCHES } = wish;
+  const { graded, strength = 0, learned = newLearned(), mostBranches = MOST_BRANCHES } = wish;
   const alone: Counts[] = [];
   const bounds = sizes.map(({ pins }): Bounds => pinBounds(pins));
   for (let size = 0; size < sizes.length; size += 1) {
     const prefer = graded ? alone[size - 1] : undefined;
-    const result = solveAlone(sizes[size]!, bounds[size]!, orders, prefer);
+    const result = solveAlone(sizes[size]!, bounds[size]!, learned, prefer);
     if (result.kind !== 'solved') return { kind: result.kind, size };
     alone.push(result.counts);
   }
@@ -103,7 +102,7 @@ export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeRes
       links: ofGroup,
       solved: new Map(),
     };
-    const settled = settleGroup(run, sizes, even ? strength : 0, orders, mostBranches);
+    const settled = settleGroup(run, sizes, even ? strength : 0, learned, mostBranches);
     answer.held &&= settled.held;
     answer.proven &&= settled.proven;
     answer.even &&= settled.even;
@@ -126,13 +125,13 @@ function falls(counts: readonly Counts[], { size, quantity }: Link): boolean {
 function solveAlone(
   { problem, pins, memory }: RangeSize,
   bounds: Bounds,
-  orders: OrderMemory,
+  learned: Learned,
   prefer: Counts | undefined,
 ): SolveResult {
   const held = memory && JSON.stringify(pins);
   const last = memory?.last;
   if (last && last.problem === problem && last.pins === held && last.prefer === prefer) return last.result;
-  const result = solve(problem, { bounds, orders, ...(prefer ? { prefer } : {}) });
+  const result = solve(problem, { bounds, learned, ...(prefer ? { prefer } : {}) });
   if (memory && held !== undefined) memory.last = { problem, pins: held, prefer, result };
   return result;
 }
@@ -149,17 +148,17 @@ function settleGroup(
   run: Run,
   sizes: readonly RangeSize[],
   strength: number,
-  orders: OrderMemory,
+  learned: Learned,
   mostBranches: number,
 ): GroupAnswer {
-  const tried = settleRuns(run, strength, orders, mostBranches);
+  const tried = settleRuns(run, strength, learned, mostBranches);
   if (tried.kind === 'settled') return { counts: tried.counts, held: true, proven: tried.proven, even: true };
   if (tried.kind === 'too many ways')
-    return { ...settleGroup(run, sizes, 0, orders, mostBranches), even: false };
+    return { ...settleGroup(run, sizes, 0, learned, mostBranches), even: false };
   // Pins may force a fall; then only the links that touch no pinned size are kept.
   const pinned = sizes.map(({ pins }) => Object.keys(pins).length > 0);
   const free = run.links.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
-  const loose = settleRuns({ ...run, links: free }, strength, orders, mostBranches);
+  const loose = settleRuns({ ...run, links: free }, strength, learned, mostBranches);
   return loose.kind === 'settled'
     ? { counts: loose.counts, held: false, proven: loose.proven, even: true }
     : { counts: run.alone, held: false, proven: true, even: strength === 0 };
@@ -170,8 +169,8 @@ function settleGroup(
  * it, they are taken in and it is settled anew. What is left outside is at its cheapest, so the whole is the cheapest. An
  * even range is one run.
  */
-function settleRuns(run: Run, strength: number, orders: OrderMemory, mostBranches: number): Settled {
-  if (strength > 0) return settle(run, strength, orders, mostBranches);
+function settleRuns(run: Run, strength: number, learned: Learned, mostBranches: number): Settled {
+  if (strength > 0) return settle(run, strength, learned, mostBranches);
   const counts = [...run.alone];
   /** For each size whether it hangs together with the next. */
   const tied = run.alone.map(() => false);
@@ -195,7 +194,7 @@ function settleRuns(run: Run, strength: number, orders: OrderMemory, mostBranche
             .map((link) => ({ ...link, size: link.size - first })),
         },
         0,
-        orders,
+        learned,
         mostBranches,
       );
       if (settled.kind !== 'settled') return settled;

@@ -1,8 +1,7 @@
 import { candidatesOf, cheapestChain, type Candidate } from './candidates.js';
 import type { Bounds } from './lattice.js';
-import type { OrderMemory } from './order.js';
 import { costOfCounts, type Counts, type Problem } from './problem.js';
-import { solve } from './solve.js';
+import { solve, type Learned } from './solve.js';
 
 /** A pair (size, next size) of a run in which a count must not fall. */
 export interface Link {
@@ -62,8 +61,8 @@ interface Search {
  * @param strength what a cm of unevenness costs against a cm of miss; 0 leaves each size alone
  * @param mostBranches how many branches are followed before one pass from the smallest size up is taken instead
  */
-export function settle(run: Run, strength: number, orders: OrderMemory, mostBranches: number): Settled {
-  const search = strength > 0 ? evenSearch(run, strength, orders) : plainSearch(run, orders);
+export function settle(run: Run, strength: number, learned: Learned, mostBranches: number): Settled {
+  const search = strength > 0 ? evenSearch(run, strength, learned) : plainSearch(run, learned);
   if (search.root === 'too many ways') return { kind: 'too many ways' };
   const open: Branch[] = search.root ? [search.root] : [];
   for (let tried = 0; open.length > 0 && tried < mostBranches; tried += 1) {
@@ -84,12 +83,12 @@ export function settle(run: Run, strength: number, orders: OrderMemory, mostBran
     }
   }
   if (open.length === 0) return { kind: 'impossible' };
-  const counts = sweep(run, orders);
+  const counts = sweep(run, learned);
   return counts ? { kind: 'settled', counts, proven: false } : { kind: 'impossible' };
 }
 
-function cheapest(problem: Problem, bounds: Bounds, prefer: Counts, orders: OrderMemory): Candidate | null {
-  const result = solve(problem, { bounds, prefer, orders });
+function cheapest(problem: Problem, bounds: Bounds, prefer: Counts, learned: Learned): Candidate | null {
+  const result = solve(problem, { bounds, prefer, learned });
   return result.kind === 'solved' ? { counts: result.counts, cost: result.cost } : null;
 }
 
@@ -113,7 +112,7 @@ function cheapestKnown(known: readonly Known[], bounds: Bounds): Candidate | nul
 }
 
 /** Every size at its own cheapest. */
-function plainSearch({ problems, bounds, alone, solved }: Run, orders: OrderMemory): Search {
+function plainSearch({ problems, bounds, alone, solved }: Run, learned: Learned): Search {
   const whole = (within: readonly Bounds[], sizes: readonly Candidate[]): Branch => ({
     bounds: within,
     sizes,
@@ -133,7 +132,7 @@ function plainSearch({ problems, bounds, alone, solved }: Run, orders: OrderMemo
         if (!known) solved.set(problem, (known = []));
         let found = cheapestKnown(known, within[at]!);
         if (found === undefined) {
-          found = cheapest(problem, within[at]!, branch.sizes[at]!.counts, orders);
+          found = cheapest(problem, within[at]!, branch.sizes[at]!.counts, learned);
           known.push({ bounds: within[at]!, found });
         }
         if (!found) return null;
@@ -145,16 +144,16 @@ function plainSearch({ problems, bounds, alone, solved }: Run, orders: OrderMemo
 }
 
 /** The cheapest chain through all ways that evenness could want. */
-function evenSearch({ problems, bounds, alone }: Run, strength: number, orders: OrderMemory): Search {
+function evenSearch({ problems, bounds, alone }: Run, strength: number, learned: Learned): Search {
   const waysOf = (
     at: number,
     within: Bounds,
     known?: Counts,
   ): readonly Candidate[] | null | 'too many ways' => {
-    const best = known ? known : cheapest(problems[at]!, within, alone[at]!, orders)?.counts;
+    const best = known ? known : cheapest(problems[at]!, within, alone[at]!, learned)?.counts;
     if (!best) return null;
     const neighbours = (at > 0 ? 1 : 0) + (at + 1 < problems.length ? 1 : 0);
-    return candidatesOf(problems[at]!, best, within, strength * neighbours, orders) ?? 'too many ways';
+    return candidatesOf(problems[at]!, best, within, strength * neighbours, learned) ?? 'too many ways';
   };
   const whole = (within: readonly Bounds[], ways: readonly (readonly Candidate[])[]): Branch => {
     const { chosen, cost } = cheapestChain(problems, ways, strength);
@@ -223,7 +222,7 @@ function narrowed(
 }
 
 /** One pass from the smallest size up, each bounded below by the one before: the answer when branching takes too long. */
-function sweep({ problems, bounds, links }: Run, orders: OrderMemory): Counts[] | null {
+function sweep({ problems, bounds, links }: Run, learned: Learned): Counts[] | null {
   const counts: Counts[] = [];
   for (let size = 0; size < problems.length; size += 1) {
     let within: Bounds = bounds[size]!;
@@ -232,7 +231,7 @@ function sweep({ problems, bounds, links }: Run, orders: OrderMemory): Counts[] 
         within = narrowed([within], 0, link.quantity, { min: counts[size - 1]![link.quantity]! })[0]!;
     const result = solve(problems[size]!, {
       bounds: within,
-      orders,
+      learned,
       ...(size > 0 ? { prefer: counts[size - 1]! } : {}),
     });
     if (result.kind !== 'solved') return null;
