@@ -113,52 +113,65 @@ export function stepsBesideLines(
   const steps: Step[] = [];
   let by = 0;
   let add = 0;
-  const put = (step: Step) => {
-    if (step.times === 0) return;
-    const last = steps.at(-1);
-    if (step.do === 'work' && last?.do === 'work') last.times += step.times;
-    else steps.push({ ...step });
-  };
   const inLine = line.school !== 'beside';
-  sections.forEach((section, i) => {
-    const outerLeft = i === 0;
-    const outerRight = i === sections.length - 1;
-    let left = sides[2 * i]!;
-    let right = sides[2 * i + 1]!;
-    by += left + right;
-    const chains = { left: 0, right: 0 };
+  const last = sections.length - 1;
+  for (let i = 0; i <= last; i += 1) {
     // At an edge of the piece more than one stitch is added by chains.
-    if (outerLeft && left > 1) [chains.left, left] = [left, 0];
-    if (outerRight && right > 1) [chains.right, right] = [right, 0];
-    const atLine = { left: !outerLeft && inLine && left > 0, right: !outerRight && inLine && right > 0 };
-    const inner = { left: atLine.left ? 0 : left, right: atLine.right ? 0 : right };
-    add += chains.left + chains.right;
-    by -= chains.left + chains.right;
-    put({ do: 'cast', times: chains.left });
-    for (const step of sectionSteps(section, counts[i]!, inner)) put(step);
-    put({ do: 'cast', times: chains.right });
-    if (outerRight) return;
+    const chainsBefore = i === 0 && sides[0]! > 1 ? sides[0]! : 0;
+    const chainsAfter = i === last && sides[2 * i + 1]! > 1 ? sides[2 * i + 1]! : 0;
+    const left = sides[2 * i]! - chainsBefore;
+    const right = sides[2 * i + 1]! - chainsAfter;
+    by += left + right;
+    add += chainsBefore + chainsAfter;
+    cast(steps, chainsBefore);
+    const leftInLine = i > 0 && inLine && left > 0;
+    const rightInLine = i < last && inLine && right > 0;
+    shapeSection(steps, sections[i]!, counts[i]!, leftInLine ? 0 : left, rightInLine ? 0 : right);
+    if (i === last) {
+      cast(steps, chainsAfter);
+      break;
+    }
     const beyond = inLine ? Math.max(0, sides[2 * i + 2]!) : 0;
-    const before = atLine.right ? right : 0;
-    if (before + beyond > 0) put({ do: 'increase', times: 1, makes: 1 + before + beyond, line: before });
-    else put({ do: 'work', times: line.stitches });
-  });
+    const before = rightInLine ? right : 0;
+    if (before + beyond > 0)
+      steps.push({ do: 'increase', times: 1, makes: 1 + before + beyond, line: before });
+    else plain(steps, line.stitches);
+  }
   return { steps, by, add };
 }
 
+function cast(steps: Step[], times: number): void {
+  if (times > 0) steps.push({ do: 'cast', times });
+}
+
+/** Plain stitches, which go on from plain ones before them. */
+function plain(steps: Step[], times: number): void {
+  if (times === 0) return;
+  const before = steps.at(-1);
+  if (before?.do === 'work') before.times += times;
+  else steps.push({ do: 'work', times });
+}
+
 /** A section's own stitches: shaping in its outermost ones, the rest plain. */
-function sectionSteps(
-  { id }: LineSection,
-  count: number,
-  { left, right }: { left: number; right: number },
-): Step[] {
-  if (count === 1 && left > 0 && right > 0) return [{ do: 'increase', times: 1, makes: 1 + left + right }];
-  const side = (change: number): Step[] => {
-    if (change === 0) return [];
-    if (change > 0) return [{ do: 'increase', times: 1, ...(change === 1 ? {} : { makes: 1 + change }) }];
-    return [{ do: 'decrease', times: 1, ...(change === -1 ? {} : { takes: 1 - change }) }];
-  };
-  const used = [left, right].reduce((sum, change) => sum + (change > 0 ? 1 : change < 0 ? 1 - change : 0), 0);
+function shapeSection(steps: Step[], { id }: LineSection, count: number, left: number, right: number): void {
+  if (count === 1 && left > 0 && right > 0) {
+    steps.push({ do: 'increase', times: 1, makes: 1 + left + right });
+    return;
+  }
+  const used = shapedOver(left) + shapedOver(right);
   if (used > count) throw new RangeError(`${id} has ${count} stitches, too few to shape at its sides`);
-  return [...side(left), { do: 'work', times: count - used }, ...side(right)];
+  shapeSide(steps, left);
+  plain(steps, count - used);
+  shapeSide(steps, right);
+}
+
+/** Stitches of the row below that a side's change is worked over. */
+function shapedOver(change: number): number {
+  return change > 0 ? 1 : change < 0 ? 1 - change : 0;
+}
+
+function shapeSide(steps: Step[], change: number): void {
+  if (change > 0) steps.push({ do: 'increase', times: 1, ...(change === 1 ? {} : { makes: 1 + change }) });
+  else if (change < 0)
+    steps.push({ do: 'decrease', times: 1, ...(change === -1 ? {} : { takes: 1 - change }) });
 }

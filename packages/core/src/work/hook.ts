@@ -47,17 +47,19 @@ export function workRuns(runs: readonly RowRun[]): WorkedPiece {
 
 class Hook implements Piece {
   /** For each row by its place in working order the first row of its run. */
-  readonly rows: Row[] = [];
-  readonly counts: number[] = [];
+  readonly rows: Row[];
+  readonly counts: number[];
   readonly faults: string[] = [];
   /** For each part its worked rows: from the row's number to its place in working order. */
   readonly done = new Map<string, (number | undefined)[]>();
   readonly boundary: Boundary;
   /** The ends of each row, as stretches of the edge. */
-  readonly leftEnds: number[] = [];
-  readonly rightEnds: number[] = [];
+  readonly leftEnds: number[];
+  readonly rightEnds: number[];
   /** Where the first stitch of each row lies, in stitches from the left end of row 1. */
-  readonly lefts: number[] = [];
+  readonly lefts: number[];
+  /** How many rows have been worked. */
+  private worked = 0;
   /** The row worked last: the yarn hangs at its end. */
   private last: Pick<Row, 'part' | 'n' | 'side' | 'round'> | null = null;
 
@@ -70,6 +72,11 @@ class Hook implements Piece {
       stretches += row.round ? 1 : 1 + 2 * times;
     }
     this.boundary = new Boundary(rows, stretches);
+    this.rows = new Array<Row>(rows);
+    this.counts = new Array<number>(rows);
+    this.lefts = new Array<number>(rows);
+    this.leftEnds = new Array<number>(rows);
+    this.rightEnds = new Array<number>(rows);
   }
 
   /** Works the rows of a run. */
@@ -81,8 +88,8 @@ class Hook implements Piece {
 
   /** Works one row. */
   private work(row: Row): void {
-    const at = this.rows.length;
-    this.rows.push(row);
+    const at = this.worked;
+    this.rows[at] = row;
     this.leftEnds[at] = row.round ? NONE : this.boundary.add(LEFT_END, at);
     this.rightEnds[at] = row.round ? NONE : this.boundary.add(RIGHT_END, at);
     this.checkYarn(row);
@@ -94,6 +101,7 @@ class Hook implements Piece {
       this.layDown(row, at, taken, made);
     }
     this.note(row.part, row.n, at);
+    this.worked = at + 1;
     this.last = row;
   }
 
@@ -111,7 +119,7 @@ class Hook implements Piece {
    */
   private workRest({ row, times }: RowRun): boolean {
     const { boundary, counts, lefts } = this;
-    const first = this.rows.length - 1;
+    const first = this.worked - 1;
     const live = boundary.only(first);
     const { count, part, n } = row;
     if (live === NONE || count === 0 || counts[first] !== count) return false;
@@ -121,13 +129,15 @@ class Hook implements Piece {
     const ends = boundary.raise(live, first, many, !row.round);
     const left = lefts[first]!;
     for (let i = 1; i < times; i += 1) {
-      this.rows.push(row);
-      counts.push(count);
-      lefts.push(left);
-      this.leftEnds.push(ends === NONE ? NONE : ends + i - 1);
-      this.rightEnds.push(ends === NONE ? NONE : ends + many + i - 1);
-      this.note(part, n + i, first + i);
+      const at = first + i;
+      this.rows[at] = row;
+      counts[at] = count;
+      lefts[at] = left;
+      this.leftEnds[at] = ends === NONE ? NONE : ends + i - 1;
+      this.rightEnds[at] = ends === NONE ? NONE : ends + many + i - 1;
+      this.note(part, n + i, at);
     }
+    this.worked = first + times;
     this.last = rowOf({ row, times }, many);
     return true;
   }
@@ -190,7 +200,7 @@ class Hook implements Piece {
     if (!before.round && before.side === row.side) this.fault(row, 'is not turned');
     else if (
       !lands(start, before) ||
-      (fromRight ? start.at + start.take !== this.counts.at(-1)! : start.at !== 0)
+      (fromRight ? start.at + start.take !== this.counts[this.worked - 1]! : start.at !== 0)
     )
       this.fault(row, 'begins away from the yarn');
   }
