@@ -1,4 +1,4 @@
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';

@@ -5,7 +5,7 @@ import { pickedByRule } from '../finishing/edging.js';
 import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
 import { line, type Line } from './line.js';

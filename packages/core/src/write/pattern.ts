@@ -1,6 +1,6 @@
 import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { buttonholeLines, joiningLines, tailLines, tailsOfSize } from './joining.js';
 import { type LinePart, type PatternSection, type PatternText } from './line.js';
 import {

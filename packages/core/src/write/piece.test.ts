@@ -1,5 +1,5 @@
 import { demoDesigns } from '../testing/designs.js';
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import type { Passage } from '../shaping/passages.js';
 import { fromSteps } from '../shaping/schedule.js';
 import { capShortRows } from '../shaping/cap.js';

@@ -1,5 +1,5 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { endOf, type Passage } from '../shaping/passages.js';
 import { countsAfterRow, shapedRowsOf, stitchesOf } from '../shaping/lines.js';
 import type { RoundWay } from '../work/rows.js';

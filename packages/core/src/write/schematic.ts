@@ -1,4 +1,4 @@
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { beginsAslant } from '../shaping/passages.js';
 import { formatLength, type Units } from '../units/length.js';
 import { outlines, rowSpans, type Outline, type RowSpan } from '../work/outline.js';

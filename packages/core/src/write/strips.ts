@@ -1,4 +1,4 @@
-import type { PlannedPiece } from '../plan.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import { rowsOf } from '../work/runs.js';
 import { escapeXml, round } from './schematic.js';
 

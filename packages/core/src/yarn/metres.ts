@@ -14,7 +14,6 @@ export interface YarnPiece {
   copies: number;
   sections: readonly { fabric: string; first: number }[];
   runs: readonly RowRun[];
-  edges: readonly WorkedEdge[];
 }
 
 /** Metres of one colour of a fabric. */
@@ -50,10 +49,10 @@ export function areaOf(fabric: Fabric, stitches: number): number {
 export function yarnNeeds(
   pieces: readonly YarnPiece[],
   joins: readonly Join[],
+  edges: ReadonlyMap<string, WorkedEdge>,
   fabrics: ReadonlyMap<string, Fabric>,
   finishing: Finishing = {},
 ): YarnNeed[] {
-  const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
   const rowsOf = (id: string) => heightOf(pieces.find((piece) => piece.id === id)?.runs ?? []);
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
   const seams = joins.reduce(
@@ -73,18 +72,17 @@ export function yarnNeeds(
     const listed: { piece: string; label: string; metres: number }[] = [];
     let tails = 0;
     for (const piece of pieces) {
-      const runs = runsIn(piece, id);
-      if (runs.length === 0) continue;
+      if (!piece.sections.some((section) => section.fabric === id)) continue;
       let own = 0;
       let changes = 0;
       if (!colours) {
-        for (const { count, first, last } of runs) own += count * (last - first + 1);
+        eachRun(piece, id, (count, first, last) => (own += count * (last - first + 1)));
         own *= perStitch * piece.copies;
-        add(null, own);
+        if (own > 0) add(null, own);
       } else {
         const offset = stripeOffset(piece.id, joins, edges, rowsOf);
         let before: string | null = null;
-        for (const { count, first, last } of runs)
+        eachRun(piece, id, (count, first, last) => {
           for (let n = first; n <= last; n += 1) {
             const colour = colourOfRow(colours.stripes, n + offset);
             const metresOfRow = count * perStitch * piece.copies;
@@ -93,7 +91,9 @@ export function yarnNeeds(
             if (before !== null && colour !== before) changes += 1;
             before = colour;
           }
+        });
       }
+      if (own === 0) continue;
       listed.push({ piece: piece.id, label: piece.label, metres: own });
       const ends = (2 + (colours?.yarn === 'cut' ? 2 * changes : 0)) * piece.copies;
       tails += (ends * WEAVE_IN) / 100;
@@ -120,20 +120,19 @@ export function yarnNeeds(
   });
 }
 
-/** Rows first to last of a piece that are worked in a fabric, all with so many stitches. */
-function runsIn(
+/** Calls for each run of rows first to last of a piece that is worked in a fabric, all with so many stitches. */
+function eachRun(
   { sections, runs }: YarnPiece,
   fabric: string,
-): { count: number; first: number; last: number }[] {
-  const found: { count: number; first: number; last: number }[] = [];
+  visit: (count: number, first: number, last: number) => void,
+): void {
   sections.forEach(({ fabric: of, first: from }, i) => {
     if (of !== fabric) return;
     const end = sections[i + 1]?.first ?? Infinity;
     for (const { row, times } of runs) {
       const first = Math.max(row.n, from);
       const last = Math.min(row.n + times, end) - 1;
-      if (first <= last) found.push({ count: row.count, first, last });
+      if (first <= last) visit(row.count, first, last);
     }
   });
-  return found;
 }

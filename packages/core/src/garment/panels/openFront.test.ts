@@ -1,4 +1,5 @@
-import { plan, type PlannedPiece } from '../../plan.js';
+import { plan } from '../../plan.js';
+import type { PlannedPiece } from '../../plannedPiece.js';
 import { polygonArea } from 'd3-polygon';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';

@@ -1,5 +1,6 @@
 import { polygonArea } from 'd3-polygon';
-import { plan, type PlannedPiece } from '../../plan.js';
+import { plan } from '../../plan.js';
+import type { PlannedPiece } from '../../plannedPiece.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import { outlines } from '../../work/outline.js';
 import { pattern } from '../../write/pattern.js';
