@@ -59,7 +59,7 @@ function linksOf(sizes: readonly RangeSize[]): Link[] {
       if (!larger || larger.target < quantity.target) continue;
       const bothPinned =
         sizes[size]!.pins[quantity.id] !== undefined && sizes[size + 1]!.pins[quantity.id] !== undefined;
-      if (!bothPinned) found.push({ size, quantity: quantity.id });
+      if (!bothPinned) found.push({ size, quantity: quantity.id, worth: quantity.weight / quantity.perCm });
     }
   }
   return found;

@@ -7,6 +7,8 @@ import { solve, type Learned } from './solve.js';
 export interface Link {
   size: number;
   quantity: string;
+  /** What one count by which it falls costs, cm. */
+  worth: number;
 }
 
 /** Sizes that follow each other, with one group of their counts. */
@@ -188,13 +190,14 @@ function takeCheapest(open: Branch[]): Branch {
   return open.splice(best, 1)[0]!;
 }
 
+/** The fall that it costs most to mend, as far as that shows: what the counts between it are worth. */
 function worstFall({ sizes }: Branch, links: readonly Link[]): Link | null {
   let worst: Link | null = null;
   let depth = 0;
   for (const link of links) {
     const fall = sizes[link.size]!.counts[link.quantity]! - sizes[link.size + 1]!.counts[link.quantity]!;
-    if (fall > depth) {
-      depth = fall;
+    if (fall * link.worth > depth) {
+      depth = fall * link.worth;
       worst = link;
     }
   }
