@@ -42,6 +42,7 @@ module.exports = {
       displayName: 'web',
       rootDir: __dirname,
       testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/apps/web/src/testing/setup.ts'],
       testMatch: ['<rootDir>/apps/web/**/*.test.{ts,tsx}'],
     },
     ...(process.env.UPFELL_E2E

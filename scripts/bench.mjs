@@ -2,8 +2,8 @@
 import { build } from './build.mjs';
 import { install, installBrowser, root, run } from './setup.mjs';
 
-install();
-installBrowser();
+await install();
+await installBrowser();
 await build();
 const { build: bundle } = await import('esbuild');
 const outfile = `${root}/packages/cli/dist/bench.mjs`;

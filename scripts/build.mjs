@@ -28,6 +28,6 @@ export async function build(parts = ['server', 'web', 'cli']) {
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-  install();
+  await install();
   await build(process.argv.length > 2 ? process.argv.slice(2) : undefined);
 }

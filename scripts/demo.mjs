@@ -17,7 +17,7 @@ function newest(path) {
   );
 }
 
-install();
+await install();
 const sources = (folders) => Math.max(...folders.map((folder) => newest(`${root}/${folder}`)));
 const parts = [
   ...(sources(['packages/core/src', 'apps/server/src']) > newest(`${root}/apps/server/dist`)

@@ -1,5 +1,5 @@
 // Shared set-up steps: installing packages, finding what a machine lacks. Safe to call again and again.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -19,8 +19,20 @@ export function runBin(name, args, options = {}) {
   run(`${root}/node_modules/.bin/${name}`, args, options);
 }
 
-/** Installs the locked packages once for each lock file. sqlite3 may have to be compiled: installed headers serve when present. */
-export function install() {
+/** The same without waiting: what else there is to do goes on meanwhile. Rejects when the command fails. */
+function start(command, args, options = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
+    child.on('error', reject);
+    child.on('close', (status, signal) => {
+      if (status === 0) resolve();
+      else reject(new Error(`${command} ${args.join(' ')} ended with ${status ?? signal}`));
+    });
+  });
+}
+
+/** Installs the locked packages once for each lock file, but for what has to be compiled (see `compilePackages`). */
+export function installPackages() {
   const lock = createHash('sha256')
     .update(readFileSync(`${root}/package-lock.json`))
     .update(process.version)
@@ -28,15 +40,33 @@ export function install() {
   const stamp = `${root}/node_modules/.upfell-lock`;
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.error('Installing packages (the first time may take some minutes) ...');
-  const env = { JOBS: '2', ...process.env };
-  if (!env.npm_config_nodedir && existsSync('/usr/include/node/node.h')) env.npm_config_nodedir = '/usr';
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env, stdio: ['ignore', 2, 2] });
+  run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error'], {
+    stdio: ['ignore', 2, 2],
+  });
   mkdirSync(`${root}/node_modules`, { recursive: true });
   writeFileSync(stamp, lock);
 }
 
+/**
+ * Builds what the installed packages hold as source, once: sqlite3 is compiled where it brings nothing ready for this machine, which
+ * takes two or three minutes on one core; only the server needs it. Node's own headers serve when they are on the machine.
+ */
+export async function compilePackages() {
+  if (existsSync(`${root}/node_modules/sqlite3/build/Release/node_sqlite3.node`)) return;
+  console.error('Compiling the database ...');
+  const env = { JOBS: '2', ...process.env };
+  if (!env.npm_config_nodedir && existsSync('/usr/include/node/node.h')) env.npm_config_nodedir = '/usr';
+  await start('npm', ['rebuild', 'sqlite3', '--loglevel=error'], { env, stdio: ['ignore', 2, 2] });
+}
+
+/** Installs all that the application needs. Safe to call again and again. */
+export async function install() {
+  installPackages();
+  await compilePackages();
+}
+
 /** Installs Debian's Chromium and ChromeDriver when they are missing and this may be done. */
-export function installBrowser() {
+export async function installBrowser() {
   if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')) return;
   if (!existsSync('/usr/bin/apt-get') || process.getuid?.() !== 0)
     throw new Error(
@@ -47,6 +77,10 @@ export function installBrowser() {
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     stdio: ['ignore', 'ignore', 2],
   };
-  run('apt-get', ['update', '-qq'], quiet);
-  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-driver'], quiet);
+  await start('apt-get', ['update', '-qq'], quiet);
+  await start(
+    'apt-get',
+    ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'chromium-driver'],
+    quiet,
+  );
 }

@@ -4,7 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { install, installBrowser, root } from './setup.mjs';
+import { compilePackages, installBrowser, installPackages, root } from './setup.mjs';
 
 let passed = 0;
 let failed = 0;
@@ -60,8 +60,10 @@ function jest(name, args, env = {}) {
 }
 
 try {
-  install();
-  installBrowser();
+  installPackages();
+  // What only the server's and the browser's tests need is made ready while the others run.
+  const ready = Promise.all([compilePackages(), installBrowser()]);
+  ready.catch(() => {});
   const bin = (name) => `${root}/node_modules/.bin/${name}`;
   if (await check('types: core, command line, server', bin('tsc'), ['-b']))
     // Two at a time: what reads types, and what reads text.
@@ -89,7 +91,9 @@ try {
       ]),
     ]);
   // Left to itself Jest keeps a core free: of two it would use one.
-  jest('unit tests', ['--maxWorkers=100%']);
+  jest('unit tests', ['--selectProjects', 'core', 'web', '--maxWorkers=100%']);
+  await ready;
+  jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
   await build();
   jest('browser tests', ['--selectProjects', 'browser', '--maxWorkers=2'], { UPFELL_E2E: '1' });
 } catch (error) {

@@ -6,7 +6,7 @@ import { edit, useDesign } from '../state/designStore';
 import { askAssembly, usePlan } from '../state/planner';
 import { Button } from '../ui/Button';
 import type { ScreenSize } from '../worker/screen';
-import type { AssemblyDrawings } from '../worker/plan.worker';
+import type { AssemblyDrawings } from '../worker/planner';
 
 /** Ticks are this person's own and belong to no saved design. */
 function useTicks(key: string): [ReadonlySet<string>, (step: string) => void] {

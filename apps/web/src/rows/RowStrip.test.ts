@@ -1,10 +1,9 @@
-import { plan, readDesignText } from '@upfell/core';
+import { plan, readDesignText, rowsOf } from '@upfell/core';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rowCounts } from './RowStrip';
 import { shapeSentence } from './sentences';
 import { shapesOf } from './SleeveStrip';
-import { rowsOf } from '@upfell/core';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
   for (const name of [

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Design, FieldProblem, Note, Proof, Reason, WhatIf } from '@upfell/core';
-import type { AssemblyDrawings, Planned, PlannerApi, SchematicAsked } from '../worker/plan.worker';
+import type { AssemblyDrawings, Planned, Planner, SchematicAsked } from '../worker/planner';
 import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
@@ -22,11 +22,11 @@ export const usePlan = create<PlanState>(() => ({ plan: null, document: null, tr
 /** Whether the worker is planning the newest document; apart from the plan, whose readers need not hear of it. */
 export const usePlanning = create<{ planning: boolean }>(() => ({ planning: false }));
 
-let remote: Remote<PlannerApi> | null = null;
+let remote: Remote<Planner> | null = null;
 let waiting: Design | null = null;
 
-function planner(): Remote<PlannerApi> {
-  remote ??= wrap<PlannerApi>(
+function planner(): Remote<Planner> {
+  remote ??= wrap<Planner>(
     new Worker(new URL('../worker/plan.worker.ts', import.meta.url), { type: 'module' }),
   );
   return remote;
@@ -91,7 +91,7 @@ export function askProof(): Promise<Proof | null> {
 }
 
 /** The pieces to scale, of one size or of all. */
-export function askSchematic(wish: SchematicAsked): ReturnType<Remote<PlannerApi>['schematic']> {
+export function askSchematic(wish: SchematicAsked): ReturnType<Remote<Planner>['schematic']> {
   return planner().schematic(wish);
 }
 
@@ -106,7 +106,7 @@ export function askCounts(): Promise<string> {
 }
 
 /** What a changed document would change in the counts. */
-export function askCompare(document: Design): ReturnType<Remote<PlannerApi>['compare']> {
+export function askCompare(document: Design): ReturnType<Remote<Planner>['compare']> {
   return planner().compare(document);
 }
 

@@ -1,11 +1,10 @@
-import { newDesign, plan, type Design } from '@upfell/core';
+import { newDesign, plan, rowsOf, type Design } from '@upfell/core';
 import { changeConstruction } from '../shape/changeConstruction';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { takeFix } from '../state/fixes';
 import { forScreen } from '../worker/screen';
 import { flatYoke } from './fromAbove';
 import { yokeRows } from './yokeRows';
-import { rowsOf } from '@upfell/core';
 
 const sized = (garment: object) => {
   const base = newDesign('Test');

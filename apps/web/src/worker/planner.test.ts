@@ -1,0 +1,161 @@
+/** @jest-environment node */
+import { newDesign, type Design } from '@upfell/core';
+import { demoDesigns } from '../../../../packages/core/src/testing/designs';
+import { Planner } from './planner';
+
+const pullover = demoDesigns()['brackenlow-pullover']!;
+const planned = (design: Design = pullover) => {
+  const planner = new Planner();
+  const sent = planner.planDocument(design);
+  if (!sent.ok) throw new Error(sent.problems[0]!.message);
+  return { planner, sizes: sent.plan.sizes };
+};
+const clone = (change: (design: Design) => void): Design => {
+  const copy = structuredClone(pullover);
+  change(copy);
+  return copy;
+};
+
+describe('a planner', () => {
+  it('has nothing to answer before it has planned', () => {
+    const planner = new Planner();
+    expect(planner.because('M', 'back.width')).toEqual([]);
+    expect(planner.strips('M')).toEqual([]);
+    expect(planner.tryCounts('M', 'back.width', [80])).toEqual([]);
+    expect(planner.prove()).toBeNull();
+    expect(planner.assembly('M')).toBeNull();
+    expect(planner.schematic({ size: null, units: 'cm', width: 700 }).svg).toBe('');
+    expect(planner.counts().split('\n')).toHaveLength(2);
+  });
+
+  it('sends what can be copied to a page: outlines in the place of rows, no reasons', () => {
+    const { sizes } = planned();
+    expect(sizes).toHaveLength(pullover.sizes.length);
+    expect(structuredClone(sizes)).toEqual(sizes);
+    for (const size of sizes)
+      for (const piece of size!.pieces) {
+        expect(piece.runs).toEqual([]);
+        expect(size!.outlines[piece.id]!.length).toBeGreaterThan(0);
+      }
+  });
+
+  it('sends again only the sizes that an edit moves', () => {
+    const { planner } = planned({ ...pullover, graded: false });
+    const last = pullover.sizes.length - 1;
+    const edited = clone((design) => {
+      design.graded = false;
+      design.sizes[last]!.body.bust! += 6;
+    });
+    const sent = planner.planDocument(edited);
+    expect(sent.ok && sent.plan.sizes.map((size) => size === null)).toEqual(
+      pullover.sizes.map((_, i) => i !== last),
+    );
+  });
+
+  it('keeps its plan when a document cannot be read, and says what is wrong with it', () => {
+    const { planner, sizes } = planned();
+    const sent = planner.planDocument({ ...pullover, fabrics: [] });
+    expect(sent.ok).toBe(false);
+    expect(!sent.ok && sent.problems[0]!.path).toContain('fabrics');
+    expect(planner.strips(sizes[0]!.id)).toHaveLength(sizes[0]!.pieces.length);
+  });
+
+  it('tells why a count is what it is', () => {
+    const { planner, sizes } = planned();
+    const reasons = planner.because(sizes[0]!.id, 'back.width');
+    expect(reasons.length).toBeGreaterThan(2);
+    expect(planner.because(sizes[0]!.id, 'no.such')).toEqual([]);
+  });
+
+  it('compares a changed document with its plan and keeps its own', () => {
+    const { planner } = planned();
+    const wider = clone((design) => {
+      design.fabrics[0]!.gauge.stitches *= 1.1;
+    });
+    const found = planner.compare(wider);
+    expect('changes' in found && found.changes.length).toBeGreaterThan(10);
+    expect(planner.compare(pullover)).toEqual({ changes: [], stops: [] });
+    expect(planner.compare({})).toHaveProperty('problems');
+  });
+
+  it('tries counts without holding them', () => {
+    const { planner, sizes } = planned();
+    const { id, quantities } = sizes[2]!;
+    const { count } = quantities.find((one) => one.id === 'back.width')!;
+    const [same, wider, negative] = planner.tryCounts(id, 'back.width', [count, count + 4, -3]);
+    expect(same).not.toBeNull();
+    expect(wider).not.toEqual(same);
+    expect(negative).not.toEqual(wider);
+    expect(planner.compare(pullover)).toEqual({ changes: [], stops: [] });
+  });
+
+  it('gives every row of a size as it lies', () => {
+    const { planner, sizes } = planned();
+    for (const { id, quantities } of sizes as NonNullable<(typeof sizes)[number]>[]) {
+      const back = planner.strips(id).find(({ piece }) => piece === 'back')!;
+      const rows = quantities.find((one) => one.id === 'body.rows')!.count;
+      expect(Math.max(...back.rows.map(({ n }) => n))).toBe(rows);
+      expect(back.rows[0]!.shaped).toBe(false);
+    }
+  });
+
+  it('proves its own text', () => {
+    const { planner, sizes } = planned();
+    const proof = planner.prove()!;
+    expect([proof.sizes, proof.differences]).toEqual([sizes.length, []]);
+    expect(proof.rows).toBeGreaterThan(1000);
+  });
+
+  it('draws one size with lengths, and all with letters and their table', () => {
+    const { planner, sizes } = planned();
+    const one = planner.schematic({ size: sizes[0]!.id, units: 'cm', width: 700 });
+    expect([one.svg.startsWith('<svg'), one.letters]).toEqual([true, []]);
+    const all = planner.schematic({ size: null, units: 'cm', width: 700 });
+    expect(all.sizes).toEqual(pullover.sizes.map(({ label }) => label));
+    for (const { letter, lengths } of all.letters) {
+      expect(all.svg).toContain(`>${letter}<`);
+      expect(lengths).toHaveLength(sizes.length);
+    }
+  });
+
+  it('draws every step of assembly, with what is pinned out and which tails serve', () => {
+    const { planner, sizes } = planned();
+    const made = planner.assembly(sizes[0]!.id)!;
+    const drawings = Object.values(made.drawings);
+    // Where nothing is joined (blocking, weaving in) there is nothing to draw.
+    expect(drawings.every((svg) => svg === '' || svg.startsWith('<svg'))).toBe(true);
+    expect(drawings.filter((svg) => svg !== '').length).toBeGreaterThan(3);
+    expect(made.pinOut.map(({ label }) => label)).toEqual(sizes[0]!.pieces.map(({ label }) => label));
+    const joins = new Set(sizes[0]!.joins.map(({ id }) => id));
+    expect(made.tails.every(({ join }) => joins.has(join))).toBe(true);
+  });
+
+  it('writes every count of every size as a table', () => {
+    const { planner, sizes } = planned();
+    const csv = planner.counts();
+    const lines = csv.trim().split('\r\n');
+    expect(lines[0]).toBe(
+      `count,name,fabric,counted in,${pullover.sizes.map(({ label }) => label).join(',')}`,
+    );
+    const { quantities } = sizes[0]!;
+    expect(lines).toHaveLength(1 + quantities.length);
+    quantities.forEach(({ id }, i) => {
+      const counts = sizes.map((size) => size!.quantities.find((one) => one.id === id)!.count);
+      expect(lines[i + 1]!.startsWith(`${id},`)).toBe(true);
+      expect(lines[i + 1]!.endsWith(`,${counts.join(',')}`)).toBe(true);
+    });
+  });
+
+  it('says a stop that a change would bring', () => {
+    const { planner } = planned(newDesign('Test'));
+    const shallow: Design = {
+      ...newDesign('Test'),
+      garment: { construction: 'raglan', ease: 10, depthEase: -14 },
+    };
+    const found = planner.compare(shallow);
+    expect('stops' in found && found.stops[0]).toMatch(/^S: The yoke is too shallow/);
+    // A stop that was there before is no news.
+    planner.planDocument(shallow);
+    expect(planner.compare(shallow)).toEqual({ changes: [], stops: [] });
+  });
+});
