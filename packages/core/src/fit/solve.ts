@@ -12,6 +12,7 @@ import {
 import { narrow } from './narrow.js';
 import { orderOf, type OrderMemory } from './order.js';
 import { reachByPrices } from './prices.js';
+import { hasWholeAnswer } from './whole.js';
 
 /** What solving problems teaches about others of their kind. It makes answers come sooner, and changes none. */
 export interface Learned {
@@ -110,9 +111,9 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high))
         return { kind: 'infeasible' };
       if (!narrowed) {
-        // No answer near the targets: there may be none at all, which the relations' ends often show at once.
+        // No answer near the targets: there may be none at all, which the relations' ends or divisors often show at once.
         const left = narrow(lattices, relations);
-        if (!left) return { kind: 'infeasible' };
+        if (!left || !hasWholeAnswer(left, relations)) return { kind: 'infeasible' };
         lattices = left;
         narrowed = true;
       }
