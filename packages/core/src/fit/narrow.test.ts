@@ -7,7 +7,8 @@ import { sumAtMost, sumIs } from './relations.js';
 
 const narrowed = (problem: Problem) => {
   const lattices = latticesOf(problem, {}, {})!;
-  return { lattices, left: narrow(lattices, linearRelations(problem, lattices)) };
+  const found = narrow(lattices, linearRelations(problem, lattices));
+  return { lattices, left: 'left' in found ? found.left : null };
 };
 const named = { id: 'r', rule: 'r' };
 const valuesOf = (lattice: { base: number; step: number; low: number; high: number }) =>

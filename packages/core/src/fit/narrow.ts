@@ -1,6 +1,9 @@
 import type { LinearRelation } from './eliminate.js';
 import { costAt, type Lattice } from './lattice.js';
 
+/** The unknowns with what is left of their values; or the relation that leaves one of them without any. */
+export type Narrowed = { left: Lattice[] } | { clash: LinearRelation };
+
 /** Rounds over all relations; each but the last narrowed something. */
 const MOST_ROUNDS = 60;
 
@@ -9,16 +12,17 @@ const MOST_ROUNDS = 60;
  * the ends of the others, and whole steps must reach an equality's total exactly. Relations that hang on a choice are
  * passed over. What is left may still be without an answer, but small.
  *
- * @returns the lattices narrowed, or null when an unknown is left without a value or a total cannot be reached
+ * @returns the lattices narrowed, or the relation by which an unknown is left without a value or a total cannot be reached
  */
-export function narrow(lattices: readonly Lattice[], relations: readonly LinearRelation[]): Lattice[] | null {
+export function narrow(lattices: readonly Lattice[], relations: readonly LinearRelation[]): Narrowed {
   const low = lattices.map((lattice) => lattice.low);
   const high = lattices.map((lattice) => lattice.high);
   const firm = relations.filter(({ when }) => when === undefined);
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     let changed = false;
-    for (const { equal, variables, times, total } of firm) {
-      if (equal && !reachesTotal(lattices, low, high, { variables, times, total })) return null;
+    for (const relation of firm) {
+      const { equal, variables, times, total } = relation;
+      if (equal && !reachesTotal(lattices, low, high, relation)) return { clash: relation };
       /** Least and most that each term can be. */
       const ends = variables.map((v, i) => {
         const { base, step } = lattices[v]!;
@@ -45,12 +49,12 @@ export function narrow(lattices: readonly Lattice[], relations: readonly LinearR
           high[v] = last;
           changed = true;
         }
-        if (low[v]! > high[v]!) return null;
+        if (low[v]! > high[v]!) return { clash: relation };
       }
     }
     if (!changed) break;
   }
-  return lattices.map((lattice, i) => {
+  const narrowed = lattices.map((lattice, i) => {
     const left = { ...lattice, low: low[i]!, high: high[i]! };
     // A count's cost only rises away from its cheapest, so the nearest end is the cheapest left; a choice's may be any.
     left.best = Math.min(left.high, Math.max(left.low, lattice.best));
@@ -60,6 +64,7 @@ export function narrow(lattices: readonly Lattice[], relations: readonly LinearR
     left.least = costAt(left, left.best);
     return left;
   });
+  return { left: narrowed };
 }
 
 /** Whether whole steps of the terms can add up to the total: their common divisor must divide what is left of it. */

@@ -97,9 +97,14 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
   if (!lattices) return { kind: 'infeasible' };
   const relations = linearRelations(problem, lattices);
   const groups = groupsOf(lattices.length, relations);
-  let [low, high] = around(lattices, FIRST_WINDOW);
+  /** How far each window reaches on both sides of the cheapest. */
+  const widths = lattices.map(() => FIRST_WINDOW);
+  let [low, high] = around(lattices, widths);
+  /** Whether the windows left out nothing that the lattices hold. */
+  let whole = covers(low, high, lattices);
   let narrowed = false;
-  for (let width = FIRST_WINDOW; ;) {
+  let cheapest = Infinity;
+  for (;;) {
     const variables = windowed(lattices, low, high, prefer);
     const sizes = variables.map(({ size }) => size);
     const known = eliminate({ variables, relations, steps: orderOf(relations, sizes, learned?.orders) });
@@ -108,17 +113,16 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       known === 'too hard' ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }) : known;
     if (attempt === 'too hard') return { kind: 'too hard' };
     if (attempt === 'infeasible') {
-      if (lattices.every((lattice, i) => low[i] === lattice.low && high[i] === lattice.high))
-        return { kind: 'infeasible' };
       if (!narrowed) {
         // No answer near the targets: there may be none at all, which the relations' ends or divisors often show at once.
-        const left = narrow(lattices, relations);
-        if (!left || !hasWholeAnswer(left, relations)) return { kind: 'infeasible' };
-        lattices = left;
+        const found = narrow(lattices, relations);
+        if ('clash' in found || !hasWholeAnswer(found.left, relations)) return { kind: 'infeasible' };
+        lattices = found.left;
         narrowed = true;
+        whole = covers(low, high, lattices);
       }
-      width *= GROWTH.dear;
-      [low, high] = around(lattices, width);
+      if (whole) return { kind: 'infeasible' };
+      ({ low, high, whole } = widened(lattices, relations, widths));
       continue;
     }
     const reaches = (within: readonly Lattice[]) => {
@@ -131,7 +135,8 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
     let proven = needed.every(inside);
     if (!proven && !narrowed && !anyAnswer) {
       // A count that the relations keep from its length costs what it must: only what is above that is slack.
-      lattices = narrow(lattices, relations)!;
+      const found = narrow(lattices, relations);
+      if ('left' in found) lattices = found.left;
       narrowed = true;
       needed = reaches(lattices);
       proven = needed.every(inside);
@@ -145,19 +150,62 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       lattices.forEach(({ id, base, step }, i) => (counts[id] = base + step * attempt.indexes[i]!));
       return { kind: 'solved', counts, cost: costOfCounts(problem, counts) };
     }
-    width *= attempt.work > DEAR ? GROWTH.dear : GROWTH.cheap;
-    const [lowest, highest] = around(lattices, width);
-    low = needed.map(([first], i) => Math.max(first, lowest[i]!));
-    high = needed.map(([, last], i) => Math.min(last, highest[i]!));
+    grow(widths, attempt.work > DEAR ? GROWTH.dear : GROWTH.cheap);
+    // An answer that more room did not better is most likely the best: all that is left is to prove it.
+    const [lowest, highest] = attempt.cost < cheapest ? around(lattices, widths) : [[], []];
+    cheapest = attempt.cost;
+    low = needed.map(([first], i) => Math.max(first, lowest[i] ?? first));
+    high = needed.map(([, last], i) => Math.min(last, highest[i] ?? last));
+    whole = false;
   }
 }
 
 /** So many legal counts on each side of the cheapest; helpers in full. */
-function around(lattices: readonly Lattice[], width: number): [low: number[], high: number[]] {
+function around(lattices: readonly Lattice[], widths: readonly number[]): [low: number[], high: number[]] {
   return [
-    lattices.map(({ quantity, low, best }) => (quantity ? Math.max(low, best - width) : low)),
-    lattices.map(({ quantity, high, best }) => (quantity ? Math.min(high, best + width) : high)),
+    lattices.map(({ quantity, low, best }, i) => (quantity ? Math.max(low, best - widths[i]!) : low)),
+    lattices.map(({ quantity, high, best }, i) => (quantity ? Math.min(high, best + widths[i]!) : high)),
   ];
+}
+
+function grow(widths: number[], factor: number): void {
+  for (let i = 0; i < widths.length; i += 1) widths[i]! *= factor;
+}
+
+/** Whether windows hold all values of the lattices. */
+function covers(low: readonly number[], high: readonly number[], lattices: readonly Lattice[]): boolean {
+  return lattices.every((lattice, i) => low[i]! <= lattice.low && high[i]! >= lattice.high);
+}
+
+/**
+ * Windows that may hold an answer, after smaller ones held none. Where a relation's own ends show that these hold none either,
+ * only the counts that it ties are given more room: one that is forced far from its length does not widen the others.
+ *
+ * @param widths how far the windows reach, which grows
+ * @returns the windows, and whether what they leave out can hold no answer
+ */
+function widened(
+  lattices: readonly Lattice[],
+  relations: readonly LinearRelation[],
+  widths: number[],
+): { low: number[]; high: number[]; whole: boolean } {
+  grow(widths, GROWTH.dear);
+  for (;;) {
+    const [low, high] = around(lattices, widths);
+    const whole = covers(low, high, lattices);
+    const found = narrow(
+      lattices.map((lattice, i) => ({ ...lattice, low: low[i]!, high: high[i]! })),
+      relations,
+    );
+    if ('left' in found)
+      return { low: found.left.map((one) => one.low), high: found.left.map((one) => one.high), whole };
+    if (whole) return { low, high, whole };
+    const tied = found.clash.variables.filter(
+      (i) => low[i]! > lattices[i]!.low || high[i]! < lattices[i]!.high,
+    );
+    if (tied.length === 0) grow(widths, GROWTH.dear);
+    for (const i of tied) widths[i]! *= GROWTH.dear;
+  }
 }
 
 /** The first and last index that cost at most `slack` more than the cheapest. */
