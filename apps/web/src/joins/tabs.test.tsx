@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { checkEdging, plan, seamsOf, type Design } from '@upfell/core';
-import { demoDesigns } from '../../../../packages/core/src/testing/designs';
+import { demoDesign } from '../testing/demo';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
 import { Planner } from '../worker/planner';
@@ -16,7 +16,7 @@ jest.mock('../state/planner', () => ({
   askAssembly: (size: string) => Promise.resolve(mockPlanner.assembly(size)),
 }));
 
-const design = demoDesigns()['brackenlow-pullover']!;
+const design = demoDesign('brackenlow-pullover');
 let size: ScreenSize;
 
 /** Opens a design and plans it, as the page does. */

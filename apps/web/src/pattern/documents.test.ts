@@ -1,17 +1,17 @@
 /** @jest-environment node */
 import { execFileSync } from 'node:child_process';
-import { readFileSync, readdirSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import {
   letterTable,
   pattern,
   patternToPlainText,
   plan,
-  readDesignText,
   schematicOf,
   schematicSvg,
   stripsSvg,
 } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { printedPattern, type Paper } from './documents';
 
 const demo = join(__dirname, '../../../../demo');
@@ -29,9 +29,7 @@ interface Maker {
 
 /** A design's pattern as PDF, and its text. */
 async function printed(name: string, paper: Paper) {
-  const read = readDesignText(readFileSync(join(demo, `${name}.upfell.json`), 'utf8'));
-  if (!read.ok) throw new Error(name);
-  const { design } = read;
+  const design = demoDesign(name);
   const { sizes } = plan(design);
   const text = pattern({ sizes }, design, { terms: 'us', units: 'cm' });
   const drawings = sizes.map(({ pieces }) => pieces.map(schematicOf));
@@ -107,11 +105,10 @@ describe('a printed pattern', () => {
 
   it('keeps short tables whole, and drawings with their headings', () => {
     const files = readdirSync(demo).filter((file) => file.endsWith('.upfell.json'));
-    const read = readDesignText(readFileSync(join(demo, files[0]!), 'utf8'));
-    if (!read.ok) throw new Error(files[0]);
-    const { sizes } = plan(read.design);
+    const design = demoDesign(files[0]!.replace('.upfell.json', ''));
+    const { sizes } = plan(design);
     const letters = letterTable(sizes.map(({ pieces }) => pieces.map(schematicOf)));
-    const text = pattern({ sizes }, read.design, { terms: 'us', units: 'cm' });
+    const text = pattern({ sizes }, design, { terms: 'us', units: 'cm' });
     const { content } = printedPattern(
       text,
       { svg: '<svg/>', strips: '<svg/>', letters, sizes: ['S'] },

@@ -1,6 +1,5 @@
-import { plan, readDesignText, rowsOf } from '@upfell/core';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { plan, rowsOf } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { rowCounts } from './RowStrip';
 import { shapeSentence } from './sentences';
 import { shapesOf } from './SleeveStrip';
@@ -12,11 +11,7 @@ it('shows for every shaped row the count that was worked, in every demo design a
     'tansyfield-for-ines',
     'wrenmoss-baby-pullover',
   ]) {
-    const read = readDesignText(
-      readFileSync(join(__dirname, '../../../../demo', `${name}.upfell.json`), 'utf8'),
-    );
-    if (!read.ok) throw new Error(name);
-    for (const { pieces } of plan(read.design).sizes)
+    for (const { pieces } of plan(demoDesign(name)).sizes)
       for (const piece of pieces)
         for (const { passage, first, part } of shapesOf(piece)) {
           const worked = rowsOf(piece.runs).filter((row) => row.part === part && row.n >= first);

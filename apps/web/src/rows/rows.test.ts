@@ -1,6 +1,5 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { perCm, plan, readDesignText, type Design, type Passage, type SizePlan } from '@upfell/core';
+import { perCm, plan, type Design, type Passage, type SizePlan } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { stripOf } from '../worker/screen';
 import { evenEnds, evenLength, withValue } from './evenRows';
 import { idealLines } from './idealLine';
@@ -8,13 +7,6 @@ import { passageSentence, shapeSentence } from './sentences';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
-const demo = (name: string): Design => {
-  const read = readDesignText(
-    readFileSync(join(__dirname, '../../../../demo', `${name}.upfell.json`), 'utf8'),
-  );
-  if (!read.ok) throw new Error(name);
-  return read.design;
-};
 const withSleeve = (design: Design, sleeve: object): Design => ({
   ...design,
   garment: { ...design.garment, sleeve: { ...(design.garment['sleeve'] as object), ...sleeve } },
@@ -28,7 +20,7 @@ describe('the ends of a taper', () => {
   it.each(['up', 'down'])(
     'lie where the style puts them, and no shaping row is lost up to the most (%s)',
     (worked) => {
-      const design = withSleeve(demo('brackenlow-pullover'), { worked });
+      const design = withSleeve(demoDesign('brackenlow-pullover'), { worked });
       const fabric = design.fabrics[0]!;
       const size = plan(design).sizes[2]!;
       const ends = evenEnds(taperOf(size));
@@ -44,7 +36,7 @@ describe('the ends of a taper', () => {
   );
 
   it('are kept as lengths that come back as the same rows', () => {
-    const fabric = demo('brackenlow-pullover').fabrics[0]!;
+    const fabric = demoDesign('brackenlow-pullover').fabrics[0]!;
     expect(evenLength(1, fabric)).toBe(0);
     for (let rows = 2; rows < 60; rows += 1)
       expect(Math.round(evenLength(rows, fabric) * perCm(fabric.gauge, 'rows'))).toBe(rows);
@@ -60,7 +52,7 @@ describe('the ends of a taper', () => {
 describe('the line that steps follow', () => {
   it('lies within a stitch of every row of a taper and of a round neck', () => {
     for (const name of ['brackenlow-pullover', 'puddlestone-jumper', 'wrenmoss-baby-pullover'])
-      for (const { pieces } of plan(withSleeve(demo(name), { order: 'mixed', everyRow: 1 })).sizes)
+      for (const { pieces } of plan(withSleeve(demoDesign(name), { order: 'mixed', everyRow: 1 })).sizes)
         for (const piece of pieces)
           for (const passage of piece.passages) {
             if (passage.kind !== 'shape' || passage.schedule.events.length === 0) continue;
@@ -112,7 +104,7 @@ describe('sentences', () => {
   });
 
   it('say every passage of every piece, with the figures of its rows', () => {
-    const design = demo('fernhollow-layer');
+    const design = demoDesign('fernhollow-layer');
     for (const { pieces } of plan(design).sizes)
       for (const piece of pieces)
         for (const passage of piece.passages) {
@@ -150,7 +142,7 @@ describe('sentences', () => {
         [],
       ),
     ).toBe('Cap: 1 short row, closed by a row over all');
-    const taper = taperOf(plan(demo('brackenlow-pullover')).sizes[0]!);
+    const taper = taperOf(plan(demoDesign('brackenlow-pullover')).sizes[0]!);
     expect(shapeSentence({ ...taper, where: { at: 'the round' } })).toMatch(/^Increase at 2 places every/);
   });
 });

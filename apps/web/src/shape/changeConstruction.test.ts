@@ -1,18 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { CONSTRUCTIONS, plan, readDesign, readDesignText, type Design } from '@upfell/core';
+import { CONSTRUCTIONS, plan, readDesign } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { changed, givenUp } from './changeConstruction';
 import { SKETCHES } from './constructionSketches';
 
-const demo = (name: string): Design => {
-  const read = readDesignText(readFileSync(join(__dirname, `../../../../demo/${name}.upfell.json`), 'utf8'));
-  if (!read.ok) throw new Error(name);
-  return read.design;
-};
-
 describe('changed', () => {
   it('keeps what applies and names what does not: a raglan with a V, as panels', () => {
-    const raglan = demo('sedgecombe-cardigan');
+    const raglan = demoDesign('sedgecombe-cardigan');
     const change = changed(raglan, 'drop-shoulder');
     for (const field of ['ease', 'front', 'neckband', 'hem', 'cuff', 'belowWaist'])
       expect(change.garment[field]).toEqual(raglan.garment[field]);
@@ -23,14 +16,14 @@ describe('changed', () => {
   });
 
   it('gives a word that cannot be taken its usual choice, and says so', () => {
-    const change = changed(demo('tolleyfield-vest'), 'raglan');
+    const change = changed(demoDesign('tolleyfield-vest'), 'raglan');
     expect(change.garment['neck']).not.toHaveProperty('shape');
     expect(givenUp(change)).toContain('takes its usual choice for the line of the neck');
     expect(change.unused).toContain('the armhole rib');
   });
 
   it('counts the held counts that are let go, and is silent where nothing is given up', () => {
-    const jumper = demo('hollinwood-jumper');
+    const jumper = demoDesign('hollinwood-jumper');
     const pins = [{ size: 'M', quantity: 'back.width', count: 80 }];
     expect(givenUp(changed({ ...jumper, pins }, 'vest'))).toContain('lets go of one held count');
     expect(givenUp(changed({ ...jumper, pins: [] }, 'notched'))).toBeNull();
@@ -45,7 +38,7 @@ describe('changed', () => {
         'harrowmere-jumper',
         'tolleyfield-vest',
       ]) {
-        const before = demo(name);
+        const before = demoDesign(name);
         const { garment } = changed(before, id);
         const read = readDesign({ ...before, garment, pins: [] });
         if (!read.ok) throw new Error(`${name} as ${id}: ${JSON.stringify(read.problems)}`);

@@ -3,22 +3,10 @@ import { SleeveStrip } from '../rows/SleeveStrip';
 import { useBox } from '../ui/useBox';
 import { useView } from '../state/view';
 import { useSizePlan, useOld } from '../design/useSizePlan';
-import { arrange, fittingScale } from './arrange';
-import { openingOf, useYoke, YOKES } from '../yoke/useYoke';
-import { arrangeHalves, fittingHalvesScale } from './arrangeHalves';
-import { arrangeTube, fittingTubeScale } from './arrangeTube';
-import { arrangeYoke, fittingYokeScale } from './arrangeYoke';
-import type { ScreenSize } from '../worker/screen';
+import { openingOf, useYoke } from '../yoke/useYoke';
+import { layOutOf } from './layOut';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
-
-/** How a size without a yoke is laid out, by the pieces that it has. */
-function drawerOf({ pieces }: ScreenSize) {
-  const has = (id: string) => pieces.some((piece) => piece.id === id);
-  if (has('tube')) return { arrange: arrangeTube, fit: fittingTubeScale };
-  if (has('half-left')) return { arrange: arrangeHalves, fit: fittingHalvesScale };
-  return { arrange, fit: fittingScale };
-}
 
 /** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
 export function TableView({ strip }: { strip: boolean }) {
@@ -31,19 +19,15 @@ export function TableView({ strip }: { strip: boolean }) {
   const drawing = useMemo(() => {
     if (!planned || !box || planned.size.pieces.length === 0) return null;
     const { plan, index } = planned;
-    // The plan may still be of the construction before.
-    const down = YOKES.includes(plan.construction);
     const opening = (id: string) => (yoke ? openingOf(yoke, id) : 0);
-    /** A yoke lies in the middle, panels lie side by side. */
+    // The plan may still be of the construction before.
     const place = (at: number, scale: number) => {
       const size = plan.sizes[at]!;
-      if (down) return arrangeYoke(size, box, scale, opening(size.id));
-      return drawerOf(size).arrange(size, box, scale);
+      return layOutOf(plan.construction, size).arrange(size, box, scale, opening(size.id));
     };
     const fitting = (at: number) => {
       const size = plan.sizes[at]!;
-      if (down) return fittingYokeScale(size, box, opening(size.id));
-      return drawerOf(size).fit(size, box);
+      return layOutOf(plan.construction, size).fit(size, box, opening(size.id));
     };
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];

@@ -1,14 +1,9 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { plan, readDesignText } from '@upfell/core';
+import { plan } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { forScreen } from '../worker/screen';
 import { arrange, fittingScale } from './arrange';
 
-const read = readDesignText(
-  readFileSync(join(__dirname, '../../../../demo/brackenlow-pullover.upfell.json'), 'utf8'),
-);
-if (!read.ok) throw new Error('the demo design does not read');
-const { design } = read;
+const design = demoDesign('brackenlow-pullover');
 const planned = { sizes: plan(design).sizes.map(forScreen) };
 
 describe.each([

@@ -1,17 +1,12 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { plan, readDesignText } from '@upfell/core';
+import { plan } from '@upfell/core';
+import { demoDesign } from '../testing/demo';
 import { forScreen } from '../worker/screen';
 import { arrange, fittingScale } from './arrange';
 import { arrangeTube, fittingTubeScale } from './arrangeTube';
 import type { Arrangement } from './placed';
 
 const box = { width: 884, height: 580 };
-const sizesOf = (name: string) => {
-  const read = readDesignText(readFileSync(join(__dirname, `../../../../demo/${name}.upfell.json`), 'utf8'));
-  if (!read.ok) throw new Error(name);
-  return plan(read.design).sizes.map(forScreen);
-};
+const sizesOf = (name: string) => plan(demoDesign(name)).sizes.map(forScreen);
 const laid = (size: ReturnType<typeof sizesOf>[number]) => {
   const tube = size.pieces.some(({ id }) => id === 'tube');
   const scale = (tube ? fittingTubeScale : fittingScale)(size, box);

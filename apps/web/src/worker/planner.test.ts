@@ -1,9 +1,9 @@
 /** @jest-environment node */
 import { newDesign, type Design } from '@upfell/core';
-import { demoDesigns } from '../../../../packages/core/src/testing/designs';
+import { demoDesign } from '../testing/demo';
 import { Planner } from './planner';
 
-const pullover = demoDesigns()['brackenlow-pullover']!;
+const pullover = demoDesign('brackenlow-pullover');
 const planned = (design: Design = pullover) => {
   const planner = new Planner();
   const sent = planner.planDocument(design);
