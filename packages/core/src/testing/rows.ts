@@ -1,4 +1,5 @@
-import { runsOf, type Passage } from '../shaping/passages.js';
+import type { Passage } from '../shaping/passages.js';
+import { runsOf } from '../shaping/runsOf.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf as eachRowOf } from '../work/runs.js';
 
