@@ -1,6 +1,6 @@
 import { takesOf } from '../work/steps.js';
 import { isTake, type RoundWay, type Row, type Source, type Step, type Take } from '../work/rows.js';
-import { turns, type RowRun } from '../work/runs.js';
+import { sideOf, type RowRun } from '../work/runs.js';
 import { changesByRow, changesIn, countsAfterRow, stepsBesideLines } from './lines.js';
 import type { Passage } from './passages.js';
 import { placesInRound, stepsAcross, stepsInRound } from './rounds.js';
@@ -22,11 +22,11 @@ interface PartState {
 /**
  * Turns passages into rows, those worked even kept together. Flat rows with odd numbers are right-side rows.
  *
- * @returns the rows in working order; the first row of a started part has `from: []`
+ * @returns the rows in working order, as runs; the first row of a started part has `from: []`
  * @throws when passages name a part that has not been started: a program error
  */
 export function runsOf(passages: readonly Passage[]): RowRun[] {
-  const rows: RowRun[] = [];
+  const runs: RowRun[] = [];
   const parts = new Map<string, PartState>();
   const part = (name: string) => {
     const found = parts.get(name);
@@ -47,7 +47,7 @@ export function runsOf(passages: readonly Passage[]): RowRun[] {
           ...(round ? { round } : {}),
         };
         parts.set(name, state);
-        addRow(rows, state, [{ do: 'cast', times: stitches }], 0, { add: stitches, from: [] });
+        addRow(runs, state, [{ do: 'cast', times: stitches }], 0, { add: stitches, from: [] });
         break;
       }
       case 'go on': {
@@ -64,37 +64,37 @@ export function runsOf(passages: readonly Passage[]): RowRun[] {
         break;
       }
       case 'unite':
-        unite(rows, parts, part, passage);
+        unite(runs, parts, part, passage);
         break;
       case 'even':
-        workEven(rows, part(passage.part), passage.to);
+        workEven(runs, part(passage.part), passage.to);
         break;
       case 'shape':
-        workShaped(rows, part(passage.part), passage);
+        workShaped(runs, part(passage.part), passage);
         break;
       case 'lines':
-        workLines(rows, part(passage.part), passage);
+        workLines(runs, part(passage.part), passage);
         break;
       case 'short':
-        workShort(rows, part(passage.part), passage.shortRows);
+        workShort(runs, part(passage.part), passage.shortRows);
         break;
       case 'change': {
         const state = part(passage.part);
-        workEven(rows, state, passage.to - 1);
+        workEven(runs, state, passage.to - 1);
         const by = passage.stitches - state.count;
-        addRow(rows, state, stepsAcross(state.count, by), by);
+        addRow(runs, state, stepsAcross(state.count, by), by);
         break;
       }
       case 'mark':
         break;
     }
   }
-  return rows;
+  return runs;
 }
 
 /** Adds the next row of a part, over all its stitches unless `from` says otherwise. */
 function addRow(
-  rows: RowRun[],
+  runs: RowRun[],
   state: PartState,
   steps: readonly Step[],
   by: number,
@@ -112,20 +112,20 @@ function addRow(
   if (round) row.round = round;
   if (state.rejoin) row.rejoin = true;
   state.rejoin = false;
-  rows.push({ row, times: 1 });
+  runs.push({ row, times: 1 });
 }
 
-function workEven(rows: RowRun[], state: PartState, to: number): void {
+function workEven(runs: RowRun[], state: PartState, to: number): void {
   if (state.n >= to) return;
   const steps: readonly Step[] = [{ do: 'work', times: state.count }];
-  addRow(rows, state, steps, 0);
+  addRow(runs, state, steps, 0);
   const more = to - state.n;
-  rows.at(-1)!.times += more;
-  if (turns(state) && more % 2 === 1) state.side = state.side === 'RS' ? 'WS' : 'RS';
+  runs.at(-1)!.times += more;
+  state.side = sideOf(state, more);
   state.n = to;
 }
 
-function workShaped(rows: RowRun[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
+function workShaped(runs: RowRun[], state: PartState, passage: Extract<Passage, { kind: 'shape' }>): void {
   const { schedule, to, where, also } = passage;
   if (where.at === 'both edges' || where.at === 'one edge') {
     const both = where.at === 'both edges';
@@ -139,27 +139,27 @@ function workShaped(rows: RowRun[], state: PartState, passage: Extract<Passage, 
       const one = schedule.events[i] === row ? share * schedule.direction * amountOf(schedule, i++) : 0;
       const two = other?.events[k] === row ? share * other.direction * amountOf(other, k++) : 0;
       if (row <= state.n) continue;
-      workEven(rows, state, row - 1);
-      atEdges(rows, state, leftOwn ? one : two, leftOwn ? two : one);
+      workEven(runs, state, row - 1);
+      atEdges(runs, state, leftOwn ? one : two, leftOwn ? two : one);
     }
-    workEven(rows, state, to);
+    workEven(runs, state, to);
     return;
   }
   let shapingRound = 0;
   schedule.events.forEach((event, i) => {
-    workEven(rows, state, Math.min(event - 1, to));
+    workEven(runs, state, Math.min(event - 1, to));
     if (event > to) return;
     const change = schedule.direction * amountOf(schedule, i);
     if (where.at === 'the round') {
-      addRow(rows, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
+      addRow(runs, state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
       shapingRound += 1;
-    } else addRow(rows, state, stepsAcross(state.count, change), change);
+    } else addRow(runs, state, stepsAcross(state.count, change), change);
   });
-  workEven(rows, state, to);
+  workEven(runs, state, to);
 }
 
 function workLines(
-  rows: RowRun[],
+  runs: RowRun[],
   state: PartState,
   { sections, line, to }: Extract<Passage, { kind: 'lines' }>,
 ): void {
@@ -167,13 +167,13 @@ function workLines(
   for (const { row, sides } of changesByRow(sections)) {
     if (row > to) break;
     if (row <= state.n) continue;
-    workEven(rows, state, row - 1);
+    workEven(runs, state, row - 1);
     counts ??= countsAfterRow(sections, row - 1);
     const { steps, by, add } = stepsBesideLines(sections, counts, line, sides);
-    addRow(rows, state, steps, by, { add });
+    addRow(runs, state, steps, by, { add });
     for (let i = 0; i < sections.length; i += 1) counts[i]! += sides[2 * i]! + sides[2 * i + 1]!;
   }
-  workEven(rows, state, to);
+  workEven(runs, state, to);
 }
 
 /** What one end of a row does: a step beside its plain stitches, how many of the row below that takes, and how many it leaves. */
@@ -199,7 +199,7 @@ function endShaping(change: number, begins: boolean, round: boolean): EndShaping
  * slip stitches where the row begins and left unworked where it ends. Both edges of a round lie at its joining: there several
  * are worked together one after the other.
  */
-function atEdges(rows: RowRun[], state: PartState, left: number, right: number): void {
+function atEdges(runs: RowRun[], state: PartState, left: number, right: number): void {
   const beginsLeft = state.side === 'RS';
   const round = state.round !== undefined;
   const atLeft = endShaping(left, beginsLeft, round);
@@ -214,11 +214,11 @@ function atEdges(rows: RowRun[], state: PartState, left: number, right: number):
     (atLeft.step?.do === 'cast' ? atLeft.step.times : 0) +
     (atRight.step?.do === 'cast' ? atRight.step.times : 0);
   const by = left + right - add + leaves;
-  if (leaves === 0) return addRow(rows, state, steps, by, { add });
+  if (leaves === 0) return addRow(runs, state, steps, by, { add });
   const source = state.first?.[0];
   const whole: Take =
     source && isTake(source) ? source : { part: state.name, n: state.n, take: state.count, at: 0 };
-  addRow(rows, state, steps, by, {
+  addRow(runs, state, steps, by, {
     add,
     from: [{ ...whole, at: whole.at + atLeft.leaves, take: state.count - leaves }],
   });
@@ -228,7 +228,7 @@ function atEdges(rows: RowRun[], state: PartState, left: number, right: number):
  * Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. Over a round spans
  * may reach back across its joining: places below 0 lie before it.
  */
-function workShort(rows: RowRun[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
+function workShort(runs: RowRun[], state: PartState, { stitches, rows: short, closing }: ShortRows): void {
   /** What lies on the hook from left to right: rows and the places of their stitches, one for each stitch of the base. */
   const surface: { n: number; at: number }[] = Array.from({ length: stitches }, (_, at) => ({
     n: state.n,
@@ -245,7 +245,7 @@ function workShort(rows: RowRun[], state: PartState, { stitches, rows: short, cl
     return takes;
   };
   const cover = (from: number, to: number, flat: boolean) => {
-    addRow(rows, state, [{ do: 'work', times: to - from }], 0, { from: spanOf(from, to), flat });
+    addRow(runs, state, [{ do: 'work', times: to - from }], 0, { from: spanOf(from, to), flat });
     for (let i = from; i < to; i += 1) surface[(i + stitches) % stitches] = { n: state.n, at: i - from };
   };
   short.forEach(({ from, to }, i) => {
@@ -265,7 +265,7 @@ function workShort(rows: RowRun[], state: PartState, { stitches, rows: short, cl
 }
 
 function unite(
-  rows: RowRun[],
+  runs: RowRun[],
   parts: Map<string, PartState>,
   part: (name: string) => PartState,
   { part: name, from, chains, round, rejoin = false, lines }: Extract<Passage, { kind: 'unite' }>,
@@ -293,7 +293,7 @@ function unite(
     ...(chains[i]! > 0 ? [{ do: 'cast' as const, times: chains[i]! }] : []),
   ]);
   const add = chains.reduce((sum, chain) => sum + chain, 0);
-  if (!lines) return addRow(rows, state, steps, 0, { add, from: sources });
+  if (!lines) return addRow(runs, state, steps, 0, { add, from: sources });
   const shaped = stepsBesideLines(
     lines.sections,
     countsAfterRow(lines.sections, n),
@@ -306,7 +306,7 @@ function unite(
     at = before + chains[i]!;
     return castInside(all, before, chains[i]!);
   }, shaped.steps);
-  addRow(rows, state, shapedSteps, shaped.by, { add, from: sources });
+  addRow(runs, state, shapedSteps, shaped.by, { add, from: sources });
 }
 
 /**

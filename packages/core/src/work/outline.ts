@@ -48,6 +48,7 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
   );
 }
 
+/** @param runs none of them over rows of two scales */
 function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Block[] {
   const scaleAt = (n: number) => scales.findLast(({ first }) => first <= n) ?? scales[0]!;
   const heightAt = (n: number) =>
@@ -92,7 +93,7 @@ function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Blo
 function cutAt(runs: readonly RowRun[], firsts: readonly number[]): RowRun[] {
   return runs.flatMap((run) => {
     const { n } = run.row;
-    const cuts = firsts
+    const cuts = [...new Set(firsts)]
       .map((first) => first - n)
       .filter((at) => at > 0 && at < run.times)
       .sort((a, b) => a - b);

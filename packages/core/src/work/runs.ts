@@ -10,8 +10,14 @@ export interface RowRun {
 }
 
 /** Whether rows like this one are turned: the next lies with the other side up. */
-export function turns({ round }: Pick<Row, 'round'>): boolean {
+function turns({ round }: Pick<Row, 'round'>): boolean {
   return round === undefined || round === 'turned';
+}
+
+/** The side of row i of a run, from 0. */
+export function sideOf(row: Pick<Row, 'side' | 'round'>, i: number): Row['side'] {
+  if (!turns(row) || i % 2 === 0) return row.side;
+  return row.side === 'RS' ? 'WS' : 'RS';
 }
 
 /** Row i of a run, from 0. */
@@ -19,12 +25,11 @@ export function rowOf({ row }: RowRun, i: number): Row {
   if (i === 0) return row;
   const { part, count, round } = row;
   const n = row.n + i;
-  const side = turns(row) && i % 2 === 1 ? (row.side === 'RS' ? 'WS' : 'RS') : row.side;
   const from = [{ part, n: n - 1, take: count, at: 0 }];
   return {
     n,
     part,
-    side,
+    side: sideOf(row, i),
     from,
     steps: [{ do: 'work', times: count }],
     count,
