@@ -1,10 +1,11 @@
-import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END, SLIPPED } from './boundary.js';
+import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END } from './boundary.js';
 import { astrayRow, countEdge, follow, lostStitches, rowAt, type Piece, type TakenStretch } from './edges.js';
+import { layDown } from './layDown.js';
 import { endShifts, makesOf, takesOf } from './steps.js';
 import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take } from './rows.js';
 import { rowOf, runsIn, type RowRun } from './runs.js';
 
-/** A piece as the hook left it. */
+/** A piece as the hook left it. Its edges are to be asked for where it has no faults: with faults they may be nowhere. */
 export interface WorkedPiece {
   /** Stitches at the end of each row, in working order. */
   counts: readonly number[];
@@ -98,7 +99,7 @@ class Hook implements Piece {
       const made = this.makeStitches(row, this.waiting(row));
       this.counts[at] = made;
       this.lefts[at] = this.leftOf(row);
-      this.layDown(row, at, taken, made);
+      layDown(this, row, at, taken, made);
     }
     this.note(row.part, row.n, at);
     this.worked = at + 1;
@@ -307,105 +308,6 @@ class Hook implements Piece {
     const take = row.from.find(isTake);
     const place = take && rowAt(this, take.part, take.n);
     return take && place !== undefined ? this.lefts[place]! + take.at + endShifts(row).left : 0;
-  }
-
-  /** Lays the new row along the edge in place of what it took. */
-  private layDown(row: Row, at: number, taken: readonly TakenStretch[], made: number): void {
-    const { boundary } = this;
-    const live = boundary.add(LIVE, at, 0, made);
-    if (taken.length === 0) {
-      // A foundation: its own underside is its other edge.
-      if (row.from.length > 0) return;
-      const base = boundary.add(BASE, at, 0, made);
-      if (!row.round) boundary.ring([live, this.rightEnds[at]!, base, this.leftEnds[at]!]);
-      return;
-    }
-    const used = new Set<number>();
-    for (const [first, last] of taken)
-      for (let one = first; ; one = boundary.after(one)) {
-        used.add(one);
-        if (one === last) break;
-      }
-    this.closeAround(row, at, taken, used, live);
-    for (const one of used) boundary.drop(one);
-  }
-
-  /** Links what is left of the edge around what a row took, with the row in its place. */
-  private closeAround(
-    row: Row,
-    at: number,
-    taken: readonly TakenStretch[],
-    used: ReadonlySet<number>,
-    live: number,
-  ): void {
-    const { boundary } = this;
-    const casts = this.castsOf(row, at, taken.length);
-    const gaps = taken.map(([, last], i) => {
-      const next = taken[(i + 1) % taken.length]![0];
-      return { from: boundary.after(last), to: boundary.before(next), casts: casts[i + 1] };
-    });
-    // What lies between two sources, and (for a round) between the last and the first, becomes an inner edge.
-    gaps.forEach(({ from, to, casts: between }, i) => {
-      if (!row.round && i === taken.length - 1) return;
-      if (used.has(from) || used.has(to)) return;
-      boundary.chain(between === undefined ? [to, from] : [to, between, from]);
-    });
-    if (row.round) return;
-    const outer = gaps.at(-1)!;
-    const [leading, trailing] = this.slippedEnds(row, taken);
-    const own = [
-      leading,
-      casts[0],
-      this.leftEnds[at],
-      live,
-      this.rightEnds[at],
-      casts[taken.length],
-      trailing,
-    ].filter((one) => one !== undefined);
-    if (used.has(outer.to) || used.has(outer.from)) boundary.ring(own);
-    else boundary.chain([boundary.before(taken[0]![0]), ...own, boundary.after(taken.at(-1)![1])]);
-  }
-
-  /** The stitches slipped over at the two ends of a row: they stay on the edge. */
-  private slippedEnds(
-    { steps, from }: Row,
-    taken: readonly TakenStretch[],
-  ): [leading: number | undefined, trailing: number | undefined] {
-    const { boundary } = this;
-    const [first, last] = [steps[0], steps.at(-1)];
-    const start = taken[0]![0];
-    const end = taken.at(-1)![1];
-    const isLive = (source: Source | undefined) => source !== undefined && isTake(source);
-    const slipped = (stretch: number, a: number, b: number) =>
-      boundary.add(SLIPPED, boundary.row(stretch), a, b);
-    return [
-      first?.do === 'slip' && isLive(from[0])
-        ? slipped(start, boundary.from(start), boundary.from(start) + first.times)
-        : undefined,
-      last?.do === 'slip' && steps.length > 1 && isLive(from.at(-1))
-        ? slipped(end, boundary.to(end) - last.times, boundary.to(end))
-        : undefined,
-    ];
-  }
-
-  /** The undersides of the chains that a row casts before its sources (0), between them, and after the last. */
-  private castsOf(row: Row, at: number, sources: number): (number | undefined)[] {
-    const found: (number | undefined)[] = new Array<number | undefined>(sources + 1).fill(undefined);
-    const ends: number[] = [0];
-    for (const source of row.from) ends.push(ends.at(-1)! + (isTake(source) ? source.take : source.makes));
-    let consumed = 0;
-    let made = 0;
-    for (const step of row.steps) {
-      const gap = step.do === 'cast' ? ends.indexOf(consumed) : -1;
-      if (gap >= 0 && row.from.length > 0) {
-        const base = this.boundary.add(BASE, at, made, made + step.times);
-        // A round has no ends: chains before its first source lie in the same gap as those after its last.
-        found[row.round && gap === 0 ? sources : gap] = base;
-      }
-      consumed += takesOf(step) * step.times;
-      made += makesOf(step) * step.times;
-    }
-    return found;
   }
 }
 
