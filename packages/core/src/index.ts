@@ -1,9 +1,10 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, type CountChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
-export { plan, DesignUnfit } from './plan.js';
+export { plan, wholePlan, type Plan } from './plan.js';
+export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';
 export { PlanRefused, type PlannedPiece } from './plannedPiece.js';
-export type { FinishedMeasure, Plan, PlanMemory, PlannedQuantity, SizePlan } from './plan.js';
+export type { FinishedMeasure, PlannedQuantity, SizePlan } from './sizePlan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, type Reason } from './because/reason.js';
 export { explainHeight, explainLines, explainShaping } from './because/shaping.js';

@@ -1,6 +1,7 @@
 import { compareCounts, compareFinished, type CountChange, type FinishedChange } from './compare.js';
 import type { Design, Pin } from './design.js';
-import { plan, type Plan, type PlanMemory } from './plan.js';
+import type { PlanMemory } from './fitDesign.js';
+import { plan, type Plan } from './plan.js';
 import type { Phrase } from './text/phrase.js';
 
 /** What holding a count would do, before it is done. */

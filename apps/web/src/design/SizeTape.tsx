@@ -10,10 +10,10 @@ import {
   type Units,
 } from '@upfell/core';
 import { Button } from '../ui/Button';
-import { setSize, toggleAll, useView } from '../state/view';
+import { chosenSize, setSize, toggleAll, useView } from '../state/view';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
-import { chosenSize, useUnits } from './useSizePlan';
+import { useUnits } from './useSizePlan';
 
 const HEIGHT = 58;
 const FLAG_GAP = 6;

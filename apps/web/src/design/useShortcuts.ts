@@ -1,9 +1,8 @@
 import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { redo, undo, useDesign } from '../state/designStore';
-import { select, setSize, toggleAll, useView } from '../state/view';
+import { chosenSize, select, setSize, toggleAll, useView } from '../state/view';
 import { STEPS } from './steps';
-import { chosenSize } from './useSizePlan';
 
 /** What the keyboard does, as the help shows it. */
 export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [

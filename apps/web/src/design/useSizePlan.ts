@@ -1,14 +1,10 @@
 import { useMemo } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import type { Design, Size, Units } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
-import { useView } from '../state/view';
+import { chosenSize, useView } from '../state/view';
 import type { ScreenPlan, ScreenSize } from '../worker/screen';
-
-/** The chosen size, or the middle one when none (or one that is gone) is chosen. */
-export function chosenSize(sizes: readonly Size[], chosen: string | null): Size {
-  return sizes.find(({ id }) => id === chosen) ?? sizes[Math.floor((sizes.length - 1) / 2)]!;
-}
 
 /** The open design's document. Only under DesignPage, which waits until there is one. */
 export function useDocument(): Design {
@@ -37,9 +33,12 @@ export function useOld(): boolean {
   return troubled || unfit;
 }
 
-/** The plan on screen and the chosen size in it; null before the first plan. The same object until one of them changes. */
+/**
+ * The plan on screen and the chosen size in it; null before the first plan. The same object until one of them changes. While values
+ * are dragged the chosen size is newer than the others.
+ */
 export function useSizePlan(): { plan: ScreenPlan; size: ScreenSize; index: number } | null {
-  const plan = usePlan((state) => state.plan);
+  const plan = usePlan(({ ahead, plan: whole }) => ahead ?? whole);
   const chosen = useView((view) => view.size);
   const id = useDesign(({ document }) => chosenSize(document!.sizes, chosen).id);
   return useMemo(() => {
@@ -52,7 +51,7 @@ export function useSizePlan(): { plan: ScreenPlan; size: ScreenSize; index: numb
 
 /** Why the plan on screen is older than what the fields say; empty when it is not. */
 export function useStale(): string[] {
-  const { trouble, pinNotes } = usePlan();
+  const { trouble, pinNotes } = usePlan(useShallow(({ trouble, pinNotes }) => ({ trouble, pinNotes })));
   const drafts = useDesign((state) => state.drafts);
   const reasons = Object.values(drafts)
     .map(({ message }) => message)

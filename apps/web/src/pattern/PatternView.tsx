@@ -1,5 +1,6 @@
 import { Copy, ListChecks, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { toast } from 'sonner';
 import {
   flowOf,
@@ -28,7 +29,7 @@ const LIT = 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed';
 
 /** The pattern as it will be published: all sizes in brackets with the chosen one lit, or the chosen one alone. */
 export function PatternView() {
-  const { plan, document } = usePlan();
+  const { plan, document } = usePlan(useShallow(({ plan, document }) => ({ plan, document })));
   const terms = useView((view) => view.terms);
   const { size } = useChosenSize();
   const old = useOld();

@@ -1,23 +1,25 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
 import type { Design, FieldProblem, Note, Proof, Reason, WhatIf } from '@upfell/core';
-import type { AssemblyDrawings, Planned, Planner, SchematicAsked } from '../worker/planner';
+import type { AssemblyDrawings, Planner, SchematicAsked } from '../worker/planner';
 import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
-
-/** Held counts that cannot be kept: the plan made without them is not shown as if it were the answer. */
-const PIN_TROUBLE = /^pin-/;
+import { chosenSize, useView } from './view';
 
 export interface PlanState {
   /** The last good plan, and the document it was made from. */
   plan: ScreenPlan | null;
   document: Design | null;
+  /** The plan with the chosen size as it is in a newer document, while the others are still being worked. */
+  ahead: ScreenPlan | null;
   /** Why the plan on screen is older than the document; empty when it is not. */
   trouble: readonly FieldProblem[];
   /** Notes about held counts that cannot be kept, by size. */
   pinNotes: readonly { size: string; note: Note }[];
 }
 
-export const usePlan = create<PlanState>(() => ({ plan: null, document: null, trouble: [], pinNotes: [] }));
+const NOTHING: PlanState = { plan: null, document: null, ahead: null, trouble: [], pinNotes: [] };
+
+export const usePlan = create<PlanState>(() => NOTHING);
 
 /** Whether the worker is planning the newest document; apart from the plan, whose readers need not hear of it. */
 export const usePlanning = create<{ planning: boolean }>(() => ({ planning: false }));
@@ -32,15 +34,17 @@ function planner(): Remote<Planner> {
   return remote;
 }
 
-/** The sizes of the worker's last answer: it sends again only those that have changed. */
-let received: readonly ScreenSize[] = [];
+/** The sizes that the worker has sent, by id: it sends again only those that have changed. */
+const received = new Map<string, ScreenSize>();
 
-function whole(sent: Extract<Planned, { ok: true }>['plan']): ScreenPlan {
-  received = sent.sizes.map((size, i) => size ?? received[i]!);
-  return { ...sent, sizes: received };
+function receive(id: string, screen: ScreenSize | null | undefined): void {
+  if (screen) received.set(id, screen);
 }
 
-/** Plans the newest document; what was asked for while the worker was busy with an older one is skipped. */
+/**
+ * Plans the newest document; what was asked for while the worker was busy with an older one is skipped. The chosen size is worked and
+ * shown first, and the others only when nothing newer waits.
+ */
 export async function requestPlan(document: Design): Promise<void> {
   waiting = document;
   if (usePlanning.getState().planning) return;
@@ -49,21 +53,46 @@ export async function requestPlan(document: Design): Promise<void> {
     while (waiting) {
       const asked: Design = waiting;
       waiting = null;
-      const planned = await planner().planDocument(asked);
-      if (!planned.ok) {
-        usePlan.setState({ trouble: planned.problems, pinNotes: [] });
-        continue;
-      }
-      const plan = whole(planned.plan);
-      const pinNotes = plan.sizes.flatMap(({ id, notes }) =>
-        notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })),
-      );
-      if (pinNotes.length > 0 && usePlan.getState().plan) usePlan.setState({ pinNotes, trouble: [] });
-      else usePlan.setState({ plan, document: asked, trouble: [], pinNotes });
+      await planNewest(asked);
     }
   } finally {
     usePlanning.setState({ planning: false });
   }
+}
+
+async function planNewest(asked: Design): Promise<void> {
+  const planned = await planner().planDocument(asked, shownFirst(asked));
+  if (!planned.ok) {
+    usePlan.setState({ trouble: planned.problems, pinNotes: [] });
+    return;
+  }
+  const { sizes, ...head } = planned.plan;
+  for (const { id, screen } of sizes) receive(id, screen);
+  const { pinNotes } = planned;
+  // The plan made without a held count is not shown as if it were the answer.
+  const shown = pinNotes.length === 0 || !usePlan.getState().plan;
+  const now = (): ScreenPlan => ({ ...head, sizes: sizes.map(({ id }) => received.get(id)!) });
+  const later = sizes.filter(({ screen }) => screen === undefined);
+  if (later.length > 0 && shown) usePlan.setState({ ahead: now(), trouble: [], pinNotes });
+  for (const { id } of later) {
+    if (waiting) return;
+    const worked = await planner().workLater(id);
+    if (!worked.ok) {
+      usePlan.setState({ ahead: null, trouble: worked.problems });
+      return;
+    }
+    receive(id, worked.screen);
+  }
+  usePlan.setState(
+    shown ? { plan: now(), document: asked, ahead: null, trouble: [], pinNotes } : { pinNotes, trouble: [] },
+  );
+}
+
+/** The size that is worked first: the chosen one, where the sizes on screen are those of the document. */
+function shownFirst({ sizes }: Design): string | undefined {
+  const onScreen = usePlan.getState().plan?.sizes ?? [];
+  const same = onScreen.length === sizes.length && sizes.every(({ id }, at) => id === onScreen[at]!.id);
+  return same ? chosenSize(sizes, useView.getState().size).id : undefined;
 }
 
 /** Why a count of the plan on screen is what it is. */
@@ -113,5 +142,5 @@ export function askCompare(document: Design): ReturnType<Remote<Planner>['compar
 /** Forgets the plan when another design is opened. */
 export function clearPlan(): void {
   waiting = null;
-  usePlan.setState({ plan: null, document: null, trouble: [], pinNotes: [] });
+  usePlan.setState(NOTHING);
 }

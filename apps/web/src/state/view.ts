@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import type { MeasurementId, Terms } from '@upfell/core';
+import type { MeasurementId, Size, Terms } from '@upfell/core';
 
 /** What the drawer shows. */
 export type Selection = { kind: 'quantity'; id: string } | { kind: 'join'; id: string } | null;
@@ -57,3 +57,8 @@ export const toggleHidden = (id: MeasurementId) =>
 export const showFabric = (fabric: string | null) => useView.setState({ fabric });
 export const turnSizes = () => useView.setState(({ sizesAcross }) => ({ sizesAcross: !sizesAcross }));
 export const toggleListening = () => useView.setState(({ listening }) => ({ listening: !listening }));
+
+/** The chosen size, or the middle one when none (or one that is gone) is chosen. */
+export function chosenSize(sizes: readonly Size[], chosen: string | null): Size {
+  return sizes.find(({ id }) => id === chosen) ?? sizes[Math.floor((sizes.length - 1) / 2)]!;
+}

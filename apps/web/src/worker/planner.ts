@@ -2,6 +2,7 @@ import {
   assemblyOf,
   compareCounts,
   countRows,
+  fitDesign,
   inWords,
   letterTable,
   pattern,
@@ -16,24 +17,38 @@ import {
   tailsOfSize,
   toCsv,
   whatIf,
+  wholePlan,
   type CountChange,
   type Design,
   type FieldProblem,
+  type FittedDesign,
   type LetterRow,
+  type Note,
   type Plan,
   type PlanMemory,
   type Proof,
   type Reason,
+  type SizePlan,
   type Tail,
   type Units,
   type WhatIf,
 } from '@upfell/core';
 import { forScreen, stripOf, type PieceStrip, type ScreenSize } from './screen';
 
-/** What is sent to the page; null stands for a size that is as it was in the answer before. */
+/** What is sent to the page of a document: its sizes, and notes about held counts that cannot be kept. */
 export type Planned =
-  | { ok: true; plan: Omit<Plan, 'sizes'> & { sizes: readonly (ScreenSize | null)[] } }
+  | {
+      ok: true;
+      plan: Omit<Plan, 'sizes'> & { sizes: readonly SentSize[] };
+      pinNotes: readonly { size: string; note: Note }[];
+    }
   | { ok: false; problems: FieldProblem[] };
+
+/** A size, which is null where the page has it already, and left out where it is yet to be worked. */
+export interface SentSize {
+  id: string;
+  screen?: ScreenSize | null;
+}
 
 /** Which sizes are drawn, and how wide. */
 export interface SchematicAsked {
@@ -51,44 +66,74 @@ export interface AssemblyDrawings {
   tails: Tail[];
 }
 
+/** Notes about held counts that cannot be kept. */
+const PIN_TROUBLE = /^pin-/;
+
 /** Plans the document of a page and answers what the page asks of its plan, which stays here. */
 export class Planner {
-  /** The plan made last, with all that is not sent along, and the design it was made of. */
-  private last: Plan | null = null;
-  private planned: Design | null = null;
+  /** The design planned last, with all that is not sent along. */
+  private planned: { design: Design; fitted: FittedDesign } | null = null;
   private readonly memory: PlanMemory = new Map();
   /** Sizes of plans that were only tried. */
   private readonly trials: PlanMemory = new Map();
+  /** The sizes as the page has them. */
+  private readonly sent = new Map<string, SizePlan>();
 
-  /** Plans a document, or says what is wrong with it. Never throws: a fault of the program is told as a problem. */
-  planDocument(document: unknown): Planned {
-    try {
+  /** The plan made last, every size of it. */
+  private get last(): Plan | null {
+    return this.planned && wholePlan(this.planned.fitted);
+  }
+
+  /**
+   * Plans a document, or says what is wrong with it. Never throws: a fault of the program is told as a problem.
+   *
+   * @param first the one size that is worked at once, the others by `workNext`; all are where it is left out
+   */
+  planDocument(document: unknown, first?: string): Planned {
+    return toldAsProblem(() => {
       const read = readDesign(document);
-      if (!read.ok) return { ok: false, problems: read.problems };
-      const before = this.last;
-      const full = plan(read.design, this.memory);
-      this.last = full;
-      this.planned = read.design;
+      if (!read.ok) return read;
+      const fitted = fitDesign(read.design, this.memory);
+      const sizes = fitted.sizes.map((size): SentSize =>
+        first === undefined || size.id === first
+          ? { id: size.id, screen: this.news(size.plan()) }
+          : { id: size.id },
+      );
+      this.planned = { design: read.design, fitted };
       return {
         ok: true,
-        plan: {
-          ...full,
-          sizes: full.sizes.map((size, i) => (size === before?.sizes[i] ? null : forScreen(size))),
-        },
+        plan: { design: fitted.design, construction: fitted.construction, sizes },
+        pinNotes: fitted.sizes.flatMap(({ id, notes }) =>
+          notes.filter(({ code }) => PIN_TROUBLE.test(code)).map((note) => ({ size: id, note })),
+        ),
       };
-    } catch (error) {
-      return {
-        ok: false,
-        problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
-      };
-    }
+    });
+  }
+
+  /** Works one of the sizes that `planDocument` left for later. */
+  workLater(id: string): { ok: true; screen: ScreenSize | null } | { ok: false; problems: FieldProblem[] } {
+    return toldAsProblem(() => {
+      const size = this.size(id);
+      return { ok: true, screen: size ? this.news(size) : null };
+    });
+  }
+
+  /** A size of the plan made last. */
+  private size(id: string): SizePlan | undefined {
+    return this.planned?.fitted.sizes.find((one) => one.id === id)?.plan();
+  }
+
+  /** The size for the page; null where the page has it. */
+  private news(size: SizePlan): ScreenSize | null {
+    if (this.sent.get(size.id) === size) return null;
+    this.sent.set(size.id, size);
+    return forScreen(size);
   }
 
   /** The reasons of one count in the plan made last. */
   because(size: string, quantity: string): readonly Reason[] {
     return (
-      this.last?.sizes
-        .find(({ id }) => id === size)
+      this.size(size)
         ?.quantities.find(({ id }) => id === quantity)
         ?.because() ?? []
     );
@@ -120,7 +165,8 @@ export class Planner {
 
   /** What holding each of these counts would do to the plan made last; null for one that cannot be planned at all. */
   tryCounts(size: string, quantity: string, counts: readonly number[]): (WhatIf | null)[] {
-    const [design, now] = [this.planned, this.last];
+    const now = this.last;
+    const design = this.planned?.design;
     if (!design || !now) return [];
     return counts.map((count) => {
       try {
@@ -133,14 +179,18 @@ export class Planner {
 
   /** The rows of a size's pieces as they lie; empty when the size has no pieces. */
   strips(size: string): PieceStrip[] {
-    return this.last?.sizes.find(({ id }) => id === size)?.pieces.map(stripOf) ?? [];
+    return this.size(size)?.pieces.map(stripOf) ?? [];
   }
 
   /** Reads the pattern of the plan made last back from its text and works it. */
   prove(): Proof | null {
-    if (!this.last || !this.planned) return null;
-    const sizes = this.last.sizes.filter(({ pieces }) => pieces.length > 0);
-    return provePattern(patternToText(pattern(this.last, this.planned, { terms: 'us', units: 'cm' })), sizes);
+    const now = this.last;
+    if (!now || !this.planned) return null;
+    const sizes = now.sizes.filter(({ pieces }) => pieces.length > 0);
+    return provePattern(
+      patternToText(pattern(now, this.planned.design, { terms: 'us', units: 'cm' })),
+      sizes,
+    );
   }
 
   /** Drawings of a size's pieces to scale, and their strips of rows; letters and their table where all sizes are asked for. */
@@ -172,9 +222,9 @@ export class Planner {
 
   /** What the order of assembly shows of a size; null where there is no such size. */
   assembly(id: string): AssemblyDrawings | null {
-    const size = this.last?.sizes.find((one) => one.id === id);
+    const size = this.size(id);
     if (!size || !this.planned) return null;
-    const { steps } = assemblyOf(size.joins, this.planned.finishing?.order);
+    const { steps } = assemblyOf(size.joins, this.planned.design.finishing?.order);
     return {
       drawings: Object.fromEntries(steps.map((step) => [step.id, stepSvg(size, step.joins)])),
       pinOut: size.pieces.map(schematicOf).map(({ label, copies, left, right, height, dimensions }) => ({
@@ -184,12 +234,24 @@ export class Planner {
         widest: right - left,
         height,
       })),
-      tails: tailsOfSize(size, this.planned),
+      tails: tailsOfSize(size, this.planned.design),
     };
   }
 
   /** Every count of the plan made last as CSV. */
   counts(): string {
     return toCsv(countRows(this.last?.sizes ?? []));
+  }
+}
+
+/** A fault of the program as a problem of no field. */
+function toldAsProblem<T>(work: () => T): T | { ok: false; problems: FieldProblem[] } {
+  try {
+    return work();
+  } catch (error) {
+    return {
+      ok: false,
+      problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
+    };
   }
 }

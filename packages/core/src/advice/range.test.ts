@@ -7,12 +7,12 @@ import { sharedCounts } from './range.js';
 function told(multiple: number, targets: number[], counts: (number | null)[]) {
   const draft = problemsOf(Object.values(demoDesigns())[0]!)[0]!;
   const width = draft.quantities.find(({ id }) => id === 'back.width')!;
-  const drafts = targets.map((target, i) => ({
+  const sizes = targets.map((target, i) => ({
     size: `Size ${i + 1}`,
     quantities: [{ ...width, perCm: 2, rule: { multiple, plus: 0 }, target }],
+    counts: counts[i] === null ? null : { 'back.width': counts[i]! },
   }));
-  const fits = counts.map((count) => ({ counts: count === null ? null : { 'back.width': count } }));
-  return sharedCounts(drafts, fits).map(({ message, ...rest }) => ({
+  return sharedCounts(sizes).map(({ message, ...rest }) => ({
     ...rest,
     text: inWords(message, 'cm'),
   }));

@@ -10,27 +10,25 @@ const WORTH_TELLING = 0.5;
  * Which sizes share a count although their lengths differ: they do so where the difference is less than a repeat. One tip
  * for each count that has a repeat of more than one.
  *
- * @param drafts the sizes in the order of the range
- * @param fits their counts
+ * @param sizes in the order of the range, with their counts
  */
 export function sharedCounts(
-  drafts: readonly { quantities: readonly DraftQuantity[]; size: string }[],
-  fits: readonly { counts: Counts | null }[],
+  sizes: readonly { quantities: readonly DraftQuantity[]; size: string; counts: Counts | null }[],
 ): Note[] {
   const notes: Note[] = [];
-  for (const { id, label, rule } of drafts[0]?.quantities ?? []) {
+  for (const { id, label, rule } of sizes[0]?.quantities ?? []) {
     if (rule.multiple < 2) continue;
     const pairs: Phrase[] = [];
     let repeat = 0;
-    for (let i = 0; i + 1 < drafts.length; i += 1) {
-      const here = drafts[i]!.quantities.find((quantity) => quantity.id === id);
-      const next = drafts[i + 1]!.quantities.find((quantity) => quantity.id === id);
-      const count = fits[i]!.counts?.[id];
-      if (!here || !next || count === undefined || fits[i + 1]!.counts?.[id] !== count) continue;
+    for (let i = 0; i + 1 < sizes.length; i += 1) {
+      const here = sizes[i]!.quantities.find((quantity) => quantity.id === id);
+      const next = sizes[i + 1]!.quantities.find((quantity) => quantity.id === id);
+      const count = sizes[i]!.counts?.[id];
+      if (!here || !next || count === undefined || sizes[i + 1]!.counts?.[id] !== count) continue;
       const apart = next.target - here.target;
       repeat = rule.multiple / next.perCm;
       if (apart >= WORTH_TELLING && apart < repeat)
-        pairs.push(say`${drafts[i]!.size} and ${drafts[i + 1]!.size} (${count}, ${cm(apart)} apart)`);
+        pairs.push(say`${sizes[i]!.size} and ${sizes[i + 1]!.size} (${count}, ${cm(apart)} apart)`);
     }
     if (pairs.length === 0) continue;
     const list = pairs.reduce((all, pair) => say`${all}; ${pair}`);

@@ -1,4 +1,5 @@
-import { plan, type SizePlan } from '../plan.js';
+import { plan } from '../plan.js';
+import type { SizePlan } from '../sizePlan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { inWords } from '../text/phrase.js';
 import type { Reason } from './reason.js';

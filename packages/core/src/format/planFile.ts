@@ -1,7 +1,8 @@
 import { reasonInWords } from '../because/reason.js';
 import { inWords } from '../text/phrase.js';
 import type { Units } from '../units/length.js';
-import type { Plan, SizePlan } from '../plan.js';
+import type { Plan } from '../plan.js';
+import type { SizePlan } from '../sizePlan.js';
 import { isTake } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
 

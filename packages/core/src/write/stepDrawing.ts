@@ -1,4 +1,4 @@
-import type { SizePlan } from '../plan.js';
+import type { SizePlan } from '../sizePlan.js';
 import { beginsAslant } from '../shaping/passages.js';
 import type { EdgePlace } from '../work/rows.js';
 import { outlines, rowSpans, type RowSpan } from '../work/outline.js';

@@ -1,4 +1,4 @@
-import type { SizePlan } from '../plan.js';
+import type { SizePlan } from '../sizePlan.js';
 import { formatLength, type Units } from '../units/length.js';
 import { labelsOf } from './text.js';
 import { flowOf, inSize, inBrackets, isOwn, type Line, type PatternText } from './line.js';

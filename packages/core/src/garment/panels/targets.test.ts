@@ -1,5 +1,6 @@
 import { compareCounts } from '../../compare.js';
-import { plan, type SizePlan } from '../../plan.js';
+import { plan } from '../../plan.js';
+import type { SizePlan } from '../../sizePlan.js';
 import { reasonInWords } from '../../because/reason.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
 import type { Body } from '../../body/measurements.js';

@@ -1,6 +1,7 @@
 import type { Design } from '../../design.js';
 import type { Fix } from '../../advice/note.js';
-import { plan, type SizePlan } from '../../plan.js';
+import { plan } from '../../plan.js';
+import type { SizePlan } from '../../sizePlan.js';
 import { demoDesigns, designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 import { rowsOf } from '../../work/runs.js';
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { Design } from '../../design.js';
 import { planFile } from '../../format/planFile.js';
-import { plan, type SizePlan } from '../../plan.js';
+import { plan } from '../../plan.js';
+import type { SizePlan } from '../../sizePlan.js';
 import { auditPlanFile } from '../../testing/auditor.js';
 import { anyFabric, designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 import { rowsOf } from '../../work/runs.js';

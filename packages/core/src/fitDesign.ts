@@ -1,0 +1,216 @@
+import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
+import type { Note } from './advice/note.js';
+import { sharedCounts } from './advice/range.js';
+import { completeBody, type CompletedBody } from './body/derive.js';
+import type { MeasurementId } from './body/measurements.js';
+import type { FieldProblem } from './check/fields.js';
+import type { Design, Size } from './design.js';
+import { fitSizes, type SizeFit } from './fit/fit.js';
+import { EVENEST, type SolveMemory } from './fit/range.js';
+import type { Construction, Draft, SizeInput } from './garment/construction.js';
+import { constructionOf } from './garment/registry.js';
+import { planSize, type SizePlan } from './sizePlan.js';
+
+/** A design whose counts are all found. Its sizes are worked one by one, when they are asked for. */
+export interface FittedDesign {
+  design: string;
+  construction: string;
+  sizes: readonly FittedSize[];
+}
+
+export interface FittedSize {
+  id: string;
+  /** What is to be said of its body and counts, before its rows are worked. */
+  notes: readonly Note[];
+  /**
+   * Works the size and audits it; asked again, it gives the same object.
+   *
+   * @throws PlanRefused for a fault of the program
+   */
+  plan: () => SizePlan;
+}
+
+/** The design cannot be planned as it stands: which fields are wrong. */
+export class DesignUnfit extends Error {
+  override name = 'DesignUnfit';
+  constructor(readonly problems: readonly FieldProblem[]) {
+    super(problems.map(({ path, message }) => `${path}: ${message}`).join('\n'));
+  }
+}
+
+interface Drafted {
+  input: SizeInput<unknown>;
+  draft: Draft;
+}
+
+/** One size planned before: what it was drafted and planned from, and what it came to. */
+interface Remembered {
+  from: string;
+  drafted: Drafted;
+  solved: SolveMemory;
+  made?: { fit: string; plan: SizePlan };
+}
+
+/**
+ * Sizes planned before, by id. Handing it back lets a size that an edit leaves alone be taken over instead of
+ * drafted, solved and worked again; the plan is the same with and without.
+ */
+export type PlanMemory = Map<string, Remembered>;
+
+/**
+ * Drafts all sizes of a design and finds their counts as a range.
+ *
+ * @param design a design that readDesign has accepted
+ * @param memory sizes planned before; filled with the sizes of this design
+ * @throws DesignUnfit for a construction or style that cannot be read
+ */
+export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
+  const { construction, style } = readGarment(design);
+  const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
+  const common = memory && JSON.stringify([construction.id, style, design.fabrics, design.finishing]);
+  const remembered = design.sizes.map((size): Remembered => {
+    const from = common === undefined ? '' : common + JSON.stringify(size);
+    const before = memory?.get(size.id);
+    if (before && before.from === from) return before;
+    const input = { size, body: bodyOf(size), style, fabrics };
+    const made = { from, drafted: { input, draft: construction.draft(input) }, solved: {} };
+    memory?.set(size.id, made);
+    return made;
+  });
+  const fits = fitAll(design, remembered, memory !== undefined);
+  const notes = notesOf(design, remembered, fits);
+  return {
+    design: design.name,
+    construction: construction.id,
+    sizes: remembered.map((known, at): FittedSize => {
+      const { input, draft } = known.drafted;
+      const fit = fits[at]!;
+      let planned: SizePlan | undefined;
+      return {
+        id: input.size.id,
+        notes: notes[at]!,
+        plan: () => {
+          if (planned) return planned;
+          const key = memory ? JSON.stringify([fit.counts, [...fit.pinned], notes[at]]) : '';
+          if (known.made?.fit === key && memory) return (planned = known.made.plan);
+          planned = planSize(
+            construction,
+            input,
+            { ...draft, quantities: fit.quantities, relations: fit.relations },
+            fit,
+            notes[at]!,
+            design.finishing,
+          );
+          if (memory) known.made = { fit: key, plan: planned };
+          return planned;
+        },
+      };
+    }),
+  };
+}
+
+function readGarment({ garment, fabrics }: Design): { construction: Construction<unknown>; style: unknown } {
+  const construction = constructionOf(garment.construction);
+  if (!construction)
+    throw new DesignUnfit([
+      { path: 'garment.construction', message: `“${garment.construction}” is no construction known here.` },
+    ]);
+  const problems: FieldProblem[] = [];
+  const style = construction.readStyle(
+    garment,
+    fabrics.map(({ id }) => id),
+    problems,
+  );
+  if (problems.length > 0) throw new DesignUnfit(problems);
+  return { construction, style };
+}
+
+/** What is to be said of each size before it is worked. */
+function notesOf(design: Design, sizes: readonly Remembered[], fits: readonly WholeFit[]): Note[][] {
+  const shared = design.graded ? sharedCounts(fits) : [];
+  const firstChild = sizes.findIndex(({ drafted: { input } }) => input.size.group !== 'adult');
+  return sizes.map(({ drafted: { input, draft } }, at) => {
+    const { size, body } = input;
+    const before = design.graded && at > 0 ? design.sizes[at - 1]!.body : null;
+    return [
+      ...draft.notes,
+      ...fits[at]!.notes,
+      ...(at === 0 ? [...estimateNotes(design.fabrics), ...shared] : []),
+      ...bodyNotes(body, usedBy(draft), size.body, size.group, before),
+      ...(at === firstChild ? [childNote(size.group)] : []),
+    ];
+  });
+}
+
+/** A size's counts with everything that was counted. */
+interface WholeFit extends SizeFit {
+  size: string;
+  quantities: Draft['quantities'];
+  relations: Draft['relations'];
+}
+
+/** Fits the pieces of all sizes as a range, and then the edgings along them, which follow. */
+function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean): WholeFit[] {
+  const wish = { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST };
+  const pinsOf = (size: string, edging: boolean, { edgings }: Draft) =>
+    design.pins.filter(
+      (pin) => pin.size === size && (edgings?.ids.includes(pin.quantity) ?? false) === edging,
+    );
+  const pieces = fitSizes(
+    sizes.map(({ drafted: { draft, input }, solved }) => ({
+      problem: draft,
+      pins: pinsOf(input.size.id, false, draft),
+      ...(remember ? { memory: solved } : {}),
+    })),
+    wish,
+  );
+  const whole = sizes.map(({ drafted: { draft, input } }, i): WholeFit => ({
+    ...pieces[i]!,
+    size: input.size.label,
+    quantities: draft.quantities,
+    relations: draft.relations,
+  }));
+  const edged = sizes.flatMap(({ drafted: { draft, input } }, i) => {
+    const { counts } = pieces[i]!;
+    return counts && draft.edgings
+      ? [{ i, problem: draft.edgings.follow(counts), pins: pinsOf(input.size.id, true, draft) }]
+      : [];
+  });
+  if (edged.length === 0) return whole;
+  const edgings = fitSizes(edged, wish);
+  edged.forEach(({ i, problem }, at) => {
+    const { counts, pinned, notes } = edgings[at]!;
+    const before = whole[i]!;
+    whole[i] = {
+      ...before,
+      counts: counts && { ...before.counts, ...counts },
+      pinned: new Set([...before.pinned, ...pinned]),
+      notes: [...before.notes, ...notes],
+      quantities: [...before.quantities, ...problem.quantities],
+      relations: [...before.relations, ...problem.relations],
+    };
+  });
+  return whole;
+}
+
+/** Measurements that advice needs whatever the construction. */
+const ALWAYS_USED: readonly MeasurementId[] = ['head', 'upperArm'];
+
+/** The measurements that a draft's lengths come from. */
+function usedBy({ quantities }: Draft): ReadonlySet<MeasurementId> {
+  const used = new Set<MeasurementId>(ALWAYS_USED);
+  for (const { because } of quantities)
+    for (const { from } of because) if (from?.kind === 'measurement') used.add(from.id as MeasurementId);
+  return used;
+}
+
+function bodyOf(size: Size): CompletedBody {
+  const body = completeBody(size.body, size.group);
+  if (body) return body;
+  throw new DesignUnfit([
+    {
+      path: `sizes.${size.id}.body`,
+      message: `Size ${size.label} has no measurement from which a bust could be derived; give the bust.`,
+    },
+  ]);
+}

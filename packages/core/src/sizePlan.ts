@@ -1,0 +1,130 @@
+import { joinNotes, missNotes } from './advice/counts.js';
+import { armNote, headNote, reachNote } from './advice/garment.js';
+import type { Note } from './advice/note.js';
+import { explain } from './because/explain.js';
+import type { Reason } from './because/reason.js';
+import type { FullBody, Group } from './body/measurements.js';
+import type { Axis, CountRule } from './fabric/fabric.js';
+import { lengthOnTheHook } from './fabric/gauge.js';
+import type { Finishing } from './finishing/finishing.js';
+import type { SizeFit } from './fit/fit.js';
+import type { Rounding } from './fit/problem.js';
+import type { Construction, Draft, Program, SizeInput } from './garment/construction.js';
+import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
+import { workAndCheck, type PlannedPiece } from './plannedPiece.js';
+import { yarnNeeds, type YarnNeed } from './yarn/metres.js';
+
+export interface PlannedQuantity {
+  id: string;
+  label: string;
+  fabric: string;
+  axis: Axis;
+  perCm: number;
+  /** Length wanted, count found, and what it measures blocked and while working, cm. */
+  target: number;
+  count: number;
+  actual: number;
+  onTheHook: number;
+  rule: CountRule;
+  rounding: Rounding;
+  pinned: boolean;
+  /** Why the count is what it is, put into sentences when asked. */
+  because: () => readonly Reason[];
+}
+
+export interface FinishedMeasure {
+  id: string;
+  label: string;
+  target: number;
+  actual: number;
+}
+
+export interface SizePlan {
+  id: string;
+  label: string;
+  group: Group;
+  body: FullBody;
+  finished: readonly FinishedMeasure[];
+  quantities: readonly PlannedQuantity[];
+  pieces: readonly PlannedPiece[];
+  joins: readonly Join[];
+  /** Rounds of body and sleeve from the shoulder on, cm. */
+  rounds: Program['rounds'];
+  yarn: readonly YarnNeed[];
+  notes: readonly Note[];
+}
+
+/**
+ * Works a size whose counts are found: its rows come off the virtual hook, its joins are audited, and what is to be said of it
+ * is added to `notes`. A size without counts has nothing but its notes.
+ *
+ * @throws PlanRefused for a fault of the program
+ */
+export function planSize(
+  construction: Construction<unknown>,
+  input: SizeInput<unknown>,
+  draft: Draft,
+  fit: SizeFit,
+  notes: Note[],
+  finishing: Finishing | undefined,
+): SizePlan {
+  const { size, body } = input;
+  const base = { id: size.id, label: size.label, group: size.group, body: body.body };
+  const { counts } = fit;
+  if (!counts)
+    return {
+      ...base,
+      finished: [],
+      quantities: [],
+      pieces: [],
+      joins: [],
+      rounds: { body: [], arm: [] },
+      yarn: [],
+      notes,
+    };
+  const program = construction.program(input, counts);
+  const edges = new Map<string, WorkedEdge>();
+  const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
+  const joins = program.joins.map((join) => auditJoin(join, edges));
+  return {
+    ...base,
+    finished: draft.finished.map(({ id, label, target, actual }) => ({
+      id,
+      label,
+      target,
+      actual: actual(counts),
+    })),
+    quantities: draft.quantities.map((quantity): PlannedQuantity => {
+      const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;
+      const count = counts[id]!;
+      const pinned = fit.pinned.has(id);
+      return {
+        id,
+        label,
+        fabric: fabric.id,
+        axis,
+        perCm: countsPerCm,
+        target,
+        count,
+        actual: count / countsPerCm,
+        onTheHook: lengthOnTheHook(fabric, axis, count),
+        rule,
+        rounding,
+        pinned,
+        because: () => explain(quantity, counts, draft.relations, pinned),
+      };
+    }),
+    pieces: worked,
+    joins,
+    rounds: program.rounds,
+    yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing),
+    notes: [
+      ...notes,
+      ...joinNotes(joins),
+      ...headNote(program.facts, body.body),
+      ...armNote(program.facts, body.body),
+      ...reachNote(program.facts),
+      ...missNotes(draft.quantities, counts),
+    ],
+  };
+}
