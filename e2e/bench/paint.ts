@@ -35,6 +35,21 @@ export function dragToPaint(url: string): Promise<number[][]> {
   );
 }
 
+/**
+ * Batches of milliseconds from frame to frame while the pointer drags the depth of a yoke without a rest, a move in every frame: what the hand
+ * sees of the handle. A frame is 16.7 ms where nothing holds it up.
+ */
+export function framesOfDrag(url: string): Promise<number[][]> {
+  return batchesAt(
+    url,
+    async (browser) => {
+      await browser.press('M');
+      await browser.find('[data-testid=handle-depth]');
+    },
+    frameBatch,
+  );
+}
+
 async function batchesAt(
   url: string,
   begin: (browser: Browser) => Promise<void>,
@@ -55,9 +70,8 @@ async function batchesAt(
   }
 }
 
-function dragBatch(browser: Browser): Promise<number[]> {
-  return browser.driver.executeAsyncScript<number[]>(
-    `
+/** The handle of a yoke's depth, and how to move a pointer on it. */
+const HANDLE = `
       const done = arguments[arguments.length - 1];
       const moves = arguments[0];
       const handle = document.querySelector('[data-testid=handle-depth]');
@@ -66,7 +80,34 @@ function dragBatch(browser: Browser): Promise<number[]> {
       const { x, y } = handle.querySelector('circle').getBoundingClientRect();
       const fire = (type, by) =>
         handle.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y + by }));
+`;
+
+function frameBatch(browser: Browser): Promise<number[]> {
+  return browser.driver.executeAsyncScript<number[]>(
+    `${HANDLE}
       const times = [];
+      let last = 0;
+      const frame = (now) => {
+        if (last > 0) times.push(now - last);
+        last = now;
+        if (times.length === moves) {
+          fire('pointerup', 0);
+          return setTimeout(() => done(times), 500);
+        }
+        // Up and down by 48 px, 8 px a frame: a quick hand.
+        const at = (times.length * 8) % 192;
+        fire('pointermove', at < 96 ? at - 48 : 144 - at);
+        requestAnimationFrame(frame);
+      };
+      fire('pointerdown', 0);
+      requestAnimationFrame(frame);`,
+    3 * PRESSES,
+  );
+}
+
+function dragBatch(browser: Browser): Promise<number[]> {
+  return browser.driver.executeAsyncScript<number[]>(
+    `${HANDLE}      const times = [];
       const steps = [40, 0, 24, -24];
       const move = (i) => {
         if (i === moves) {

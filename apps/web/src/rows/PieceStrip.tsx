@@ -1,6 +1,7 @@
 import type { Outline, PlannedPiece } from '@upfell/core';
 import type { StripRow } from '../worker/screen';
 import { DragHandle } from '../ui/DragHandle';
+import { useHeld } from '../ui/useHeld';
 import type { EvenEnd } from './evenRows';
 import { idealLines } from './idealLine';
 
@@ -26,7 +27,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
   const left = Math.min(...drawn.map((one) => one.left));
   const right = Math.max(...drawn.map((one) => one.right));
   const top = Math.max(...drawn.map(({ high }) => high));
-  const scale = Math.min(WIDEST / (right - left), TALLEST / top);
+  const [scale, hold] = useHeld(Math.min(WIDEST / (right - left), TALLEST / top));
   const width = (right - left) * scale;
   const height = top * scale;
   const x = (cm: number) => MARGIN + (cm - left) * scale;
@@ -127,6 +128,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
           from={[MARGIN - 2, y(edgeOf(end, rows, most))]}
           to={[MARGIN + width + 2, y(edgeOf(end, rows, most))]}
           testId={`handle-${end.field}`}
+          onHold={hold}
           onMove={(value, dragging) => onEven(end, value, dragging)}
         />
       ))}

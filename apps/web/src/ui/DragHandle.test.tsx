@@ -1,40 +1,46 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { DragHandle } from './DragHandle';
 
 const moves: [number, boolean][] = [];
+const held: boolean[] = [];
+let follow: (value: number) => void;
+const handleWith = (more: Partial<Parameters<typeof DragHandle>[0]>) => (
+  <svg>
+    <DragHandle
+      label="Depth"
+      text="20 rows"
+      value={20}
+      least={6}
+      most={30}
+      along="y"
+      step={10}
+      from={[0, 100]}
+      to={[50, 100]}
+      testId="handle"
+      onMove={(value, dragging) => moves.push([value, dragging])}
+      onHold={(down) => held.push(down)}
+      {...more}
+    />
+  </svg>
+);
 const show = (more: Partial<Parameters<typeof DragHandle>[0]> = {}) => {
   moves.length = 0;
-  render(
-    <svg>
-      <DragHandle
-        label="Depth"
-        text="20 rows"
-        value={20}
-        least={6}
-        most={30}
-        along="y"
-        step={10}
-        from={[0, 100]}
-        to={[50, 100]}
-        testId="handle"
-        onMove={(value, dragging) => moves.push([value, dragging])}
-        {...more}
-      />
-    </svg>,
-  );
+  held.length = 0;
+  const { rerender } = render(handleWith(more));
+  /** The plan has come: the value is what it says. */
+  follow = (value) => rerender(handleWith({ ...more, value }));
   const handle = screen.getByRole('slider');
   // jsdom captures no pointers.
   handle.setPointerCapture = () => undefined;
   return handle;
 };
-const drag = (handle: Element, ...places: { clientX?: number; clientY?: number }[]) => {
-  const at = (type: 'pointerDown' | 'pointerMove' | 'pointerUp', place: object) => {
-    const event = new MouseEvent(type.toLowerCase(), { bubbles: true, ...place });
-    fireEvent(handle, event);
-  };
-  at('pointerDown', places[0]!);
-  for (const place of places.slice(1)) at('pointerMove', place);
-  at('pointerUp', places.at(-1)!);
+type Place = { clientX?: number; clientY?: number };
+const pointer = (handle: Element, type: 'down' | 'move' | 'up', place: Place = {}) =>
+  fireEvent(handle, new MouseEvent(`pointer${type}`, { bubbles: true, ...place }));
+const drag = (handle: Element, ...places: Place[]) => {
+  pointer(handle, 'down', places[0]);
+  for (const place of places.slice(1)) pointer(handle, 'move', place);
+  pointer(handle, 'up', places.at(-1));
 };
 
 it('says what it is to those who cannot see it', () => {
@@ -64,7 +70,7 @@ it('goes to the sides where it lies so', () => {
   fireEvent.keyDown(handle, { key: 'ArrowUp' });
   expect(moves).toEqual([
     [22, false],
-    [19, false],
+    [21, false],
   ]);
 });
 
@@ -84,4 +90,45 @@ it('is moved by keys quicker than the plan follows', () => {
     [22, false],
     [17, false],
   ]);
+});
+
+it('goes with the hand before the plan follows, and is then where the plan says', () => {
+  const handle = show();
+  pointer(handle, 'down', { clientY: 100 });
+  expect(handle.getAttribute('transform')).toBeNull();
+  pointer(handle, 'move', { clientY: 131 });
+  expect(handle.getAttribute('transform')).toBe('translate(0 30)');
+  expect(handle.getAttribute('aria-valuenow')).toBe('20');
+  // The plan comes to one row less than the hand is at.
+  follow(22);
+  expect(handle.getAttribute('transform')).toBe('translate(0 10)');
+  pointer(handle, 'move', { clientY: 120 });
+  expect(handle.getAttribute('transform')).toBeNull();
+  expect(moves).toEqual([
+    [23, false],
+    [22, true],
+  ]);
+});
+
+it('waits for the plan when it is let go, but not for ever', () => {
+  jest.useFakeTimers();
+  const handle = show({ along: 'x' });
+  drag(handle, { clientX: 0 }, { clientX: 20 });
+  expect(handle.getAttribute('transform')).toBe('translate(20 0)');
+  act(() => jest.advanceTimersByTime(1000));
+  expect(handle.getAttribute('transform')).toBeNull();
+  fireEvent.keyDown(handle, { key: 'ArrowRight' });
+  expect(moves.at(-1)).toEqual([23, false]);
+  follow(23);
+  expect(handle.getAttribute('transform')).toBeNull();
+  jest.useRealTimers();
+});
+
+it('tells when it is held', () => {
+  const handle = show();
+  pointer(handle, 'down');
+  expect(held).toEqual([true]);
+  pointer(handle, 'up');
+  pointer(handle, 'up');
+  expect(held).toEqual([true, false]);
 });

@@ -1,4 +1,4 @@
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 
 interface Props {
   label: string;
@@ -15,9 +15,17 @@ interface Props {
   to: readonly [x: number, y: number];
   testId: string;
   onMove: (value: number, dragging: boolean) => void;
+  /** Told when a drag begins (true) and ends (false). */
+  onHold?: (down: boolean) => void;
 }
 
-/** A line in a drawing that is dragged, or moved by the arrow keys, a step at a time: one drag is one step of undo. */
+/** How long after a drag the line waits for the plan before it goes back to the value that holds, ms. */
+const PATIENCE = 400;
+
+/**
+ * A line in a drawing that is dragged, or moved by the arrow keys, a step at a time: one drag is one step of undo. It goes with the
+ * hand at once; the value that it then has follows from the plan.
+ */
 export function DragHandle({
   label,
   text,
@@ -30,22 +38,44 @@ export function DragHandle({
   to,
   testId,
   onMove,
+  onHold,
 }: Props) {
-  const drag = useRef<{ at: number; value: number; last: number } | null>(null);
-  /** Where the keys have moved it to: they are quicker than the plan that follows them. */
+  const drag = useRef<{ at: number; value: number; step: number; moved: boolean } | null>(null);
+  /** Where hand and keys have moved it to: they are quicker than the plan that follows them. */
   const wanted = useRef(value);
+  /** Where it is drawn until the plan has followed; null where it is drawn at its value. */
+  const [shown, setShown] = useState<number | null>(null);
+  const patience = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => {
+    if (drag.current) return;
     wanted.current = value;
+    setShown(null);
   }, [value]);
+  useEffect(() => () => clearTimeout(patience.current), []);
+  const wait = () => {
+    clearTimeout(patience.current);
+    patience.current = setTimeout(() => setShown(null), PATIENCE);
+  };
+  const want = (next: number, dragging: boolean) => {
+    wanted.current = next;
+    setShown(next);
+    onMove(next, dragging);
+  };
   const clamp = (next: number) => Math.max(least, Math.min(most, next));
   const place = (event: PointerEvent) => (along === 'y' ? event.clientY : event.clientX);
   const move = (event: PointerEvent) => {
     const begun = drag.current;
     if (!begun) return;
-    const next = clamp(begun.value + Math.round((place(event) - begun.at) / step));
-    if (next === begun.last) return;
-    onMove(next, begun.last !== begun.value);
-    begun.last = next;
+    const next = clamp(begun.value + Math.round((place(event) - begun.at) / begun.step));
+    if (next === wanted.current) return;
+    want(next, begun.moved);
+    begun.moved = true;
+  };
+  const end = () => {
+    if (!drag.current) return;
+    drag.current = null;
+    onHold?.(false);
+    wait();
   };
   const key = (event: KeyboardEvent) => {
     const [less, more] = along === 'y' ? ['ArrowUp', 'ArrowDown'] : ['ArrowLeft', 'ArrowRight'];
@@ -57,10 +87,11 @@ export function DragHandle({
     event.preventDefault();
     const next = clamp(wanted.current + by);
     if (next === wanted.current) return;
-    wanted.current = next;
-    onMove(next, false);
+    want(next, false);
+    wait();
   };
   const [x, y] = to;
+  const away = shown === null ? 0 : (shown - value) * step;
   return (
     <g
       role="slider"
@@ -76,11 +107,15 @@ export function DragHandle({
       onKeyDown={key}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
-        drag.current = { at: place(event), value, last: value };
+        clearTimeout(patience.current);
+        wanted.current = value;
+        drag.current = { at: place(event), value, step, moved: false };
+        onHold?.(true);
       }}
       onPointerMove={move}
-      onPointerUp={() => (drag.current = null)}
-      onPointerCancel={() => (drag.current = null)}
+      onPointerUp={end}
+      onPointerCancel={end}
+      transform={away === 0 ? undefined : `translate(${along === 'y' ? `0 ${away}` : `${away} 0`})`}
     >
       <title>{`${label}: ${text}. Drag, or use the arrow keys.`}</title>
       <line x1={from[0]} x2={x} y1={from[1]} y2={y} stroke="transparent" strokeWidth={14} />

@@ -8,7 +8,7 @@ const planned = (design: Design = pullover) => {
   const planner = new Planner();
   const sent = planner.planDocument(design);
   if (!sent.ok) throw new Error(sent.problems[0]!.message);
-  return { planner, sizes: sent.plan.sizes };
+  return { planner, sizes: sent.plan.sizes.map(({ screen }) => screen!) };
 };
 const clone = (change: (design: Design) => void): Design => {
   const copy = structuredClone(pullover);
@@ -33,9 +33,9 @@ describe('a planner', () => {
     expect(sizes).toHaveLength(pullover.sizes.length);
     expect(structuredClone(sizes)).toEqual(sizes);
     for (const size of sizes)
-      for (const piece of size!.pieces) {
+      for (const piece of size.pieces) {
         expect(piece.runs).toEqual([]);
-        expect(size!.outlines[piece.id]!.length).toBeGreaterThan(0);
+        expect(size.outlines[piece.id]!.length).toBeGreaterThan(0);
       }
   });
 
@@ -47,9 +47,48 @@ describe('a planner', () => {
       design.sizes[last]!.body.bust! += 6;
     });
     const sent = planner.planDocument(edited);
-    expect(sent.ok && sent.plan.sizes.map((size) => size === null)).toEqual(
+    expect(sent.ok && sent.plan.sizes.map(({ screen }) => screen === null)).toEqual(
       pullover.sizes.map((_, i) => i !== last),
     );
+  });
+
+  it('works the size that is asked for first, and the others when they are asked for', () => {
+    const { planner } = planned();
+    const edited = clone((design) => void (design.garment['ease'] = 20));
+    const ids = pullover.sizes.map(({ id }) => id);
+    const sent = planner.planDocument(edited, ids[3]);
+    if (!sent.ok) throw new Error();
+    expect(sent.plan.sizes.map(({ id }) => id)).toEqual(ids);
+    expect(sent.plan.sizes.flatMap(({ id, screen }) => (screen === undefined ? [] : [id]))).toEqual([ids[3]]);
+    const whole = planned(edited).sizes;
+    expect(sent.plan.sizes[3]!.screen).toEqual(whole[3]);
+    ids.forEach((id, i) => {
+      if (i !== 3) expect(planner.workLater(id)).toEqual({ ok: true, screen: whole[i] });
+    });
+    // By now the page has them all.
+    expect(ids.map((id) => planner.workLater(id))).toEqual(ids.map(() => ({ ok: true, screen: null })));
+    expect(planner.workLater('no such')).toEqual({ ok: true, screen: null });
+  });
+
+  it('answers from sizes that it was not yet asked to work', () => {
+    const { planner } = planned();
+    const edited = clone((design) => void (design.garment['ease'] = 20));
+    planner.planDocument(edited, pullover.sizes[3]!.id);
+    const whole = planned(edited).planner;
+    expect(planner.counts()).toBe(whole.counts());
+    expect(planner.strips(pullover.sizes[0]!.id)).toEqual(whole.strips(pullover.sizes[0]!.id));
+    expect(planner.prove()!.differences).toEqual([]);
+  });
+
+  it('tells of held counts that cannot be kept, whatever size is worked first', () => {
+    const { planner, sizes } = planned();
+    const { id, quantities } = sizes[0]!;
+    const rows = quantities.find((one) => one.id === 'body.rows')!;
+    const clashing = clone((design) => {
+      design.pins = [{ size: id, quantity: 'body.rows', count: rows.count + 1000 }];
+    });
+    const sent = planner.planDocument(clashing, sizes[2]!.id);
+    expect(sent.ok && sent.pinNotes.map(({ size, note }) => [size, note.level])).toEqual([[id, 'stop']]);
   });
 
   it('keeps its plan when a document cannot be read, and says what is wrong with it', () => {
@@ -91,7 +130,7 @@ describe('a planner', () => {
 
   it('gives every row of a size as it lies', () => {
     const { planner, sizes } = planned();
-    for (const { id, quantities } of sizes as NonNullable<(typeof sizes)[number]>[]) {
+    for (const { id, quantities } of sizes) {
       const back = planner.strips(id).find(({ piece }) => piece === 'back')!;
       const rows = quantities.find((one) => one.id === 'body.rows')!.count;
       expect(Math.max(...back.rows.map(({ n }) => n))).toBe(rows);
@@ -140,7 +179,7 @@ describe('a planner', () => {
     const { quantities } = sizes[0]!;
     expect(lines).toHaveLength(1 + quantities.length);
     quantities.forEach(({ id }, i) => {
-      const counts = sizes.map((size) => size!.quantities.find((one) => one.id === id)!.count);
+      const counts = sizes.map((size) => size.quantities.find((one) => one.id === id)!.count);
       expect(lines[i + 1]!.startsWith(`${id},`)).toBe(true);
       expect(lines[i + 1]!.endsWith(`,${counts.join(',')}`)).toBe(true);
     });

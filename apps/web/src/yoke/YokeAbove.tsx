@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { YokeStyle } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
+import { useHeld } from '../ui/useHeld';
 import type { FlatYoke } from './fromAbove';
 import { moved, setStyle } from './useYoke';
 
@@ -37,7 +38,7 @@ export const YokeAbove = memo(function YokeAbove({
   const all = [yoke, ...others];
   const halfWidth = Math.max(...all.map(({ neck, depth }) => neck[0] + depth));
   const halfHeight = Math.max(...all.map(({ neck, depth }) => neck[1] + depth));
-  const scale = Math.min((width / 2 - PAD) / halfWidth, (height / 2 - PAD) / halfHeight);
+  const [scale, hold] = useHeld(Math.min((width / 2 - PAD) / halfWidth, (height / 2 - PAD) / halfHeight));
   const at = ([x, y]: Point): Point => [width / 2 + x * scale, height / 2 + y * scale];
   const path = (points: readonly Point[]) =>
     points.map((point, i) => `${i === 0 ? 'M' : 'L'}${at(point).join(',')}`).join('');
@@ -84,7 +85,18 @@ export const YokeAbove = memo(function YokeAbove({
       {yoke.parts.map(({ id, middle }) => {
         const [x, y] = at(middle);
         return (
-          <text key={id} x={x} y={y} textAnchor="middle" fontSize={13} fill="#20303a">
+          // An open front has its edges here: the words stand on a ground of their own.
+          <text
+            key={id}
+            x={x}
+            y={y}
+            textAnchor="middle"
+            fontSize={13}
+            fill="#20303a"
+            stroke="#fbf6ea"
+            strokeWidth={id === 'front' ? 5 : 0}
+            paintOrder="stroke"
+          >
             <tspan x={x} fontWeight={600}>
               {id === 'back' ? 'Back' : id === 'front' ? 'Front' : 'Sleeve'}
             </tspan>
@@ -108,6 +120,7 @@ export const YokeAbove = memo(function YokeAbove({
         from={[underarm[0] + 8, underarm[1] + 12]}
         to={[underarm[0] + 8 + Math.max(6, chainWidth), underarm[1] + 12]}
         testId="handle-underarm"
+        onHold={hold}
         onMove={(value, dragging) =>
           setStyle(
             'garment.underarm',

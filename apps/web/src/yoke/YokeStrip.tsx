@@ -7,6 +7,7 @@ import {
   type YokeStyle,
 } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
+import { useHeld } from '../ui/useHeld';
 import { moved, setStyle } from './useYoke';
 import { YOKE_PARTS, type YokePart, type YokeRow } from './yokeRows';
 
@@ -14,6 +15,8 @@ const COLOURS = { back: '#e3d8bf', front: '#e3d8bf', 'sleeve-left': '#f3ead6', '
 /** Rows in which a part gains stitches. */
 const GROWING = { back: '#5b4a2c', front: '#5b4a2c', 'sleeve-left': '#8a7650', 'sleeve-right': '#8a7650' };
 const MARGIN = 44;
+/** Share of the height that is left free below, so that the depth can be drawn down into it. */
+const SPARE = 0.12;
 
 interface Props {
   piece: PlannedPiece;
@@ -43,8 +46,11 @@ export const YokeStrip = memo(function YokeStrip({
   height,
 }: Props) {
   const most = Math.max(...rows.map(({ total }) => total));
-  const x = (width - 2 * MARGIN) / most;
-  const step = (height - 26) / rows.length;
+  const fits = { x: (width - 2 * MARGIN) / most, step: (height - 26) / rows.length };
+  const [scale, hold] = useHeld({ x: fits.x, step: fits.step * (1 - SPARE) });
+  // Drawn out beyond what was left free it shrinks all the same.
+  const x = Math.min(scale.x, fits.x);
+  const step = Math.min(scale.step, fits.step);
   const y = (index: number) => 6 + index * step;
   const middle = width / 2;
   const grows = (index: number, id: YokePart) =>
@@ -98,6 +104,7 @@ export const YokeStrip = memo(function YokeStrip({
         from={[MARGIN / 2, y(rows.length)]}
         to={[width - MARGIN / 2, y(rows.length)]}
         testId="handle-depth"
+        onHold={hold}
         onMove={(value, dragging) =>
           setStyle(
             'garment.depthEase',
@@ -134,6 +141,7 @@ export const YokeStrip = memo(function YokeStrip({
               from={[middle, at]}
               to={left ? [MARGIN - 6, at] : [width - MARGIN + 6, at]}
               testId={`handle-${field}`}
+              onHold={hold}
               onMove={(value, dragging) =>
                 setStyle(`garment.rates.${field}`, Math.round((value / room) * 1000) / 10, dragging)
               }
@@ -159,6 +167,7 @@ export const YokeStrip = memo(function YokeStrip({
               from={[MARGIN, y(row)]}
               to={[width - MARGIN + 4, y(row)]}
               testId={`handle-round-${i + 1}`}
+              onHold={hold}
               onMove={(value, dragging) =>
                 setStyle(
                   'garment.increases.places',

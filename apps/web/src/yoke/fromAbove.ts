@@ -74,7 +74,7 @@ export function flatYoke(size: ScreenSize, opening: number): FlatYoke | null {
         return [at(-half(row), row.depth), at(half(row), row.depth)];
       },
       edge: [at(-half(last), depth), at(half(last), depth)],
-      middle: at(0, depth * 0.55),
+      middle: at(0, depth * (split ? 0.62 : 0.55)),
     };
   };
   return {
