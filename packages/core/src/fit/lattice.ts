@@ -97,6 +97,18 @@ export function latticesOf(
   return lattices;
 }
 
+/** A lattice with no more than the values from low to high. */
+export function within(lattice: Lattice, low: number, high: number): Lattice {
+  const left = { ...lattice, low, high };
+  // A count's cost only rises away from its cheapest, so the nearest end is the cheapest left; a choice's may be any.
+  left.best = Math.min(high, Math.max(low, lattice.best));
+  if (lattice.helper?.costs)
+    for (let index = low; index <= high; index += 1)
+      if (costAt(left, index) < costAt(left, left.best)) left.best = index;
+  left.least = costAt(left, left.best);
+  return left;
+}
+
 /** The relations between the unknowns by their place; "at least" turned into "at most". */
 export function linearRelations(problem: Problem, lattices: readonly Lattice[]): LinearRelation[] {
   const indexOf = new Map<string, number>();

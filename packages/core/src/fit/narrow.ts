@@ -1,5 +1,5 @@
 import type { LinearRelation } from './eliminate.js';
-import { costAt, type Lattice } from './lattice.js';
+import { within, type Lattice } from './lattice.js';
 
 /** The unknowns with what is left of their values; or the relation that leaves one of them without any. */
 export type Narrowed = { left: Lattice[] } | { clash: LinearRelation };
@@ -54,17 +54,7 @@ export function narrow(lattices: readonly Lattice[], relations: readonly LinearR
     }
     if (!changed) break;
   }
-  const narrowed = lattices.map((lattice, i) => {
-    const left = { ...lattice, low: low[i]!, high: high[i]! };
-    // A count's cost only rises away from its cheapest, so the nearest end is the cheapest left; a choice's may be any.
-    left.best = Math.min(left.high, Math.max(left.low, lattice.best));
-    if (lattice.helper?.costs)
-      for (let index = left.low; index <= left.high; index += 1)
-        if (costAt(left, index) < costAt(left, left.best)) left.best = index;
-    left.least = costAt(left, left.best);
-    return left;
-  });
-  return { left: narrowed };
+  return { left: lattices.map((lattice, i) => within(lattice, low[i]!, high[i]!)) };
 }
 
 /** Whether whole steps of the terms can add up to the total: their common divisor must divide what is left of it. */

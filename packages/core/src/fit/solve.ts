@@ -6,6 +6,7 @@ import {
   latticesOf,
   linearRelations,
   windowed,
+  within,
   type Bounds,
   type Lattice,
 } from './lattice.js';
@@ -142,7 +143,9 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       proven = needed.every(inside);
     }
     if (!proven && !anyAnswer && attempt.work > DEAR && isWide(lattices, needed)) {
-      needed = pricedReaches(lattices, relations, groups, attempt.indexes, needed);
+      // What is priced out stays out: later answers are cheaper still.
+      lattices = pricedOut(lattices, relations, groups, attempt.indexes, needed);
+      needed = reaches(lattices);
       proven = needed.every(inside);
     }
     if (proven || anyAnswer) {
@@ -223,24 +226,19 @@ function isWide(lattices: readonly Lattice[], reaches: readonly (readonly [numbe
   return reaches.some(([first, last], i) => lattices[i]!.quantity !== null && last - first >= WIDE);
 }
 
-/** What is left of the reaches when the relations are priced, for the groups that are tied at all. */
-function pricedReaches(
+/** The lattices with what is left of the reaches when the relations are priced, for the groups that are tied at all. */
+function pricedOut(
   lattices: readonly Lattice[],
   relations: readonly LinearRelation[],
   groups: readonly number[],
   indexes: readonly number[],
   reaches: readonly (readonly [number, number])[],
-): (readonly [number, number])[] {
-  const left = [...reaches];
+): Lattice[] {
+  const left = lattices.map((lattice, i) => within(lattice, ...reaches[i]!));
   for (const group of new Set(groups)) {
     const members = lattices.flatMap((_, i) => (groups[i] === group ? [i] : []));
     if (members.length === 1) continue;
     const place = new Map(members.map((member, i) => [member, i]));
-    const within = members.map((i): Lattice => ({
-      ...lattices[i]!,
-      low: reaches[i]![0],
-      high: reaches[i]![1],
-    }));
     const between = relations
       .filter(({ variables }) => place.has(variables[0]!))
       .map((relation) => ({
@@ -248,7 +246,12 @@ function pricedReaches(
         variables: relation.variables.map((variable) => place.get(variable)!),
       }));
     const upper = members.reduce((sum, i) => sum + costAt(lattices[i]!, indexes[i]!), LEAST_SLACK);
-    reachByPrices(within, between, upper).forEach((reach, i) => (left[members[i]!] = reach));
+    const reach = reachByPrices(
+      members.map((i) => left[i]!),
+      between,
+      upper,
+    );
+    members.forEach((member, i) => (left[member] = within(left[member]!, ...reach[i]!)));
   }
   return left;
 }
