@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { wrap } from 'comlink';
 import type { Design } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
@@ -98,4 +97,12 @@ it('keeps the plan on screen where a held count cannot be kept', async () => {
   const { plan, ahead, pinNotes } = usePlan.getState();
   expect(pinNotes.map(({ size }) => size)).toEqual([ids[0]]);
   expect([busts(plan), ahead]).toEqual([plannedBy(design), null]);
+});
+
+it('works the other sizes of a page that is hidden, which paints no frames', async () => {
+  await requestPlan(design);
+  const frames = jest.spyOn(window, 'requestAnimationFrame').mockReturnValue(0);
+  await requestPlan(withEase(20));
+  frames.mockRestore();
+  expect(busts(usePlan.getState().plan)).toEqual(plannedBy(withEase(20)));
 });

@@ -17,6 +17,9 @@ export interface PlanState {
   pinNotes: readonly { size: string; note: Note }[];
 }
 
+/** How long the other sizes wait for a frame, ms. */
+const LONGEST_FRAME = 100;
+
 const NOTHING: PlanState = { plan: null, document: null, ahead: null, trouble: [], pinNotes: [] };
 
 export const usePlan = create<PlanState>(() => NOTHING);
@@ -24,6 +27,8 @@ export const usePlan = create<PlanState>(() => NOTHING);
 /** Whether the worker is planning the newest document; apart from the plan, whose readers need not hear of it. */
 export const usePlanning = create<{ planning: boolean }>(() => ({ planning: false }));
 
+/** Ends the wait for a frame. */
+let goOn = (): void => undefined;
 let remote: Remote<Planner> | null = null;
 let waiting: Design | null = null;
 
@@ -47,6 +52,7 @@ function receive(id: string, screen: ScreenSize | null | undefined): void {
  */
 export async function requestPlan(document: Design): Promise<void> {
   waiting = document;
+  goOn();
   if (usePlanning.getState().planning) return;
   usePlanning.setState({ planning: true });
   try {
@@ -73,7 +79,10 @@ async function planNewest(asked: Design): Promise<void> {
   const shown = pinNotes.length === 0 || !usePlan.getState().plan;
   const now = (): ScreenPlan => ({ ...head, sizes: sizes.map(({ id }) => received.get(id)!) });
   const later = sizes.filter(({ screen }) => screen === undefined);
-  if (later.length > 0 && shown) usePlan.setState({ ahead: now(), trouble: [], pinNotes });
+  if (later.length > 0 && shown) {
+    usePlan.setState({ ahead: now(), trouble: [], pinNotes });
+    await painted();
+  }
   for (const { id } of later) {
     if (waiting) return;
     const worked = await planner().workLater(id);
@@ -86,6 +95,18 @@ async function planNewest(asked: Design): Promise<void> {
   usePlan.setState(
     shown ? { plan: now(), document: asked, ahead: null, trouble: [], pinNotes } : { pinNotes, trouble: [] },
   );
+}
+
+/**
+ * Until what has just been changed is on screen: the processor is left to that. A hidden page paints nothing and a newer edit does not
+ * wait, so not for ever.
+ */
+function painted(): Promise<void> {
+  return new Promise((done) => {
+    goOn = done;
+    setTimeout(done, LONGEST_FRAME);
+    requestAnimationFrame(() => setTimeout(done));
+  });
 }
 
 /** The size that is worked first: the chosen one, where the sizes on screen are those of the document. */
