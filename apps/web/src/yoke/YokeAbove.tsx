@@ -22,6 +22,7 @@ interface Props {
 }
 
 const PAD = 46;
+const GROUND = { back: '#fbf6ea', front: '#fbf6ea', 'sleeve-left': '#f3ead6', 'sleeve-right': '#f3ead6' };
 
 /** The yoke as it lies on a table, back at the top: four lines, the row under the pointer, the underarm chain to drag. */
 export const YokeAbove = memo(function YokeAbove({
@@ -36,7 +37,12 @@ export const YokeAbove = memo(function YokeAbove({
   height,
 }: Props) {
   const all = [yoke, ...others];
-  const halfWidth = Math.max(...all.map(({ neck, depth }) => neck[0] + depth));
+  const front = yoke.parts.find(({ id }) => id === 'front')!;
+  const halfWidth = Math.max(
+    ...all.map(({ neck, depth }) => neck[0] + depth),
+    // The chain to be dragged lies beside the front.
+    front.edge[1][0] + chain / perCm,
+  );
   const halfHeight = Math.max(...all.map(({ neck, depth }) => neck[1] + depth));
   const [scale, hold] = useHeld(Math.min((width / 2 - PAD) / halfWidth, (height / 2 - PAD) / halfHeight));
   const at = ([x, y]: Point): Point => [width / 2 + x * scale, height / 2 + y * scale];
@@ -44,7 +50,6 @@ export const YokeAbove = memo(function YokeAbove({
     points.map((point, i) => `${i === 0 ? 'M' : 'L'}${at(point).join(',')}`).join('');
   const [left, right] = yoke.parts.filter(({ id }) => id.startsWith('sleeve'));
   const back = yoke.parts.find(({ id }) => id === 'back')!;
-  const front = yoke.parts.find(({ id }) => id === 'front')!;
   const row = yoke.rows[Math.min(chosen, yoke.rows.length - 1)]!;
   /** The four lines: from the neck to the split, beside both parts that meet there. */
   const wedges: [Point, Point][] = [
@@ -69,7 +74,7 @@ export const YokeAbove = memo(function YokeAbove({
         <path
           key={id}
           d={polygons.map((points) => `${path(points)}Z`).join('')}
-          fill={id.startsWith('sleeve') ? '#f3ead6' : '#fbf6ea'}
+          fill={GROUND[id]}
           stroke="#20303a"
           strokeWidth={1.5}
           strokeLinejoin="round"
@@ -85,7 +90,7 @@ export const YokeAbove = memo(function YokeAbove({
       {yoke.parts.map(({ id, middle }) => {
         const [x, y] = at(middle);
         return (
-          // An open front has its edges here: the words stand on a ground of their own.
+          // Edges and rows may run here: the words stand on a ground of their own.
           <text
             key={id}
             x={x}
@@ -93,8 +98,8 @@ export const YokeAbove = memo(function YokeAbove({
             textAnchor="middle"
             fontSize={13}
             fill="#20303a"
-            stroke="#fbf6ea"
-            strokeWidth={id === 'front' ? 5 : 0}
+            stroke={GROUND[id]}
+            strokeWidth={5}
             paintOrder="stroke"
           >
             <tspan x={x} fontWeight={600}>

@@ -6,6 +6,7 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import type { YokeTargets } from '../yoke/below.js';
+import { endsAboveUnderarm } from '../yoke/shallow.js';
 import type { NeckTargets } from '../yoke/targets.js';
 import { firstShapingRow, lineShares } from './lines.js';
 import type { RaglanStyle } from './style.js';
@@ -14,12 +15,16 @@ type Input = SizeInput<RaglanStyle>;
 
 /** A garment that comes out so much narrower than wanted is another garment, cm. */
 const TOO_FAR = 6;
+/** A raglan has at least so much depth beyond the armhole's, cm (common practice). */
+const DEEPER = 3;
+
 /** Everything that the targets of a yoke cannot have together. */
 export function feasibility(input: Input, wanted: YokeTargets, neck: NeckTargets): Note[] {
   return [
     ...tooShallow(input, wanted, neck),
     ...sleeveShrinks(input, wanted, neck),
     ...neckTooWide(input, neck),
+    ...endsAboveUnderarm(input, wanted.depth, DEEPER),
   ];
 }
 

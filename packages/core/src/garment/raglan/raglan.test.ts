@@ -1,26 +1,13 @@
 import type { Design } from '../../design.js';
-import type { Fix } from '../../advice/note.js';
 import { plan } from '../../plan.js';
 import type { SizePlan } from '../../sizePlan.js';
 import { demoDesigns, designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
+import { taken } from '../../testing/taken.js';
 import { rowsOf } from '../../work/runs.js';
 
 const designs = demoDesigns();
 const count = (size: SizePlan, id: string) => size.quantities.find((one) => one.id === id)!.count;
 const actual = (size: SizePlan, id: string) => size.quantities.find((one) => one.id === id)!.actual;
-
-/** The design with what a note offers, as the application takes it. */
-function taken(design: Design, { set }: Fix): Design {
-  const next = structuredClone(design);
-  for (const { path, value, size } of set) {
-    const [, ...keys] = path.split('.');
-    const last = keys.pop()!;
-    let at = next.garment as Record<string, unknown>;
-    for (const key of keys) at = (at[key] ??= {}) as Record<string, unknown>;
-    at[last] = size === undefined ? value : { all: at[last] ?? value, sizes: { [size]: value } };
-  }
-  return next;
-}
 
 const medium = sizeOf('M', { bust: 96, waist: 78, hip: 102 });
 const raglanOf = (style: object, fabric = fabricOf('body', 16, 9)): Design => ({

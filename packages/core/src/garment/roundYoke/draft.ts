@@ -8,12 +8,15 @@ import { draftBelow, type YokeTargets } from '../yoke/below.js';
 import { edgingsOf } from '../yoke/edgings.js';
 import { finishedOf } from '../yoke/finished.js';
 import { draftDrop, neckEdgeWanted } from '../yoke/neck.js';
-
+import { endsAboveUnderarm } from '../yoke/shallow.js';
 import { backWidth, neckTargets, yokeDepth, type NeckTargets } from '../yoke/targets.js';
 import type { RoundYokeStyle } from './style.js';
 import { isOpen, openingWidth, frontWidth } from '../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;
+
+/** A round yoke has at least so much depth beyond the armhole's, cm (common practice). */
+const DEEPER = 2;
 
 /** Drafts a round yoke from the neck down for one body. */
 export function draft(input: Input): Draft {
@@ -152,7 +155,8 @@ function splitSum(open: boolean): Relation {
 }
 
 /** What a round yoke cannot have, with the nearest settings that it can. */
-function feasibility({ style, size, body }: Input, wanted: YokeTargets, neck: NeckTargets): Note[] {
+function feasibility(input: Input, wanted: YokeTargets, neck: NeckTargets): Note[] {
+  const { style, size, body } = input;
   const sleeve = wanted.upperArm - wanted.chain;
   const notes: Note[] = [];
   if (sleeve < 0.2 * wanted.upperArm)
@@ -204,5 +208,5 @@ function feasibility({ style, size, body }: Input, wanted: YokeTargets, neck: Ne
         },
       ],
     });
-  return notes;
+  return [...notes, ...endsAboveUnderarm(input, wanted.depth, DEEPER)];
 }
