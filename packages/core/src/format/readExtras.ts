@@ -14,7 +14,7 @@ export function readChartOrigin(reader: FieldReader): void {
   if (!chart) return;
   chart.text('id', 'The chart’s id');
   chart.text('name', 'The chart’s name');
-  for (const size of chart.list('sizes', 'The chart’s sizes', MOST_SIZES)) {
+  for (const size of chart.list('sizes', 'The list of the chart’s sizes', MOST_SIZES)) {
     size.text('id', 'The size’s id');
     const body = size.inside('body', 'The body', true);
     if (body) readBody(body);

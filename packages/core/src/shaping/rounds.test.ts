@@ -73,6 +73,38 @@ describe('placesInRound', () => {
     );
   });
 
+  it.each([
+    ['dense', 0.2, 0.5, 0.12],
+    ['sparse', 0.03, 0.2, 0.3],
+  ])('does not stack %s increases: on average they lie well apart', (_, from, to, least) => {
+    const anyYoke = fc.record({
+      places: fc.integer({ min: 10, max: 60 }),
+      share: fc.double({ min: from, max: to, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(anyYoke, ({ places, share }) => {
+        const stitches = Math.ceil(places / share);
+        const now = shares(stepsInRound(placesInRound(stitches, places, 0)));
+        const next = shares(stepsInRound(placesInRound(stitches + places, places, 1)));
+        const apart = next.map((one) =>
+          Math.min(...now.map((other) => Math.min(Math.abs(one - other), 1 - Math.abs(one - other)))),
+        );
+        // In gaps: a half is as far as they can be; where few stitches lie between them whole stitches leave little choice.
+        expect(apart.reduce((sum, one) => sum + one, 0)).toBeGreaterThan(least);
+      }),
+    );
+  });
+
+  it('lies between the increases of the round before, where a yoke doubles nearly', () => {
+    // 33 increases over 78 stitches, then over 111: 2.4 and 3.4 stitches apart.
+    const [now, next] = [
+      shares(stepsInRound(placesInRound(78, 33, 0))),
+      shares(stepsInRound(placesInRound(111, 33, 1))),
+    ];
+    for (const one of next)
+      expect(Math.min(...now.map((other) => Math.abs(one - other) * 33))).toBeGreaterThan(0.3);
+  });
+
   it('says it as makers write it', () => {
     expect(roundInWords(placesInRound(60, -6, 0))).toBe('(8, dec) x 6');
     expect(roundInWords(placesInRound(62, -6, 0))).toBe(

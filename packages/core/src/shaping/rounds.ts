@@ -31,7 +31,22 @@ export function placesInRound(stitches: number, places: number, round: number): 
   if (many === 0) return { lead: stitches, runs: [], grow: false, takes };
   const runs = ratesOf(spread(plain, many)).map(({ every, times }) => ({ plain: every, times }));
   const first = runs[0]!.plain;
-  return { lead: round % 2 === 0 ? first : Math.floor(first / 2), runs, grow: places > 0, takes };
+  const shifted = Math.max(0, Math.min(first, shiftedLead(stitches / many, places > 0)));
+  return { lead: round % 2 === 0 ? first : shifted, runs, grow: places > 0, takes };
+}
+
+/**
+ * Plain stitches before the first place of a shifted round, so that it lies in the middle between two places of the round before,
+ * which had as many, each at the end of its gap.
+ *
+ * @param every stitches of the round worked into for each place
+ */
+function shiftedLead(every: number, grow: boolean): number {
+  const [takes, makes] = grow ? [1, 2] : [2, 1];
+  const [before, after] = grow ? [every - 1, every + 1] : [every + 1, every - 1];
+  /** Where the middle of a place came to lie in its gap, as a share of it. */
+  const last = (before - takes + makes / 2) / every;
+  return Math.round((last - 0.5) * after - makes / 2);
 }
 
 /** The round's steps, stitch by stitch. */
