@@ -4,7 +4,7 @@ import { openDocument } from '../state/designStore';
 import { forScreen } from '../worker/screen';
 import { WhatIfPanel } from './WhatIfPanel';
 
-jest.mock('../state/planner', () => ({ askWhatIf: jest.fn() }));
+jest.mock('comlink');
 
 const design = newDesign('Test');
 const planned = plan(design);

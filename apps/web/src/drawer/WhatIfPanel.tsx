@@ -1,8 +1,11 @@
 import { useEffect, useState } from 'react';
 import { formatLength, inWords, type CountChange, type Units, type WhatIf } from '@upfell/core';
 import { useUnits } from '../design/useSizePlan';
-import { askWhatIf } from '../state/planner';
+import { askWhatIf, usePlan } from '../state/planner';
 import type { ScreenPlan, ScreenSize } from '../worker/screen';
+
+/** How long the plan must have been at rest before counts are tried, ms: each is a plan of its own, and a drag comes first. */
+const REST = 120;
 
 /** What holding each of these counts would do, by count; filled as soon as the worker has tried them. */
 export function useWhatIf(
@@ -13,16 +16,21 @@ export function useWhatIf(
 ): ReadonlyMap<number, WhatIf> {
   const [tried, setTried] = useState<ReadonlyMap<number, WhatIf>>(new Map());
   const key = counts.join(' ');
+  const whole = usePlan(({ ahead }) => ahead === null);
   useEffect(() => {
+    if (!whole) return;
     let wanted = true;
     const asked = key.split(' ').map(Number);
-    void askWhatIf(size, quantity, asked).then((found) => {
-      if (wanted) setTried(new Map(found.flatMap((one) => (one ? [[one.pin.count, one]] : []))));
-    });
+    const ask = setTimeout(() => {
+      void askWhatIf(size, quantity, asked).then((found) => {
+        if (wanted) setTried(new Map(found.flatMap((one) => (one ? [[one.pin.count, one]] : []))));
+      });
+    }, REST);
     return () => {
       wanted = false;
+      clearTimeout(ask);
     };
-  }, [plan, size, quantity, key]);
+  }, [plan, whole, size, quantity, key]);
   return tried;
 }
 

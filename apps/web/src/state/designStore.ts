@@ -47,12 +47,13 @@ export function replaceDocument(document: Design): void {
  * @param path the field, as paths are written in problems ("sizes[2].body.bust")
  * @param change what to do to the document
  * @param joined whether this goes on with the last edit of the same field, however long ago: one drag is one step of undo
+ * @param apart whether this is a step of undo by itself, however soon it follows: a choice, not something being typed
  * @returns null when taken, else the sentence for the field
  */
 export function edit(
   path: string,
   change: (document: Draft<Design>) => void,
-  { joined: together = false }: { joined?: boolean } = {},
+  { joined: together = false, apart = false }: { joined?: boolean; apart?: boolean } = {},
 ): string | null {
   const { document } = useDesign.getState();
   if (!document) return null;
@@ -65,7 +66,7 @@ export function edit(
     );
   const now = Date.now();
   const history = useDesign.temporal.getState();
-  const joined = lastEdit.path === path && (together || now - lastEdit.at < SAME_EDIT);
+  const joined = !apart && lastEdit.path === path && (together || now - lastEdit.at < SAME_EDIT);
   if (joined) history.pause();
   useDesign.setState({ document: next });
   if (joined) history.resume();
