@@ -1,28 +1,18 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
-import { wrap } from 'comlink';
 import { MemoryRouter } from 'react-router';
 import type { Design } from '@upfell/core';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { requestPlan, usePlan } from '../state/planner';
 import { demoDesign } from '../testing/demo';
-import { Planner } from '../worker/planner';
+import { planHere } from '../testing/planHere';
 import { QuantityDetail } from './QuantityDetail';
 
 jest.mock('comlink');
 
-/** The planner itself in the place of its worker, and how often counts were tried. */
-const planner = new Planner();
 let tries = 0;
-jest.mocked(wrap).mockReturnValue({
-  planDocument: (document: unknown, first?: string) => Promise.resolve(planner.planDocument(document, first)),
-  workLater: (id: string) => Promise.resolve(planner.workLater(id)),
-  because: (size: string, quantity: string) => Promise.resolve(planner.because(size, quantity)),
-  tryCounts: (size: string, quantity: string, counts: number[]) => {
-    tries += 1;
-    return Promise.resolve(planner.tryCounts(size, quantity, counts));
-  },
-} as never);
-Object.assign(globalThis, { Worker: class {} });
+planHere((question) => {
+  if (question === 'tryCounts') tries += 1;
+});
 
 const design = demoDesign('brackenlow-pullover');
 const at = 2;

@@ -1,26 +1,19 @@
-import { wrap } from 'comlink';
 import type { Design } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
+import { planHere } from '../testing/planHere';
 import { Planner } from '../worker/planner';
 import { clearPlan, requestPlan, usePlan, type PlanState } from './planner';
 import { useView } from './view';
 
 jest.mock('comlink');
 
-/** What the page asks of its worker, in order; the worker answers in a later turn, as a real one does. */
+/** What the page asks of its worker, in order: documents with the size that is worked first, and then sizes. */
 const asked: string[] = [];
-const later = async <T>(name: string, answer: () => T): Promise<T> => {
-  asked.push(name);
-  await new Promise((done) => setTimeout(done));
-  return answer();
-};
-let planner = new Planner();
-jest.mocked(wrap).mockReturnValue({
-  planDocument: (document: unknown, first?: string) =>
-    later(`plan, ${first ?? 'all'} first`, () => planner.planDocument(document, first)),
-  workLater: (id: string) => later(id, () => planner.workLater(id)),
-} as never);
-Object.assign(globalThis, { Worker: class {} });
+planHere((question, [about, first]) => {
+  asked.push(
+    question === 'planDocument' ? `plan, ${(first as string | undefined) ?? 'all'} first` : String(about),
+  );
+});
 
 const design = demoDesign('brackenlow-pullover');
 const ids = design.sizes.map(({ id }) => id);
@@ -35,7 +28,6 @@ const plannedBy = (document: Design) => {
 };
 
 beforeEach(() => {
-  planner = new Planner();
   clearPlan();
   useView.setState({ size: ids[1]! });
   asked.length = 0;
