@@ -76,8 +76,10 @@ function gapsInWords(stitches: number, by: number, round: number): Line {
   if (places.runs.length <= 4) return line`: ${roundInWords(places)}`;
   const times = new Map<number, number>();
   for (const run of places.runs) times.set(run.plain, (times.get(run.plain) ?? 0) + run.times);
-  const gaps = [...times].map(([plain, many]) => `${many} times ${plain} plain st${plain === 1 ? '' : 's'}`);
-  return line`, between them ${gaps.join(' and ')}, the two mixed as evenly as they go${places.lead < places.runs[0]!.plain ? `, the first place after ${places.lead}` : ''}`;
+  const sts = (count: number, what = 'st') => `${count} ${what}${count === 1 ? '' : 's'}`;
+  const gaps = [...times].map(([plain, many]) => `${many} times ${sts(plain, 'plain st')}`);
+  const first = places.lead === 0 ? 'in the first st' : `after ${sts(places.lead)}`;
+  return line`, between them ${gaps.join(' and ')}, the two mixed as evenly as they go${places.lead < places.runs[0]!.plain ? `, the first place ${first}` : ''}`;
 }
 
 /** A few large increase rounds: how many places each has, how they lie in one size, and what they come to. */
