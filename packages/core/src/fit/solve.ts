@@ -19,8 +19,8 @@ import { hasWholeAnswer } from './whole.js';
 export interface Learned {
   /** Orders of elimination; problems of one form share theirs. */
   orders: OrderMemory;
-  /** Relations that were broken when they were left out: asked again, a problem has them looked at from the start. */
-  binding: Set<Relation>;
+  /** Ids of relations that were broken when they were left out: they are then looked at from the start. */
+  binding: Set<string>;
 }
 
 /** Nothing learned yet. */
@@ -53,6 +53,8 @@ const GROWTH = { cheap: 4, dear: 2 };
 const DEAR = 600;
 /** Values of one count from which on it pays to put prices on the relations before searching them all. */
 const WIDE = 9;
+/** Values of one count up to which all that is left is searched at once. */
+const NARROW = 15;
 
 /**
  * Exact optimum of one size: the cheapest counts that obey every rule and relation, to a millionth of a cm; among
@@ -75,7 +77,7 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
   let waiting: Relation[] = [];
   const { binding } = options.learned ?? {};
   for (const relation of problem.relations)
-    (relation.kind === 'equal' || relation.when || binding?.has(relation) ? firm : waiting).push(relation);
+    (relation.kind === 'equal' || relation.when || binding?.has(relation.id) ? firm : waiting).push(relation);
   for (;;) {
     const answer = solveFirm({ ...problem, relations: firm }, options);
     if (answer.kind !== 'solved') return answer;
@@ -84,7 +86,7 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
       if (holds(relation, answer.counts)) left.push(relation);
       else {
         firm.push(relation);
-        binding?.add(relation);
+        binding?.add(relation.id);
       }
     if (left.length === waiting.length) return answer;
     waiting = left;
@@ -142,7 +144,7 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
       needed = reaches(lattices);
       proven = needed.every(inside);
     }
-    if (!proven && !anyAnswer && attempt.work > DEAR && isWide(lattices, needed)) {
+    if (!proven && !anyAnswer && attempt.work > DEAR && widest(lattices, needed) > WIDE) {
       // What is priced out stays out: later answers are cheaper still.
       lattices = pricedOut(lattices, relations, groups, attempt.indexes, needed);
       needed = reaches(lattices);
@@ -155,7 +157,8 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
     }
     grow(widths, attempt.work > DEAR ? GROWTH.dear : GROWTH.cheap);
     // An answer that more room did not better is most likely the best: all that is left is to prove it.
-    const [lowest, highest] = attempt.cost < cheapest ? around(lattices, widths) : [[], []];
+    const careful = attempt.cost < cheapest && widest(lattices, needed) > NARROW;
+    const [lowest, highest] = careful ? around(lattices, widths) : [[], []];
     cheapest = attempt.cost;
     low = needed.map(([first], i) => Math.max(first, lowest[i] ?? first));
     high = needed.map(([, last], i) => Math.min(last, highest[i] ?? last));
@@ -222,8 +225,12 @@ function reachOf(lattice: Lattice, slack: number): readonly [number, number] {
   ];
 }
 
-function isWide(lattices: readonly Lattice[], reaches: readonly (readonly [number, number])[]): boolean {
-  return reaches.some(([first, last], i) => lattices[i]!.quantity !== null && last - first >= WIDE);
+/** How many values of one count are left at most. */
+function widest(lattices: readonly Lattice[], reaches: readonly (readonly [number, number])[]): number {
+  return reaches.reduce(
+    (most, [first, last], i) => (lattices[i]!.quantity ? Math.max(most, last - first + 1) : most),
+    0,
+  );
 }
 
 /** The lattices with what is left of the reaches when the relations are priced, for the groups that are tied at all. */
