@@ -210,7 +210,11 @@ try {
   painted('key press to painted counts', await keyToPaint(design('brackenlow-pullover', 'body')));
   for (const yoke of ['harrowmere-jumper', 'marlbank-pullover']) {
     painted(`drag of the yoke to painted yoke, ${yoke}`, await dragToPaint(design(yoke, 'shape')));
-    painted(`from frame to frame while it is dragged, ${yoke}`, await framesOfDrag(design(yoke, 'shape')), 34);
+    painted(
+      `from frame to frame while it is dragged, ${yoke}`,
+      await framesOfDrag(design(yoke, 'shape')),
+      34,
+    );
   }
 } finally {
   await stop();
