@@ -25,14 +25,7 @@ export function keyToPaint(url: string): Promise<number[][]> {
  * painted anew, its plan computed in between.
  */
 export function dragToPaint(url: string): Promise<number[][]> {
-  return batchesAt(
-    url,
-    async (browser) => {
-      await browser.press('M');
-      await browser.find('[data-testid=handle-depth]');
-    },
-    dragBatch,
-  );
+  return batchesAt(url, showDepth, dragBatch);
 }
 
 /**
@@ -40,14 +33,13 @@ export function dragToPaint(url: string): Promise<number[][]> {
  * sees of the handle. A frame is 16.7 ms where nothing holds it up.
  */
 export function framesOfDrag(url: string): Promise<number[][]> {
-  return batchesAt(
-    url,
-    async (browser) => {
-      await browser.press('M');
-      await browser.find('[data-testid=handle-depth]');
-    },
-    frameBatch,
-  );
+  return batchesAt(url, showDepth, frameBatch);
+}
+
+/** Shows size M of a yoke, whose depth is dragged. */
+async function showDepth(browser: Browser): Promise<void> {
+  await browser.press('M');
+  await browser.find('[data-testid=handle-depth]');
 }
 
 async function batchesAt(
