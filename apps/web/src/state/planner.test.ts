@@ -98,3 +98,20 @@ it('works the other sizes of a page that is hidden, which paints no frames', asy
   frames.mockRestore();
   expect(busts(usePlan.getState().plan)).toEqual(plannedBy(withEase(20)));
 });
+
+it('shows nothing of a design that was closed meanwhile', async () => {
+  const late = requestPlan(design);
+  clearPlan();
+  await late;
+  expect(usePlan.getState().plan).toBeNull();
+  // An edit whose other sizes are still to be worked.
+  await requestPlan(design);
+  const closed = requestPlan(withEase(20));
+  const stop = usePlan.subscribe(({ ahead }) => ahead && clearPlan());
+  await closed;
+  stop();
+  expect(usePlan.getState()).toMatchObject({ plan: null, ahead: null, document: null });
+  // What the worker has sent meanwhile is not lost: it sends nothing twice.
+  await requestPlan(withEase(20));
+  expect(busts(usePlan.getState().plan)).toEqual(plannedBy(withEase(20)));
+});

@@ -31,6 +31,8 @@ export const usePlanning = create<{ planning: boolean }>(() => ({ planning: fals
 let goOn = (): void => undefined;
 let remote: Remote<Planner> | null = null;
 let waiting: Design | null = null;
+/** How many times a design was opened: what comes for an earlier one is not shown. */
+let opened = 0;
 
 function planner(): Remote<Planner> {
   remote ??= wrap<Planner>(
@@ -67,13 +69,16 @@ export async function requestPlan(document: Design): Promise<void> {
 }
 
 async function planNewest(asked: Design): Promise<void> {
+  const at = opened;
   const planned = await planner().planDocument(asked, shownFirst(asked));
+  // The worker sends no size twice: what it has sent is kept, shown or not.
+  if (planned.ok) for (const { id, screen } of planned.plan.sizes) receive(id, screen);
+  if (at !== opened) return;
   if (!planned.ok) {
     usePlan.setState({ trouble: planned.problems, pinNotes: [] });
     return;
   }
   const { sizes, ...head } = planned.plan;
-  for (const { id, screen } of sizes) receive(id, screen);
   const { pinNotes } = planned;
   // The plan made without a held count is not shown as if it were the answer.
   const shown = pinNotes.length === 0 || !usePlan.getState().plan;
@@ -84,13 +89,14 @@ async function planNewest(asked: Design): Promise<void> {
     await painted();
   }
   for (const { id } of later) {
-    if (waiting) return;
+    if (waiting || at !== opened) return;
     const worked = await planner().workLater(id);
+    if (worked.ok) receive(id, worked.screen);
+    if (at !== opened) return;
     if (!worked.ok) {
       usePlan.setState({ ahead: null, trouble: worked.problems });
       return;
     }
-    receive(id, worked.screen);
   }
   usePlan.setState(
     shown ? { plan: now(), document: asked, ahead: null, trouble: [], pinNotes } : { pinNotes, trouble: [] },
@@ -162,6 +168,7 @@ export function askCompare(document: Design): ReturnType<Remote<Planner>['compar
 
 /** Forgets the plan when another design is opened. */
 export function clearPlan(): void {
+  opened += 1;
   waiting = null;
   usePlan.setState(NOTHING);
 }
