@@ -18,7 +18,6 @@ import { againstMilp, slowestFabric } from './solvers.js';
 import { spreadsheet } from './spreadsheet.js';
 import { serverStart } from './start.js';
 
-/** One line of the table: what was measured, the figure, the bound. */
 /** Time of all processors since start, and the part of it that the host gave to others, in ticks. */
 function ticks(): { all: number; stolen: number } {
   const [, ...fields] = readFileSync('/proc/stat', 'utf8').split('\n')[0]!.split(/\s+/).map(Number);
@@ -34,6 +33,7 @@ function stolenInWords(): string {
   return `Of the processors' time ${share.toFixed(0)} % went to other machines of the host meanwhile.`;
 }
 
+/** One line of the table: what was measured, the figure, the bound. */
 interface Figure {
   what: string;
   value: number;

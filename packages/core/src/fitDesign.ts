@@ -85,28 +85,30 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
     sizes: remembered.map((known, at): FittedSize => {
       const { input, draft } = known.drafted;
       const fit = fits[at]!;
+      const work = () =>
+        planSize(
+          construction,
+          input,
+          { ...draft, quantities: fit.quantities, relations: fit.relations },
+          fit,
+          notes[at]!,
+          design.finishing,
+        );
+      const key = () => JSON.stringify([fit.counts, [...fit.pinned], notes[at]]);
       let planned: SizePlan | undefined;
       return {
         id: input.size.id,
         notes: notes[at]!,
-        plan: () => {
-          if (planned) return planned;
-          const key = memory ? JSON.stringify([fit.counts, [...fit.pinned], notes[at]]) : '';
-          if (known.made?.fit === key && memory) return (planned = known.made.plan);
-          planned = planSize(
-            construction,
-            input,
-            { ...draft, quantities: fit.quantities, relations: fit.relations },
-            fit,
-            notes[at]!,
-            design.finishing,
-          );
-          if (memory) known.made = { fit: key, plan: planned };
-          return planned;
-        },
+        plan: () => (planned ??= memory ? workedBefore(known, key(), work) : work()),
       };
     }),
   };
+}
+
+/** What a size has come to before with the same counts and notes, or comes to now. */
+function workedBefore(known: Remembered, fit: string, work: () => SizePlan): SizePlan {
+  if (known.made?.fit !== fit) known.made = { fit, plan: work() };
+  return known.made.plan;
 }
 
 function readGarment({ garment, fabrics }: Design): { construction: Construction<unknown>; style: unknown } {

@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { inWords, type Design } from '@upfell/core';
-import { openDocument, undo, useDesign } from '../state/designStore';
+import { edit, openDocument, undo, useDesign } from '../state/designStore';
 import { clearPlan, requestPlan, usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { demoDesign } from '../testing/demo';
@@ -54,7 +54,10 @@ describe('overview of a size', () => {
   });
 
   it('tells a yoke that is too shallow, with settings that are taken by one click and undone by one', async () => {
-    await open(shallow);
+    await open(raglan);
+    // The setting is taken at once after the depth was typed, and is a step of undo all the same.
+    edit('garment.depthEase', (document) => void (document.garment['depthEase'] = -6));
+    await requestPlan(useDesign.getState().document!);
     render(<Overview size={size()} />);
     const note = size().notes.find(({ code }) => code === 'yoke-above-underarm')!;
     expect(screen.getByText(inWords(note.message, 'cm'))).toBeTruthy();

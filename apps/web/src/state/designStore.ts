@@ -70,7 +70,7 @@ export function edit(
   if (joined) history.pause();
   useDesign.setState({ document: next });
   if (joined) history.resume();
-  lastEdit = { path, at: now };
+  lastEdit = { path: apart ? '' : path, at: now };
   return null;
 }
 

@@ -1,3 +1,4 @@
+import type { Draft } from 'immer';
 import { constructionOf, partsOf, type Design, type Fix, type PerSize } from '@upfell/core';
 import { edit } from './designStore';
 
@@ -13,7 +14,7 @@ export function styleOf({ garment, fabrics }: Pick<Design, 'garment' | 'fabrics'
 export function takeFix({ set }: Fix): string | null {
   const first = set[0];
   if (!first) return null;
-  return edit(first.path, (document) => {
+  const take = (document: Draft<Design>) => {
     for (const { path, value, size } of set) {
       const [, ...keys] = path.split('.');
       const last = keys.pop()!;
@@ -27,7 +28,8 @@ export function takeFix({ set }: Fix): string | null {
       const now = (usual as Fields)[last] as PerSize<unknown>;
       at[last] = size === undefined ? value : withSize(now, size, value);
     }
-  });
+  };
+  return edit(first.path, take, { apart: true });
 }
 
 /** A style figure with another value for one size. */

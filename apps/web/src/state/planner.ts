@@ -80,11 +80,14 @@ async function planNewest(asked: Design): Promise<void> {
   }
   const { sizes, ...head } = planned.plan;
   const { pinNotes } = planned;
-  // The plan made without a held count is not shown as if it were the answer.
-  const shown = pinNotes.length === 0 || !usePlan.getState().plan;
+  if (pinNotes.length > 0 && usePlan.getState().plan) {
+    // The plan made without a held count is not shown as if it were the answer.
+    usePlan.setState({ pinNotes, trouble: [] });
+    return;
+  }
   const now = (): ScreenPlan => ({ ...head, sizes: sizes.map(({ id }) => received.get(id)!) });
   const later = sizes.filter(({ screen }) => screen === undefined);
-  if (later.length > 0 && shown) {
+  if (later.length > 0) {
     usePlan.setState({ ahead: now(), trouble: [], pinNotes });
     await painted();
   }
@@ -98,9 +101,7 @@ async function planNewest(asked: Design): Promise<void> {
       return;
     }
   }
-  usePlan.setState(
-    shown ? { plan: now(), document: asked, ahead: null, trouble: [], pinNotes } : { pinNotes, trouble: [] },
-  );
+  usePlan.setState({ plan: now(), document: asked, ahead: null, trouble: [], pinNotes });
 }
 
 /**

@@ -141,9 +141,9 @@ export class Planner {
 
   /** What a changed document would change in the plan made last; nothing is kept. */
   compare(document: unknown): { changes: CountChange[]; stops: string[] } | { problems: FieldProblem[] } {
-    try {
+    return toldAsProblem(() => {
       const read = readDesign(document);
-      if (!read.ok) return { problems: read.problems };
+      if (!read.ok) return read;
       const next = plan(read.design);
       const stopsOf = (of: Plan | null) =>
         new Set(
@@ -158,9 +158,7 @@ export class Planner {
         changes: this.last ? compareCounts(this.last, next) : [],
         stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
       };
-    } catch (error) {
-      return { problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }] };
-    }
+    });
   }
 
   /** What holding each of these counts would do to the plan made last; null for one that cannot be planned at all. */
