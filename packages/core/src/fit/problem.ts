@@ -69,12 +69,19 @@ export interface Problem {
  */
 export const WISH_COST = 20;
 
-const EPSILON = 1e-9;
+/** A tenth of a stitch or row, and a millimetre: within both a count is as wanted, whatever its length is on paper. */
+const HAIR = { counts: 0.1, cm: 0.1 };
+
+/** How far a count may measure from its target and still be as wanted, cm. */
+export function asWanted(perCm: number): number {
+  return Math.min(HAIR.counts / perCm, HAIR.cm);
+}
 
 /** Whether a count breaks the quantity's rounding wish. */
 export function breaksWish({ rounding, target, perCm }: Quantity, count: number): boolean {
-  if (rounding === 'not over') return count / perCm - target > EPSILON;
-  if (rounding === 'not under') return count / perCm - target < -EPSILON;
+  const over = count / perCm - target;
+  if (rounding === 'not over') return over > asWanted(perCm);
+  if (rounding === 'not under') return over < -asWanted(perCm);
   return false;
 }
 
@@ -82,9 +89,7 @@ export function breaksWish({ rounding, target, perCm }: Quantity, count: number)
 export function costOf(quantity: Quantity, count: number): number {
   const over = count / quantity.perCm - quantity.target;
   const distance = quantity.weight * Math.abs(over);
-  if (quantity.rounding === 'nearest') return distance;
-  const broken = quantity.rounding === 'not over' ? over > EPSILON : over < -EPSILON;
-  return broken ? distance + WISH_COST : distance;
+  return breaksWish(quantity, count) ? distance + WISH_COST : distance;
 }
 
 /** The cost of all counts of a problem, cm. */

@@ -1,6 +1,6 @@
 import type { Axis } from '../fabric/fabric.js';
 import type { EdgePlace } from '../work/rows.js';
-import { easeAllowed, type JoinKind, type JoinPlan } from './join.js';
+import { easeAllowed, type JoinKind, type JoinPlan, type SeamLength } from './join.js';
 
 /** An edge as it came off the hook. Length in cm. */
 export interface WorkedEdge {
@@ -45,7 +45,7 @@ export interface Join {
 
 /**
  * Checks one join on the worked edges: equal counts where stitches meet stitches or rows meet rows, equal lengths
- * (within what a seam eases in) where stitches meet rows.
+ * (within what a seam eases in, `easeAllowed`) where stitches meet rows.
  */
 export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>): Join {
   const side = (ids: readonly string[]) =>
@@ -53,17 +53,15 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
   const a = side(plan.a);
   const b = side(plan.b);
   const gather = plan.gather ?? 1;
-  const total = (list: readonly WorkedEdge[], of: 'count' | 'length') =>
-    list.reduce((sum, edge) => sum + edge[of], 0);
-  const aCount = total(a, 'count');
-  const bCount = total(b, 'count');
-  const aLength = total(a, 'length') / gather;
-  const bLength = total(b, 'length');
+  const total = (list: readonly WorkedEdge[]) => list.reduce((sum, { count }) => sum + count, 0);
+  const aCount = total(a);
+  const bCount = total(b);
+  const sides = [measured(a, gather), measured(b, 1)] as const;
+  const [aLength, bLength] = sides.map(({ length }) => length) as [number, number];
   const complete = a.length === plan.a.length && b.length === plan.b.length;
   const byCount = plan.kind === 'stitch-to-stitch' || plan.kind === 'row-to-row' || plan.kind === 'live';
   const ok =
-    complete &&
-    (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(aLength, bLength) + 1e-9);
+    complete && (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9);
   return {
     id: plan.id,
     label: plan.label,
@@ -80,6 +78,14 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     gather,
     ...(plan.says ? { says: plan.says } : {}),
     meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
+  };
+}
+
+/** A side as it lies in the seam: a band that is drawn in as stretched to its edge. */
+function measured(side: readonly WorkedEdge[], gather: number): SeamLength {
+  return {
+    length: side.reduce((sum, { length }) => sum + length, 0) / gather,
+    unit: Math.max(0, ...side.map(({ length, count }) => (count > 0 ? length / count : 0))) / gather,
   };
 }
 

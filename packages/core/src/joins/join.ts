@@ -15,13 +15,30 @@ export interface JoinPlan {
   says?: string;
 }
 
-/** Lengths that a seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */
+/** Lengths that a long seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */
 export const EASED_SHARE = 0.03;
 export const EASED_MOST = 1.5;
+/** What any seam takes up, however short, cm (common practice). */
+export const EASED_LEAST = 1;
 
-/** How much two sides of a seam may differ, cm. */
-export function easeAllowed(aLength: number, bLength: number): number {
-  return Math.min(EASED_MOST, EASED_SHARE * Math.min(aLength, bLength));
+/** A side of a seam: its length, and the length along it of its coarsest stitch or row, cm. */
+export interface SeamLength {
+  length: number;
+  unit: number;
+}
+
+/** What two sides take up whatever their share: a row or a stitch of the coarser side, or 1 cm, cm. */
+export function easeOfShortSeams(...units: readonly number[]): number {
+  return Math.max(EASED_LEAST, ...units);
+}
+
+/**
+ * How much two sides of a seam may differ, cm: one row or one stitch of the coarser side, 1 cm, or 3 % of the shorter side
+ * (1.5 cm at most), whichever is most (common practice).
+ */
+export function easeAllowed(a: SeamLength, b: SeamLength): number {
+  const byShare = Math.min(EASED_MOST, EASED_SHARE * Math.min(a.length, b.length));
+  return Math.max(easeOfShortSeams(a.unit, b.unit), byShare);
 }
 
 /** Differences smaller than a tape laid on fabric shows, cm: nobody eases them. */

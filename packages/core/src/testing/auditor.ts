@@ -37,6 +37,7 @@ interface SizeJson {
     bCount: number;
     aLength: number;
     bLength: number;
+    gather?: number;
     ok: boolean;
   }[];
   notes: { level: string; where: string }[];
@@ -61,6 +62,8 @@ export function auditPlanFile(plan: PlanJson, design: DesignJson): string[] {
   if (design.graded !== false) auditRange(plan.sizes, design, wrong);
   return wrong;
 }
+
+type Edges = ReadonlyMap<string, SizeJson['pieces'][number]['edges'][number]>;
 
 function auditRows(rows: SizeJson['pieces'][number]['rows'], where: string, wrong: string[]): void {
   const counts = new Map<string, number>();
@@ -116,7 +119,7 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
     const agrees =
       join.kind === 'stitch-to-stitch' || join.kind === 'row-to-row' || join.kind === 'live'
         ? join.aCount === join.bCount
-        : apart <= Math.min(1.5, 0.03 * Math.max(join.aLength, join.bLength)) + 0.001;
+        : apart <= easedIn(join, edges) + 0.001;
     if (agrees !== join.ok && !(agrees && !join.ok))
       wrong.push(`${size.id} ${join.id}: is not agreed but says ok`);
     if (!join.ok && !size.notes.some(({ level, where }) => level === 'stop' && where === join.id))
@@ -124,6 +127,13 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
   }
   for (const edge of edges.values())
     if (!joined.has(edge.id) && !edge.open) wrong.push(`${size.id} ${edge.id}: neither joined nor open`);
+}
+
+/** What a seam takes up: a row or stitch of its coarser side, 1 cm, or 3 % (1.5 cm at most), whichever is most. */
+function easedIn({ a, b, aLength, bLength, gather = 1 }: SizeJson['joins'][number], edges: Edges): number {
+  const units = (side: typeof a, drawn: number) =>
+    side.map(({ edge, count }) => (count > 0 ? edges.get(edge)!.length / count / drawn : 0));
+  return Math.max(1, ...units(a, gather), ...units(b, 1), Math.min(1.5, 0.03 * Math.min(aLength, bLength)));
 }
 
 function auditRange(sizes: readonly SizeJson[], design: DesignJson, wrong: string[]): void {

@@ -1,5 +1,5 @@
 import highsLoader from 'highs';
-import { WISH_COST, type Problem } from '../fit/problem.js';
+import { asWanted, WISH_COST, type Problem } from '../fit/problem.js';
 
 type Solver = Awaited<ReturnType<typeof highsLoader>>;
 let solver: Promise<Solver> | null = null;
@@ -116,11 +116,11 @@ function addSize(lp: Lp, { quantities, helpers, relations }: Problem, prefix: st
         ? `${sum([
             [slope, k],
             [-slack, w],
-          ])} <= ${offset + 1e-9}`
+          ])} <= ${offset + asWanted(perCm)}`
         : `${sum([
             [slope, k],
             [slack, w],
-          ])} >= ${offset - 1e-9}`,
+          ])} >= ${offset - asWanted(perCm)}`,
     );
   });
   helpers.forEach(({ id, min, max, costs }, i) => {

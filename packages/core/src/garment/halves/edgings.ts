@@ -8,9 +8,9 @@ import { neckbandOf } from '../panels/style.js';
 import {
   alongEdge,
   edgingIds,
+  endOfRib,
   frontBandAlong,
   ribAlong,
-  ribHeight,
   together,
   type Edge,
   type Edging,
@@ -98,14 +98,15 @@ function centreBand(input: Input, counts: Counts, round: number): Edging {
       rule: 'the band goes along the centre back',
       of: 'centre.stitches',
       countsPerCm: perCm(fabric.gauge, 'stitches'),
-      length,
+      edge: { length, unit: 1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows') },
       says: (found) => say`Picked up along ${cm(length)}: ${found['centre.stitches']!} stitches`,
     }),
   };
 }
 
 /** An edge of a half from the hem up, less so many rows of a neck. */
-function edgeUp({ style, size, fabrics }: Input, counts: Counts, drop: number, front: boolean): Stretch[] {
+function edgeUp(input: Input, counts: Counts, drop: number, front: boolean): Stretch[] {
+  const { style, fabrics } = input;
   const rows = counts['body.rows']! - (drop > 0 ? drop + 1 : 0);
   return [
     {
@@ -113,18 +114,8 @@ function edgeUp({ style, size, fabrics }: Input, counts: Counts, drop: number, f
       length: rows / perCm(fabrics.get(style.fabric)!.gauge, 'rows'),
       of: 'body.rows',
     },
-    ...(style.hem
-      ? [{ label: 'End of the hem rib', length: ribHeight(style.hem, size.id, fabrics), of: 'hem.height' }]
-      : []),
-    ...(front && style.neckband
-      ? [
-          {
-            label: 'End of the neckband',
-            length: ribHeight(neckbandOf({ style, size })!, size.id, fabrics),
-            of: 'neckband.height',
-          },
-        ]
-      : []),
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...(front ? endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts) : []),
   ];
 }
 
@@ -147,6 +138,7 @@ function neckEdge(input: Input, counts: Counts, round: number): Edge {
   return {
     label: 'Neck edge',
     length: back + centre + front,
+    unit: 1 / stitches,
     reasons: [
       given('Back neck of both halves', back, { kind: 'quantity', id: 'neck.half' }),
       plus('Band between them', centre, back + centre, { kind: 'quantity', id: 'centre.rows' }),

@@ -115,7 +115,9 @@ function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: numbe
   const fabric = input.fabrics.get(style.fabric ?? input.style.fabric)!;
   const school = schoolOf(style);
   const edge = 2 * armholeEdge(input, counts);
-  const longest = edge + easeAllowed(edge, edge);
+  const [stitchesPerCm, rowsPerCm] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const side = { length: edge, unit: 1 / stitchesPerCm };
+  const longest = edge + easeAllowed(side, side);
   const base = baseOf(input, counts, fabric, school);
   const cap = solveCap({
     school,
@@ -123,8 +125,8 @@ function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: numbe
     longest,
     width,
     base: base.count,
-    stitchesPerCm: perCm(fabric.gauge, 'stitches'),
-    rowsPerCm: perCm(fabric.gauge, 'rows'),
+    stitchesPerCm,
+    rowsPerCm,
     unit: unitOf(style, fabric),
   });
   return { cap, edge, longest, base };

@@ -183,6 +183,7 @@ export function draftSleeve(
             },
             { of: 'sleeve.top', perCm: stitches, times: 1 },
             { of: along.of, perCm: along.perCm, times: 2 },
+            top,
           )),
       ...(notch
         ? sameLength(
@@ -194,6 +195,7 @@ export function draftSleeve(
             },
             { of: 'notch.width', perCm: perCm(bodyFabric.gauge, 'stitches'), times: 2 },
             { of: 'notch.rows', perCm: rowsPerCm, times: 2 },
+            2 * notch.length,
           )
         : []),
       ...tapered.relations,

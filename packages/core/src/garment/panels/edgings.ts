@@ -8,10 +8,10 @@ import { countsByRow } from '../../shaping/schedule.js';
 import type { Edgings, SizeInput } from '../construction.js';
 import {
   edgingIds,
+  endOfRib,
   together,
   frontBandAlong,
   ribAlong,
-  ribHeight,
   type Edge,
   type Stretch,
 } from '../shared/edgings.js';
@@ -56,12 +56,14 @@ function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
   const rows = counts['armhole.rows']!;
   const depth = (2 * rows) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
   const reasons = [given(say`Armhole, 2 × ${rows} rows`, depth, { kind: 'quantity', id: 'armhole.rows' })];
-  if (!style.armhole) return { label: 'Armhole', length: depth, reasons };
+  const unit = depth / (2 * rows);
+  if (!style.armhole) return { label: 'Armhole', length: depth, unit, reasons };
   const notch = counts['notch.width']!;
   const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   return {
     label: 'Armhole',
     length: depth + steps,
+    unit,
     reasons: [
       ...reasons,
       plus('Two steps at the underarm', steps, depth + steps, { kind: 'quantity', id: 'notch.width' }),
@@ -80,6 +82,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
   return {
     label: 'Neck edge',
     length: back + front,
+    unit: 1 / stitches,
     reasons: [
       given(say`Back neck, ${neck} stitches`, back, { kind: 'quantity', id: 'neck.width' }),
       plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
@@ -107,7 +110,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
 
 /** What a front band is picked up along, from the hem up. */
 function frontEdge(input: Input, counts: Counts): Stretch[] {
-  const { style, size, fabrics } = input;
+  const { style, fabrics } = input;
   const drop = counts['neck.drop']!;
   const side = counts['side.rows']!;
   // The row in which the neck begins belongs to the neck.
@@ -120,17 +123,7 @@ function frontEdge(input: Input, counts: Counts): Stretch[] {
       length: below + above,
       of: style.upper ? 'side.rows' : 'body.rows',
     },
-    ...(style.hem
-      ? [{ label: 'End of the hem rib', length: ribHeight(style.hem, size.id, fabrics), of: 'hem.height' }]
-      : []),
-    ...(style.neckband
-      ? [
-          {
-            label: 'End of the neckband',
-            length: ribHeight(neckbandOf(input)!, size.id, fabrics),
-            of: 'neckband.height',
-          },
-        ]
-      : []),
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
   ];
 }

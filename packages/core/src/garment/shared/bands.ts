@@ -141,6 +141,7 @@ export function draftBand(input: {
     },
     { of: `${id}.rows`, perCm: rowsPerCm * style.gather, times: 1 },
     { of: edge.of, perCm: edge.perCm, times: 1 },
+    edge.target,
   );
   return { quantities, relations, height };
 }

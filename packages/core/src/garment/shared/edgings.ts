@@ -1,11 +1,10 @@
 /** Bands that follow the edges of the finished pieces: their counts come last and move nothing. */
 
 import type { Reason } from '../../because/reason.js';
-import type { Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { HelperCount, Relation } from '../../fit/problem.js';
+import type { Counts, HelperCount, Relation } from '../../fit/problem.js';
 import { sumAtLeast, sumAtMost } from '../../fit/relations.js';
-import { EASED_SHARE, easeAllowed } from '../../joins/join.js';
+import { EASED_SHARE, easeAllowed, type SeamLength } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
 import { acrossOf, alongOf, ribQuantities, type BandStyle } from './bands.js';
@@ -37,10 +36,9 @@ export function edgingIds(ribs: readonly { id: string }[], banded: boolean): str
   ];
 }
 
-/** An edge as it has come out: its length in cm, and the counts that it comes from. */
-export interface Edge {
+/** An edge as it has come out: its length and that of a stitch or row of it in cm, and the counts that it comes from. */
+export interface Edge extends SeamLength {
   label: string;
-  length: number;
   reasons: readonly Reason[];
 }
 
@@ -67,7 +65,7 @@ export function ribAlong(
       rule: `the ${label.toLowerCase()} goes along its edge`,
       of: `${id}.rows`,
       countsPerCm: perCm(fabric.gauge, alongOf(style)) * style.gather,
-      length: edge.length,
+      edge,
       says: (counts) =>
         say`${edge.label} ${cm(edge.length)}: ${counts[`${id}.rows`]!} ${alongOf(style)} of rib along it`,
     }),
@@ -80,6 +78,30 @@ export interface Stretch {
   length: number;
   /** The count that it comes from. */
   of: string;
+  /** Its counts for each cm, where the count is found together with the band's and the length is only what is wanted. */
+  perCm?: number;
+}
+
+/**
+ * The end of a rib that a front band is picked up along.
+ *
+ * @param counts the counts found so far; a rib that is not among them is found together with the band
+ */
+export function endOfRib(
+  { size, fabrics }: Pick<SizeInput<unknown>, 'size' | 'fabrics'>,
+  id: 'hem' | 'neckband',
+  band: BandStyle | null,
+  counts: Counts,
+): Stretch[] {
+  if (!band) return [];
+  const of = `${id}.height`;
+  const countsPerCm = perCm(fabrics.get(band.fabric)!.gauge, acrossOf(band));
+  const found = counts[of];
+  const known =
+    found === undefined
+      ? { length: forSize(band.height, size.id), perCm: countsPerCm }
+      : { length: found / countsPerCm };
+  return [{ label: id === 'hem' ? 'End of the hem rib' : 'End of the neckband', of, ...known }];
 }
 
 /** Bands picked up along both fronts: their stitches run along the edge, their rows are their width. */
@@ -123,45 +145,45 @@ export function frontBandAlong(
       rule: 'the front band goes along the front edge',
       of: 'band.stitches',
       countsPerCm: stitches,
-      length: sum,
+      edge: { length: sum, unit: 1 / stitches },
+      open: stretches,
       says: (found) =>
         say`Picked up along ${cm(sum)}: ${found['band.stitches']!} stitches (${cm(found['band.stitches']! / stitches)})`,
     }),
   };
 }
 
-/** The height that a rib will come out at: the nearest that its rule allows. */
-export function ribHeight(band: BandStyle, size: string, fabrics: ReadonlyMap<string, Fabric>): number {
-  const { gauge, rule } = fabrics.get(band.fabric)!;
-  const countsPerCm = perCm(gauge, acrossOf(band));
-  const { multiple, plus: rest } = band.worked === 'up' ? rule.rows : rule.flat;
-  const repeats = Math.max(
-    rest > 0 ? 0 : 1,
-    Math.round((forSize(band.height, size) * countsPerCm - rest) / multiple),
-  );
-  return (repeats * multiple + rest) / countsPerCm;
-}
-
-/** A count that must run along an edge of known length, within what a seam eases in. */
+/** A count that must run along an edge, within what a seam eases in; stretches of it may be counts still to be found. */
 export function alongEdge({
   id,
   rule,
   of,
   countsPerCm,
-  length,
+  edge,
+  open = [],
   says,
 }: {
   id: string;
   rule: string;
   of: string;
   countsPerCm: number;
-  length: number;
+  edge: SeamLength;
+  open?: readonly Stretch[];
   says: Relation['says'];
 }): Relation[] {
-  // A little less than a seam allows, whichever side of it turns out the shorter.
-  const ease = easeAllowed(length, length) / (1 + EASED_SHARE);
+  const { length, unit } = edge;
+  // The share is of the shorter side, whichever that turns out to be.
+  const shorter = { length: length / (1 + EASED_SHARE), unit };
+  const ease = easeAllowed(shorter, { ...shorter, unit: 1 / countsPerCm });
+  const times: Record<string, number> = { [of]: 1 / countsPerCm };
+  let fixed = length;
+  for (const stretch of open)
+    if (stretch.perCm) {
+      times[stretch.of] = -1 / stretch.perCm;
+      fixed -= stretch.length;
+    }
   return [
-    sumAtMost({ id: `${id}.longer`, rule, says }, { [of]: 1 / countsPerCm }, length + ease),
-    sumAtLeast({ id: `${id}.shorter`, rule }, { [of]: 1 / countsPerCm }, length - ease),
+    sumAtMost({ id: `${id}.longer`, rule, says }, times, fixed + ease),
+    sumAtLeast({ id: `${id}.shorter`, rule }, times, fixed - ease),
   ];
 }

@@ -129,7 +129,7 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
         rule: 'the hood goes along the neck',
         of: 'hood.stitches',
         countsPerCm: stitches,
-        length: edge.length,
+        edge,
         says: (counts) =>
           say`${edge.label} ${cm(edge.length)}: ${counts['hood.stitches']!} stitches picked up along it`,
       }),

@@ -1,6 +1,6 @@
 import type { Counts, Relation } from '../../fit/problem.js';
 import { sumAtMost } from '../../fit/relations.js';
-import { EASED_MOST, EASED_SHARE } from '../../joins/join.js';
+import { EASED_MOST, EASED_SHARE, easeOfShortSeams } from '../../joins/join.js';
 import type { Phrase } from '../../text/phrase.js';
 
 /** One side of a seam as a length: count x times / perCm. */
@@ -11,23 +11,31 @@ export interface SeamSide {
 }
 
 /**
- * Relations for two sides that are sewn by length: they may differ by what the seam eases in. Said once, by the first.
+ * Relations for two sides that are sewn by length: they may differ by what the seam eases in. What a short seam eases in is the same
+ * for any length; only a seam that is wanted long enough for its share to be more goes by the share. Said once, by the first.
  *
  * @param seam name of the seam, its rule in the trade's words, and what it says of its counts
+ * @param wanted length that the seam is meant to have, cm
  */
 export function sameLength(
   { id, rule, says }: { id: string; rule: string; says: (counts: Counts) => Phrase },
   a: SeamSide,
   b: SeamSide,
+  wanted: number,
 ): Relation[] {
   const scaleA = a.times / a.perCm;
   const scaleB = b.times / b.perCm;
   const apart = (name: string, timesA: number, timesB: number, total: number) =>
     sumAtMost({ id: `${id}.${name}`, rule }, { [a.of]: timesA, [b.of]: timesB }, total);
+  const least = easeOfShortSeams(1 / a.perCm, 1 / b.perCm);
+  const within = (most: number): Relation[] => [
+    { ...apart('longer', scaleA, -scaleB, most), says },
+    apart('shorter', -scaleA, scaleB, most),
+  ];
+  if (EASED_SHARE * wanted <= least || least >= EASED_MOST) return within(least);
   return [
-    { ...apart('longer by share', scaleA, -scaleB * (1 + EASED_SHARE), 0), says },
+    ...within(EASED_MOST),
+    apart('longer by share', scaleA, -scaleB * (1 + EASED_SHARE), 0),
     apart('shorter by share', -scaleA * (1 + EASED_SHARE), scaleB, 0),
-    apart('longer', scaleA, -scaleB, EASED_MOST),
-    apart('shorter', -scaleA, scaleB, EASED_MOST),
   ];
 }

@@ -5,7 +5,15 @@ import type { Counts } from '../../fit/problem.js';
 import { say } from '../../text/phrase.js';
 import type { Edgings, SizeInput } from '../construction.js';
 import { neckbandOf, type PanelStyle } from '../panels/style.js';
-import { edgingIds, frontBandAlong, ribAlong, ribHeight, together, type Edge } from '../shared/edgings.js';
+import {
+  edgingIds,
+  endOfRib,
+  frontBandAlong,
+  ribAlong,
+  together,
+  type Edge,
+  type Stretch as FrontStretch,
+} from '../shared/edgings.js';
 import { isOpen } from '../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../shared/hood.js';
 import { steppedLength } from '../shared/neck.js';
@@ -47,6 +55,7 @@ function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
   return {
     label: 'Armhole',
     length: up + steps,
+    unit: up / (2 * depth),
     reasons: [
       given(say`Armhole, 2 × ${depth} stitches`, up, { kind: 'quantity', id: 'armhole.depth' }),
       plus('Two steps at the underarm', steps, up + steps, { kind: 'quantity', id: 'notch.width' }),
@@ -69,6 +78,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
   return {
     label: 'Neck edge',
     length: back + front,
+    unit: 1 / rows,
     reasons: [
       given(say`Back neck, ${counts['neck.width']!} rows`, back, { kind: 'quantity', id: 'neck.width' }),
       plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
@@ -82,7 +92,8 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontStretches({ style, size, fabrics }: Input, counts: Counts) {
+function frontStretches(input: Input, counts: Counts): FrontStretch[] {
+  const { style, fabrics } = input;
   const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   return [
     {
@@ -90,17 +101,7 @@ function frontStretches({ style, size, fabrics }: Input, counts: Counts) {
       length: (counts['body.length']! - counts['neck.drop']!) / stitches,
       of: 'body.length',
     },
-    ...(style.hem
-      ? [{ label: 'End of the hem rib', length: ribHeight(style.hem, size.id, fabrics), of: 'hem.height' }]
-      : []),
-    ...(style.neckband
-      ? [
-          {
-            label: 'End of the neckband',
-            length: ribHeight(neckbandOf({ style, size })!, size.id, fabrics),
-            of: 'neckband.height',
-          },
-        ]
-      : []),
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
   ];
 }

@@ -6,10 +6,10 @@ import { say } from '../../text/phrase.js';
 import type { Edgings, SizeInput } from '../construction.js';
 import {
   edgingIds,
+  endOfRib,
   together,
   frontBandAlong,
   ribAlong,
-  ribHeight,
   type Edge,
   type Edging,
 } from '../shared/edgings.js';
@@ -49,6 +49,7 @@ function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts:
     return {
       label: name,
       length,
+      unit: 1 / stitches,
       reasons: [given(say`${label}, ${counts[of]!} stitches`, length, { kind: 'quantity', id: of })],
     };
   };
@@ -61,30 +62,21 @@ function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts:
   return {
     label: name,
     length,
+    unit: first.unit,
     reasons: [...first.reasons, plus('Line of the front neck', length - first.length, length)],
   };
 }
 
 /** Bands picked up along the straight fronts and the ends of neckband and hem. */
 function frontBand(input: Input, counts: Counts): Edging {
-  const { style, size, fabrics } = input;
+  const { style, fabrics } = input;
   const rows = perCm(fabrics.get(style.fabric)!.gauge, 'rows');
   // The row in which a falling neck ends belongs to the neck.
   const yoke = counts['yoke.rows']! - (falls(style) ? counts['neck.drop']! + 1 : 0);
   return frontBandAlong(input, [
     { label: 'Body', length: counts['body.rows']! / rows, of: 'body.rows' },
     { label: 'Yoke', length: yoke / rows, of: 'yoke.rows' },
-    ...(['hem', 'neckband'] as const).flatMap((id) => {
-      const band = style[id];
-      return band
-        ? [
-            {
-              label: id === 'hem' ? 'End of the hem rib' : 'End of the neckband',
-              length: ribHeight(band, size.id, fabrics),
-              of: `${id}.height`,
-            },
-          ]
-        : [];
-    }),
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband, counts),
   ]);
 }
