@@ -1,6 +1,6 @@
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import type { Note } from './advice/note.js';
-import { sharedCounts } from './advice/range.js';
+import { sharedCounts, unevenSteps } from './advice/range.js';
 import { completeBody, type CompletedBody } from './body/derive.js';
 import type { MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
@@ -129,7 +129,7 @@ function readGarment({ garment, fabrics }: Design): { construction: Construction
 
 /** What is to be said of each size before it is worked. */
 function notesOf(design: Design, sizes: readonly Remembered[], fits: readonly WholeFit[]): Note[][] {
-  const shared = design.graded ? sharedCounts(fits) : [];
+  const shared = design.graded ? [...sharedCounts(fits), ...unevenSteps(fits)] : [];
   const firstChild = sizes.findIndex(({ drafted: { input } }) => input.size.group !== 'adult');
   return sizes.map(({ drafted: { input, draft } }, at) => {
     const { size, body } = input;

@@ -1,10 +1,10 @@
 import { inWords } from '../text/phrase.js';
 import { demoDesigns } from '../testing/designs.js';
 import { problemsOf } from '../testing/problems.js';
-import { sharedCounts } from './range.js';
+import { sharedCounts, unevenSteps } from './range.js';
 
 /** The first demo design's drafts with a rule of their own for the width, and counts made up for the check. */
-function told(multiple: number, targets: number[], counts: (number | null)[]) {
+function told(multiple: number, targets: number[], counts: (number | null)[], by = sharedCounts) {
   const draft = problemsOf(Object.values(demoDesigns())[0]!)[0]!;
   const width = draft.quantities.find(({ id }) => id === 'back.width')!;
   const sizes = targets.map((target, i) => ({
@@ -12,7 +12,7 @@ function told(multiple: number, targets: number[], counts: (number | null)[]) {
     quantities: [{ ...width, perCm: 2, rule: { multiple, plus: 0 }, target }],
     counts: counts[i] === null ? null : { 'back.width': counts[i]! },
   }));
-  return sharedCounts(sizes).map(({ message, ...rest }) => ({
+  return by(sizes).map(({ message, ...rest }) => ({
     ...rest,
     text: inWords(message, 'cm'),
   }));
@@ -41,5 +41,27 @@ describe('sharedCounts', () => {
 
   it('does not call it a repeat’s doing where sizes are further apart than one', () => {
     expect(told(12, [50, 57], [108, 108])).toEqual([]);
+  });
+});
+
+describe('unevenSteps', () => {
+  it('tells which counts jump between sizes where their lengths grow evenly', () => {
+    expect(told(3, [20, 22, 24], [39, 45, 48], unevenSteps)).toEqual([]);
+    expect(told(3, [20, 22, 24], [39, 39, 48], unevenSteps)).toEqual([
+      {
+        level: 'tip',
+        code: 'steps-uneven',
+        where: 'back.width',
+        text: expect.stringMatching(
+          /: Back, width Size 1 to Size 2 by 0\.0 cm \(\+2\.0 cm wanted\); Size 2 to Size 3 by \+4\.5 cm \(\+2\.0 cm wanted\)\.$/,
+        ),
+      },
+    ]);
+  });
+
+  it('is silent about less than a centimetre, half a repeat, or a size without counts', () => {
+    expect(told(1, [20, 22], [40, 46], unevenSteps)).toEqual([]);
+    expect(told(12, [20, 22], [36, 36], unevenSteps)).toEqual([]);
+    expect(told(1, [20, 22], [40, null], unevenSteps)).toEqual([]);
   });
 });

@@ -6,38 +6,96 @@ import type { Note } from './note.js';
 /** Less of a difference between two sizes is no difference that anyone would look for, cm. */
 const WORTH_TELLING = 0.5;
 
+type Sizes = readonly { quantities: readonly DraftQuantity[]; size: string; counts: Counts | null }[];
+
+/** A count of one size and the same of the next. */
+interface Step {
+  from: string;
+  to: string;
+  /** By how much it grows as counted, and by how much its length was to grow, cm. */
+  grows: number;
+  wanted: number;
+  repeat: number;
+  same: number | null;
+}
+
+/** How a count goes from each size to the next, where both have it. */
+function stepsOf(sizes: Sizes, id: string): Step[] {
+  const steps: Step[] = [];
+  for (let i = 0; i + 1 < sizes.length; i += 1) {
+    const here = sizes[i]!.quantities.find((quantity) => quantity.id === id);
+    const next = sizes[i + 1]!.quantities.find((quantity) => quantity.id === id);
+    const [count, after] = [sizes[i]!.counts?.[id], sizes[i + 1]!.counts?.[id]];
+    if (!here || !next || count === undefined || after === undefined) continue;
+    steps.push({
+      from: sizes[i]!.size,
+      to: sizes[i + 1]!.size,
+      grows: after / next.perCm - count / here.perCm,
+      wanted: next.target - here.target,
+      repeat: next.rule.multiple / next.perCm,
+      same: count === after ? count : null,
+    });
+  }
+  return steps;
+}
+
+const listed = (phrases: readonly Phrase[]) => phrases.reduce((all, one) => say`${all}; ${one}`);
+
+/** A step that is off by more than this, and by more than half a repeat, is a jump, cm. */
+const JUMP = 1;
+
+/**
+ * Where a count jumps from one size to the next although its length grows evenly: the repeat of the fabric, or counts that must come out
+ * together, leave nothing nearer. One tip for the range.
+ *
+ * @param sizes in the order of the range, with their counts
+ */
+export function unevenSteps(sizes: Sizes): Note[] {
+  const jumps = (sizes[0]?.quantities ?? []).flatMap(({ id, label }) => {
+    const uneven = stepsOf(sizes, id).filter(
+      ({ grows, wanted, repeat }) => Math.abs(grows - wanted) > Math.max(JUMP, repeat / 2),
+    );
+    const told = uneven.map(
+      ({ from, to, grows, wanted }) =>
+        say`${from} to ${to} by ${cm(grows, { sign: true })} (${cm(wanted, { sign: true })} wanted)`,
+    );
+    return told.length > 0 ? [{ id, told: say`${label} ${listed(told)}` }] : [];
+  });
+  if (jumps.length === 0) return [];
+  return [
+    {
+      level: 'tip',
+      code: 'steps-uneven',
+      where: jumps[0]!.id,
+      message: say`Some counts jump between sizes, because whole repeats and the seams leave nothing nearer: ${listed(jumps.map(({ told }) => told))}.`,
+    },
+  ];
+}
+
 /**
  * Which sizes share a count although their lengths differ: they do so where the difference is less than a repeat. One tip
  * for each count that has a repeat of more than one.
  *
  * @param sizes in the order of the range, with their counts
  */
-export function sharedCounts(
-  sizes: readonly { quantities: readonly DraftQuantity[]; size: string; counts: Counts | null }[],
-): Note[] {
-  const notes: Note[] = [];
-  for (const { id, label, rule } of sizes[0]?.quantities ?? []) {
-    if (rule.multiple < 2) continue;
-    const pairs: Phrase[] = [];
-    let repeat = 0;
-    for (let i = 0; i + 1 < sizes.length; i += 1) {
-      const here = sizes[i]!.quantities.find((quantity) => quantity.id === id);
-      const next = sizes[i + 1]!.quantities.find((quantity) => quantity.id === id);
-      const count = sizes[i]!.counts?.[id];
-      if (!here || !next || count === undefined || sizes[i + 1]!.counts?.[id] !== count) continue;
-      const apart = next.target - here.target;
-      repeat = rule.multiple / next.perCm;
-      if (apart >= WORTH_TELLING && apart < repeat)
-        pairs.push(say`${sizes[i]!.size} and ${sizes[i + 1]!.size} (${count}, ${cm(apart)} apart)`);
-    }
-    if (pairs.length === 0) continue;
-    const list = pairs.reduce((all, pair) => say`${all}; ${pair}`);
-    notes.push({
-      level: 'tip',
-      code: 'sizes-share',
-      where: id,
-      message: say`${label}: sizes share a count where they differ by less than a repeat of ${cm(repeat)}: ${list}.`,
+export function sharedCounts(sizes: Sizes): Note[] {
+  return (sizes[0]?.quantities ?? [])
+    .filter(({ rule }) => rule.multiple > 1)
+    .flatMap(({ id, label }): Note[] => {
+      const shared = stepsOf(sizes, id).filter(
+        ({ same, wanted, repeat }) => same !== null && wanted >= WORTH_TELLING && wanted < repeat,
+      );
+      if (shared.length === 0) return [];
+      const pairs = shared.map(
+        ({ from, to, same, wanted }) => say`${from} and ${to} (${same!}, ${cm(wanted)} apart)`,
+      );
+      return [
+        {
+          level: 'tip',
+          code: 'sizes-share',
+          where: id,
+          message: say`${label}: sizes share a count where they differ by less than a repeat of ${cm(shared.at(-1)!.repeat)}: ${listed(pairs)}.`,
+        },
+      ];
     });
-  }
-  return notes;
 }

@@ -64,17 +64,19 @@ export interface Problem {
 }
 
 /**
- * What breaking a rounding wish costs, cm. Far more than any seam shifts a count by, so a wish is given up last; finite,
- * so that it is given up rather than a piece moved by a hand's breadth.
+ * What breaking a rounding wish costs, cm. More than a seam that is eased in shifts a count by, so that a wish is kept where that is
+ * cheap; less than a repeat of a wide stitch pattern, so that no piece misses its width by one for a wish.
  */
-export const WISH_COST = 20;
+export const WISH_COST = 2;
 
 /** A tenth of a stitch or row, and a millimetre: within both a count is as wanted, whatever its length is on paper. */
 const HAIR = { counts: 0.1, cm: 0.1 };
 
+const EPSILON = 1e-9;
+
 /** How far a count may measure from its target and still be as wanted, cm. */
 export function asWanted(perCm: number): number {
-  return Math.min(HAIR.counts / perCm, HAIR.cm);
+  return Math.min(HAIR.counts / perCm, HAIR.cm) + EPSILON;
 }
 
 /** Whether a count breaks the quantity's rounding wish. */

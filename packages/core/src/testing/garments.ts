@@ -70,5 +70,20 @@ export const GARMENTS: readonly [name: string, style: Record<string, unknown>][]
     },
   ],
   ['rectangles', { construction: 'rectangles', front: {}, neck: {}, sleeve: {} }],
+  ['raglan', { construction: 'raglan', sleeve: { worked: 'rounds' } }],
+  [
+    'raglan cardigan with bands',
+    { construction: 'raglan', front: { style: 'band', width: 4, fabric: 'rib' }, sleeve: { worked: 'rows' } },
+  ],
+  ['round yoke', { construction: 'round-yoke', sleeve: { worked: 'rounds' } }],
+  [
+    'round-yoke cardigan, waisted',
+    {
+      construction: 'round-yoke',
+      sleeve: { worked: 'rounds' },
+      front: { style: 'gap', width: 3 },
+      body: { shape: 'waist' },
+    },
+  ],
   ['tube', { construction: 'tube', ease: -7, belowWaist: 0, cord: true }],
 ];
