@@ -1,6 +1,7 @@
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import type { Note } from './advice/note.js';
 import { sharedCounts, unevenSteps } from './advice/range.js';
+import type { Neighbours } from './because/counted.js';
 import { completeBody, type CompletedBody } from './body/derive.js';
 import type { MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
@@ -89,12 +90,14 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
         planSize(
           construction,
           input,
-          { ...draft, quantities: fit.quantities, relations: fit.relations },
+          { ...draft, quantities: fit.quantities, helpers: fit.helpers, relations: fit.relations },
           fit,
           notes[at]!,
           design.finishing,
+          neighbours,
         );
-      const key = () => JSON.stringify([fit.counts, [...fit.pinned], notes[at]]);
+      const neighbours = design.graded ? neighboursOf(fits, at) : {};
+      const key = () => JSON.stringify([fit.counts, [...fit.pinned], notes[at], neighbours]);
       let planned: SizePlan | undefined;
       return {
         id: input.size.id,
@@ -144,10 +147,20 @@ function notesOf(design: Design, sizes: readonly Remembered[], fits: readonly Wh
   });
 }
 
+function neighboursOf(fits: readonly WholeFit[], at: number): Neighbours {
+  const beside = (i: number) => {
+    const fit = fits[i];
+    return fit?.counts ? { size: fit.size, counts: fit.counts } : null;
+  };
+  const [smaller, larger] = [beside(at - 1), beside(at + 1)];
+  return { ...(smaller ? { smaller } : {}), ...(larger ? { larger } : {}) };
+}
+
 /** A size's counts with everything that was counted. */
 interface WholeFit extends SizeFit {
   size: string;
   quantities: Draft['quantities'];
+  helpers: Draft['helpers'];
   relations: Draft['relations'];
 }
 
@@ -170,6 +183,7 @@ function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean)
     ...pieces[i]!,
     size: input.size.label,
     quantities: draft.quantities,
+    helpers: draft.helpers,
     relations: draft.relations,
   }));
   const edged = sizes.flatMap(({ drafted: { draft, input } }, i) => {
@@ -189,6 +203,7 @@ function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean)
       pinned: new Set([...before.pinned, ...pinned]),
       notes: [...before.notes, ...notes],
       quantities: [...before.quantities, ...problem.quantities],
+      helpers: [...before.helpers, ...problem.helpers],
       relations: [...before.relations, ...problem.relations],
     };
   });

@@ -6,7 +6,7 @@ export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMe
 export { PlanRefused, type PlannedPiece } from './plannedPiece.js';
 export type { FinishedMeasure, PlannedQuantity, SizePlan } from './sizePlan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
-export { reasonInWords, type Reason } from './because/reason.js';
+export { reasonInWords, reasonPart, type Reason } from './because/reason.js';
 export { explainHeight, explainLines, explainShaping } from './because/shaping.js';
 export {
   GROUPS,
@@ -132,7 +132,15 @@ export { constructionOf } from './garment/registry.js';
 export type { Fix } from './advice/note.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';
-export { CM_PER_INCH, formatLength, GAUGE_OVER, parseLength, tidy, type Units } from './units/length.js';
+export {
+  CM_PER_INCH,
+  formatLength,
+  GAUGE_OVER,
+  GAUGE_OVER_IN_WORDS,
+  parseLength,
+  tidy,
+  type Units,
+} from './units/length.js';
 export { DESIGN_VERSION } from './format/migrate.js';
 export { LONGEST_FILE, readDesign, readDesignText, type DesignRead } from './format/readDesign.js';
 export { planFile, type PlanFile } from './format/planFile.js';

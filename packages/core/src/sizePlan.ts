@@ -1,6 +1,7 @@
 import { joinNotes, missNotes } from './advice/counts.js';
 import { armNote, headNote, reachNote } from './advice/garment.js';
 import type { Note } from './advice/note.js';
+import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import type { FullBody, Group } from './body/measurements.js';
@@ -67,6 +68,7 @@ export function planSize(
   fit: SizeFit,
   notes: Note[],
   finishing: Finishing | undefined,
+  neighbours: Neighbours,
 ): SizePlan {
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
@@ -111,7 +113,7 @@ export function planSize(
         rule,
         rounding,
         pinned,
-        because: () => explain(quantity, counts, draft.relations, pinned),
+        because: () => explain(quantity, { ...draft, counts, neighbours }, pinned),
       };
     }),
     pieces: worked,

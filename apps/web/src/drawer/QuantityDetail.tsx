@@ -1,7 +1,7 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { formatLength, inWords, type Reason } from '@upfell/core';
+import { formatLength, inWords, reasonPart, type Reason } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
 import { holdCount } from '../state/pins';
 import { askBecause, usePlan } from '../state/planner';
@@ -73,10 +73,10 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
             />
             <span className="flex justify-between gap-3">
               <ReasonLabel reason={reason} units={units} />
-              <strong className="text-right">{inWords(reason.figure, units)}</strong>
+              <strong className="text-right">{reasonPart(reason.figure, units)}</strong>
             </span>
             {reason.note && (
-              <span className="block text-[12.5px] text-soft">{inWords(reason.note, units)}</span>
+              <span className="block text-[12.5px] text-soft">{reasonPart(reason.note, units)}</span>
             )}
           </li>
         ))}
@@ -108,7 +108,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
 function ReasonLabel({ reason, units }: { reason: Reason; units: 'cm' | 'in' }) {
   const navigate = useNavigate();
   const { id } = useParams();
-  const text = inWords(reason.label, units);
+  const text = reasonPart(reason.label, units);
   const { from } = reason;
   if (!from) return <span>{text}</span>;
   const go = () => {

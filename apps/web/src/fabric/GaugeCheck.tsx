@@ -1,5 +1,14 @@
 import { useState } from 'react';
-import { formatLength, gaugeEffects, parseLength, perCm, withMeasuredGauge, type Gauge } from '@upfell/core';
+import {
+  formatLength,
+  GAUGE_OVER,
+  GAUGE_OVER_IN_WORDS,
+  gaugeEffects,
+  parseLength,
+  perCm,
+  withMeasuredGauge,
+  type Gauge,
+} from '@upfell/core';
 import type { Draft } from 'immer';
 import { useSizePlan, useUnits } from '../design/useSizePlan';
 import { Button } from '../ui/Button';
@@ -35,9 +44,9 @@ export function GaugeCheck() {
     <div className="max-w-2xl">
       <h2 className="mb-1 text-lg">Gauge of the work in hand, {fabric.name}</h2>
       <p className="mb-3 text-soft">
-        After 15 to 25 cm of the piece, lay it flat and count again. Planned on the hook:{' '}
-        {(perCm(onTheHook, 'stitches') * 10).toFixed(1)} stitches and{' '}
-        {(perCm(onTheHook, 'rows') * 10).toFixed(1)} rows in 10 cm
+        After {units === 'cm' ? '15 to 25 cm' : '6 to 10 in'} of the piece, lay it flat and count again.
+        Planned on the hook: {(perCm(onTheHook, 'stitches') * GAUGE_OVER[units]).toFixed(1)} stitches and{' '}
+        {(perCm(onTheHook, 'rows') * GAUGE_OVER[units]).toFixed(1)} rows in {GAUGE_OVER_IN_WORDS[units]}
         {fabric.unblocked ? '' : ' (no gauge before washing is known, so the blocked one is meant)'}.
       </p>
       <div className="grid max-w-md grid-cols-4 gap-3">
@@ -116,7 +125,10 @@ function readGauge(
       const parsed = parseLength(text, units);
       if (!parsed.ok) return parsed;
       if (parsed.cm < 1 || parsed.cm > 200)
-        return { ok: false, message: 'The length counted over is 1 to 200 cm.' };
+        return {
+          ok: false,
+          message: `The length counted over is ${formatLength(1, units)} to ${formatLength(200, units, { unit: true })}.`,
+        };
       gauge[key] = parsed.cm;
     } else {
       const count = Number(text.replace(',', '.'));

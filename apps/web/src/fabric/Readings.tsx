@@ -3,6 +3,7 @@ import type { Draft } from 'immer';
 import {
   formatLength,
   GAUGE_OVER,
+  GAUGE_OVER_IN_WORDS,
   meanGauge,
   perCm,
   spreadOf,
@@ -87,8 +88,7 @@ export function Readings({ state }: { state: 'gauge' | 'unblocked' }) {
         {several && readings.length}
         {several && ': '}
         {Number((perCm(fabric[state]!, 'stitches') * span).toFixed(2))} stitches and{' '}
-        {Number((perCm(fabric[state]!, 'rows') * span).toFixed(2))} rows in{' '}
-        {units === 'cm' ? '10 cm' : '4 in'}
+        {Number((perCm(fabric[state]!, 'rows') * span).toFixed(2))} rows in {GAUGE_OVER_IN_WORDS[units]}
       </p>
       {several && <SpreadWords fabric={fabric} readings={readings} />}
       <Button
@@ -123,12 +123,12 @@ function SpreadWords({ fabric, readings }: { fabric: Fabric; readings: readonly 
   );
   const spread = spreadOf(readings, 'stitches');
   const { under, over } = spreadOver(spread, widest);
-  const per10 = (value: number) => (value * 10).toFixed(1);
+  const perSpan = (value: number) => (value * GAUGE_OVER[units]).toFixed(1);
   return (
     <p className="text-[12.5px] text-eased" data-testid="spread">
-      {per10(spread.low)} to {per10(spread.high)} stitches in 10 cm: over the widest piece (
-      {formatLength(widest, units, { unit: true })}) that is {formatLength(under, units)} narrower to{' '}
-      {formatLength(over, units, { unit: true })} wider.
+      {perSpan(spread.low)} to {perSpan(spread.high)} stitches in {GAUGE_OVER_IN_WORDS[units]}: over the
+      widest piece ({formatLength(widest, units, { unit: true })}) that is {formatLength(under, units)}{' '}
+      narrower to {formatLength(over, units, { unit: true })} wider.
     </p>
   );
 }

@@ -3,7 +3,7 @@ import {
   explainHeight,
   explainLines,
   explainShaping,
-  inWords,
+  reasonPart,
   type Passage,
   type PlannedPiece,
   type Reason,
@@ -147,7 +147,7 @@ function HeightOf({ piece, size }: { piece: PlannedPiece; size: ScreenSize }) {
           className="mr-1 underline decoration-line underline-offset-4 hover:decoration-ink"
           onClick={() => reason.from?.kind === 'quantity' && select({ kind: 'quantity', id: reason.from.id })}
         >
-          {inWords(reason.label, 'cm').toLowerCase()} {inWords(reason.figure, 'cm')}
+          {reasonPart(reason.label, 'cm').toLowerCase()} {reasonPart(reason.figure, 'cm')}
         </button>
       ))}
     </span>
@@ -243,14 +243,14 @@ function ReasonList({ reasons }: { reasons: readonly Reason[] }) {
                 className="text-left underline decoration-line underline-offset-4 hover:decoration-ink"
                 onClick={() => select({ kind: 'quantity', id: from.id })}
               >
-                {inWords(label, units)}
+                {reasonPart(label, units)}
               </button>
             ) : (
-              <span>{inWords(label, units)}</span>
+              <span>{reasonPart(label, units)}</span>
             )}
-            <strong className="text-right">{inWords(figure, units)}</strong>
+            <strong className="text-right">{reasonPart(figure, units)}</strong>
           </span>
-          {note && <span className="block text-[12.5px] text-soft">{inWords(note, units)}</span>}
+          {note && <span className="block text-[12.5px] text-soft">{reasonPart(note, units)}</span>}
         </li>
       ))}
     </ol>

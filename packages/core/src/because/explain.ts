@@ -1,45 +1,36 @@
 import { ladder, ruleInWords } from '../fabric/counts.js';
-import type { Counts, Quantity, Relation } from '../fit/problem.js';
-import { breaksWish, costOf } from '../fit/problem.js';
-import { cm, figure, say, type Phrase } from '../text/phrase.js';
+import { asWanted, breaksWish, costOf } from '../fit/problem.js';
+import { cm, figure, rate, say, span, type Phrase } from '../text/phrase.js';
+import type { Counted, Explained } from './counted.js';
+import { deciders } from './deciders.js';
 import type { Reason } from './reason.js';
-
-interface Explained extends Quantity {
-  axis: 'stitches' | 'rows';
-  fabric: { id: string; name: string };
-  because: readonly Reason[];
-}
 
 /**
  * The whole chain for one fitted count: how its length came about (from the draft), the gauge, the rule with its
- * neighbours, and the seams that the count has to meet.
+ * neighbours, what decides where the nearest count is not taken, and the seams that the count has to meet.
  *
  * @param quantity the drafted quantity
- * @param counts all counts of the size
- * @param relations the relations of the size
+ * @param counted all counts of the size, and what holds them
  * @param pinned whether the user holds this count
  */
-export function explain(
-  quantity: Explained,
-  counts: Counts,
-  relations: readonly Relation[],
-  pinned: boolean,
-): Reason[] {
-  const { perCm, target, rule, axis } = quantity;
+export function explain(quantity: Explained, counted: Counted, pinned: boolean): Reason[] {
+  const { perCm, target, rule, axis, fabric } = quantity;
+  const { counts, relations } = counted;
   const count = counts[quantity.id]!;
   const actual = count / perCm;
+  const miss = missInWords(actual - target, perCm);
   const reasons: Reason[] = [...quantity.because];
+  const [many, over] =
+    axis === 'stitches'
+      ? [fabric.gauge.stitches, fabric.gauge.stitchesOver]
+      : [fabric.gauge.rows, fabric.gauge.rowsOver];
   reasons.push({
-    label: say`${quantity.fabric.name}, ${figure(perCm * 10, 3)} ${axis} in ${cm(10)}`,
-    figure: say`× ${figure(perCm, 3)} = ${figure(target * perCm, 2)}`,
-    from: { kind: 'fabric', id: quantity.fabric.id },
+    label: say`${fabric.name}, ${figure(many, 3)} ${axis} in ${span(over)}`,
+    figure: say`× ${rate(perCm)} = ${figure(target * perCm, 2)}`,
+    from: { kind: 'fabric', id: fabric.id },
   });
   if (pinned) {
-    reasons.push({
-      label: say`Held by you`,
-      figure: say`${count}`,
-      note: say`${cm(actual)}, ${missInWords(actual - target)}`,
-    });
+    reasons.push({ label: say`Held by you`, figure: say`${count}`, note: say`${cm(actual)}, ${miss}` });
   } else {
     const near = ladder(target, perCm, rule, 2).filter((rung) => rung.count >= quantity.min);
     const best = near.reduce(
@@ -50,20 +41,23 @@ export function explain(
       .filter((rung) => rung.count !== count)
       .sort((a, b) => Math.abs(a.over) - Math.abs(b.over))[0];
     const wish = quantity.rounding === 'nearest' ? 'the nearest' : `the nearest ${quantity.rounding}`;
-    const alternative = other ? say`; ${other.count} would be ${missInWords(other.over)}` : say``;
+    const alternative = other ? say`; ${other.count} would be ${missInWords(other.over, perCm)}` : say``;
     reasons.push({
       label: say`${capital(ruleInWords(rule))}, ${best.count === count ? wish : 'as the seams allow'}`,
       figure: say`${count}`,
-      note: say`${cm(actual)}, ${missInWords(actual - target)}${alternative}`,
+      note: say`${cm(actual)}, ${miss}${alternative}`,
     });
-    if (best.count !== count && costOf(quantity, best.count) < costOf(quantity, count) - 1e-9)
+    if (best.count !== count && costOf(quantity, best.count) < costOf(quantity, count) - 1e-9) {
+      const { says, from } = deciders(quantity.id, best.count, counted);
       reasons.push({
         label: say`Alone it would be ${best.count}`,
         figure: say`${count}`,
         note: breaksWish(quantity, count)
-          ? say`a seam or a neighbouring size decides, so the wish “${quantity.rounding}” is given up here`
-          : say`a seam or a neighbouring size decides`,
+          ? say`${says}; so the wish “${quantity.rounding}” is given up here`
+          : says,
+        ...(from === undefined ? {} : { from: { kind: 'quantity', id: from } }),
       });
+    }
   }
   for (const relation of relations)
     if (relation.terms.some(({ of }) => of === quantity.id)) {
@@ -79,9 +73,10 @@ export function explain(
   return reasons;
 }
 
-/** "0.2 cm under the length wanted", "exactly as wanted". */
-export function missInWords(over: number): Phrase {
+/** "0.2 cm under"; "as wanted" where it is within a hair. */
+function missInWords(over: number, perCm: number): Phrase {
   if (Math.abs(over) < 0.005) return say`exactly as wanted`;
+  if (Math.abs(over) <= asWanted(perCm)) return say`as wanted`;
   return say`${cm(Math.abs(over))} ${over > 0 ? 'over' : 'under'}`;
 }
 

@@ -10,9 +10,14 @@ export interface Reason {
   from?: { kind: 'measurement' | 'quantity' | 'style' | 'fabric'; id: string };
 }
 
+/** A part of a reason as text: lengths exact enough for the chain to be worked again by hand. */
+export function reasonPart(phrase: Phrase, units: Units): string {
+  return inWords(phrase, units, { precise: true });
+}
+
 /** A reason as one sentence. */
 export function reasonInWords({ label, figure, note }: Reason, units: Units): string {
-  const head =
-    figure.length > 0 ? `${inWords(label, units)}: ${inWords(figure, units)}` : inWords(label, units);
-  return note ? `${head} (${inWords(note, units)})` : head;
+  const said = reasonPart(label, units);
+  const head = figure.length > 0 ? `${said}: ${reasonPart(figure, units)}` : said;
+  return note ? `${head} (${reasonPart(note, units)})` : head;
 }

@@ -1,4 +1,4 @@
-import { formatLength, type Units } from '../units/length.js';
+import { CM_PER_INCH, formatLength, type Units } from '../units/length.js';
 
 /**
  * Sentences that carry lengths. A reason or a note is made once, where its number is made, and read later in cm or
@@ -10,12 +10,30 @@ export interface LengthPart {
   /** Without the unit's name, for columns of figures. */
   bare?: boolean;
 }
-export type Part = string | LengthPart;
+/** Counts for each cm, said for each cm or for each inch. */
+export interface RatePart {
+  perCm: number;
+}
+/** The length that something was counted over: said as it was measured, and in the reader's units where they are others. */
+export interface SpanPart {
+  over: number;
+}
+export type Part = string | LengthPart | RatePart | SpanPart;
 export type Phrase = readonly Part[];
 
 /** A length in cm as a part of a phrase. */
 export function cm(value: number, how: { sign?: boolean; bare?: boolean } = {}): LengthPart {
   return { cm: value, ...how };
+}
+
+/** Counts for each cm as a part of a phrase. */
+export function rate(perCm: number): RatePart {
+  return { perCm };
+}
+
+/** A length counted over, in cm, as a part of a phrase. */
+export function span(over: number): SpanPart {
+  return { over };
 }
 
 /** Template tag that builds a phrase from text, counts, lengths and other phrases. */
@@ -26,21 +44,38 @@ export function say(strings: TemplateStringsArray, ...values: readonly (Part | P
     const value = values[i];
     if (value === undefined) continue;
     if (typeof value === 'number') parts.push(String(value));
-    else if (typeof value === 'string' || 'cm' in value) parts.push(value as Part);
-    else for (const part of value as Phrase) parts.push(part);
+    else if (isPhrase(value)) parts.push(...value);
+    else parts.push(value);
   }
   return parts;
 }
 
-/** The phrase as text in the reader's units. */
-export function inWords(phrase: Phrase, units: Units): string {
+function isPhrase(value: Part | Phrase): value is Phrase {
+  return Array.isArray(value);
+}
+
+/**
+ * The phrase as text in the reader's units.
+ *
+ * @param how `precise`: lengths as exactly as they are worked with, so that sums can be worked again
+ */
+export function inWords(phrase: Phrase, units: Units, how: { precise?: boolean } = {}): string {
   return phrase
-    .map((part) =>
-      typeof part === 'string'
-        ? part
-        : formatLength(part.cm, units, { sign: part.sign ?? false, unit: !part.bare }),
-    )
+    .map((part) => {
+      if (typeof part === 'string') return part;
+      if ('perCm' in part) return figure(units === 'in' ? part.perCm * CM_PER_INCH : part.perCm, 4);
+      if ('over' in part) return spanInWords(part.over, units);
+      return formatLength(part.cm, units, { ...part, ...how, unit: !part.bare });
+    })
     .join('');
+}
+
+/** "10 cm", "4 in"; "3.94 in (10 cm)" where a whole number of the other unit was counted over. */
+function spanInWords(over: number, units: Units): string {
+  const whole = (length: number) => Math.abs(length - Math.round(length)) < 1e-6;
+  const [own, other] = units === 'cm' ? [over, over / CM_PER_INCH] : [over / CM_PER_INCH, over];
+  const told = `${figure(own, 3)} ${units}`;
+  return whole(own) || !whole(other) ? told : `${told} (${figure(other, 3)} ${units === 'cm' ? 'in' : 'cm'})`;
 }
 
 /** A plain decimal for figures in sentences: at most `digits` decimals, no trailing zeros. */

@@ -11,6 +11,8 @@ export type Units = 'cm' | 'in';
 /** The length over which a gauge is told: 10 cm, or 4 in, in cm. */
 export const GAUGE_OVER: Record<Units, number> = { cm: 10, in: 4 * CM_PER_INCH };
 
+export const GAUGE_OVER_IN_WORDS: Record<Units, string> = { cm: '10 cm', in: '4 in' };
+
 /** Either a length in cm, or a sentence that says what is wrong and what would be right. */
 export type ParsedLength = { ok: true; cm: number } | { ok: false; message: string };
 
@@ -85,16 +87,34 @@ function inchesInWords(cm: number): string {
   return whole === 0 ? fraction : `${whole} ${fraction}`;
 }
 
-/**
- * A length for a person to read: cm to one decimal, inches to the nearest eighth.
- *
- * @param cm the length
- * @param units what the person reads
- * @param how `sign` writes + or − always; `unit` adds the unit's name
- */
-export function formatLength(cm: number, units: Units, how: { sign?: boolean; unit?: boolean } = {}): string {
-  const size = units === 'cm' ? (Math.round(Math.abs(cm) * 10) / 10).toFixed(1) : inchesInWords(cm);
-  const isZero = size === '0' || size === '0.0';
+export interface LengthFormat {
+  /** Writes + or − always. */
+  sign?: boolean;
+  /** Adds the unit's name. */
+  unit?: boolean;
+  /** For sums that are worked again by hand: to a hundredth, unless it is an eighth of an inch or a millimetre. */
+  precise?: boolean;
+}
+
+/** Less than this from an eighth it is one, in. */
+const AN_EIGHTH = 0.002;
+
+function exactly(cm: number, units: Units): string {
+  if (units === 'cm') {
+    const fixed = Math.abs(tidy(cm)).toFixed(2);
+    return fixed.endsWith('0') ? fixed.slice(0, -1) : fixed;
+  }
+  const inches = Math.abs(cm) / CM_PER_INCH;
+  return Math.abs(inches * 8 - Math.round(inches * 8)) < 8 * AN_EIGHTH
+    ? inchesInWords(cm)
+    : inches.toFixed(2);
+}
+
+/** A length for a person to read: cm to one decimal, inches to the nearest eighth; with `precise` as exactly as it is worked with. */
+export function formatLength(cm: number, units: Units, how: LengthFormat = {}): string {
+  const rounded = units === 'cm' ? (Math.round(Math.abs(cm) * 10) / 10).toFixed(1) : inchesInWords(cm);
+  const size = how.precise ? exactly(cm, units) : rounded;
+  const isZero = Number(size) === 0;
   const sign = cm < 0 && !isZero ? '−' : how.sign && !isZero ? '+' : '';
   return `${sign}${size}${how.unit ? ` ${units}` : ''}`;
 }

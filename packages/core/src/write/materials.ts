@@ -2,7 +2,7 @@ import type { Design } from '../design.js';
 import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { figure } from '../text/phrase.js';
-import { formatLength, GAUGE_OVER, type Units } from '../units/length.js';
+import { formatLength, GAUGE_OVER, GAUGE_OVER_IN_WORDS, type Units } from '../units/length.js';
 import { farCarried } from '../yarn/stripes.js';
 import { line, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
@@ -99,7 +99,7 @@ export function gaugeLines({ name, gauge, unblocked }: Fabric, units: WrittenUni
   return unitsOf(units).flatMap((unit) => {
     const span = GAUGE_OVER[unit];
     const per = (count: number, over: number) => figure((count / over) * span, 1);
-    const over = unit === 'cm' ? '10 cm' : '4 in';
+    const over = GAUGE_OVER_IN_WORDS[unit];
     return [
       line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${over}, washed and blocked, lying flat`,
       ...(unblocked
