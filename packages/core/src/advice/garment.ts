@@ -1,4 +1,5 @@
 import type { FullBody } from '../body/measurements.js';
+import { UNSEEN_EASE } from '../joins/join.js';
 import { cm, say } from '../text/phrase.js';
 import type { GarmentFacts } from './facts.js';
 import type { Note } from './note.js';
@@ -15,7 +16,7 @@ export function headNote(facts: GarmentFacts, body: FullBody): Note[] {
   if (!facts.closedNeck) return [];
   const { opening, stretch, front } = facts.closedNeck;
   const reach = opening * (1 + stretch);
-  if (reach >= body.head - 0.05) return [];
+  if (reach >= body.head - UNSEEN_EASE) return [];
   const wider = (body.head - reach) / (1 + stretch) / 2;
   return [
     {

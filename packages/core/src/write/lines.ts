@@ -1,9 +1,8 @@
 import type { Passage } from '../shaping/passages.js';
 import { countsAfterRow, stitchesOf, type LineSection } from '../shaping/lines.js';
 import { amountOf, type Schedule } from '../shaping/schedule.js';
-import { ordinal } from '../text/phrase.js';
 import { line, type Line } from './line.js';
-import { amountsInWords, rangeInWords, type RowWords } from './rowWords.js';
+import { amountsInWords, rangeInWords, ratesForAll, type RowWords } from './rowWords.js';
 
 export type Lines = Extract<Passage, { kind: 'lines' }>;
 
@@ -125,19 +124,8 @@ function whenShaped(schedules: readonly Schedule[], words: RowWords): Line {
       : [];
   if (schedules.some(({ order }) => order === 'curve') || most > 4)
     return line`${{ lists: schedules.map((one) => amountsInWords(one, 1, words)) }}`;
-  const parts: Line[] = [];
-  for (let run = 0; run < most; run += 1) {
-    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
-    const shared = every.find((rows) => rows > 0)!;
-    const gaps = every.map((rows) => rows || shared);
-    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
-    const rows = gaps.every((gap) => gap === 1)
-      ? line`every ${words.short}`
-      : line`every ${gaps.map((gap) => (gap === 1 ? '' : ordinal(gap)))} ${words.short}`;
-    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
-  }
   return [
-    ...parts.flat(),
+    ...ratesForAll(schedules, words.short),
     ...line`, counted from ${words.short} ${schedules.map(({ after }) => after)}`,
     ...doubled,
   ];

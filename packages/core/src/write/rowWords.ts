@@ -1,5 +1,6 @@
 import { amountOf, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
+import { line, type Line } from './line.js';
 
 /** How rows are called, and how one ends: rows are turned, rounds joined (and turned). */
 export interface RowWords {
@@ -60,4 +61,21 @@ export function amountsInWords(schedule: Schedule, share: number, { short }: Row
       )
       .join(', ') || 'nothing'
   );
+}
+
+/** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
+export function ratesForAll(schedules: readonly Schedule[], row: string): Line {
+  const most = Math.max(...schedules.map(({ rates }) => rates.length));
+  const parts: Line[] = [];
+  for (let run = 0; run < most; run += 1) {
+    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
+    const shared = every.find((rows) => rows > 0)!;
+    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
+    const gaps = every.map((rows) => rows || shared);
+    const rows = gaps.every((gap) => gap === 1)
+      ? line`every ${row}`
+      : line`every ${gaps.map(ordinal)} ${row}`;
+    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
+  }
+  return parts.flat();
 }

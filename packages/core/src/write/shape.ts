@@ -2,9 +2,8 @@ import type { Passage } from '../shaping/passages.js';
 import { endOf } from '../shaping/passages.js';
 import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
-import { ordinal } from '../text/phrase.js';
 import { line, type Line } from './line.js';
-import { amountsInWords, rangeInWords, rowsInWords, type RowWords } from './rowWords.js';
+import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from './rowWords.js';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -54,7 +53,7 @@ export function writeShape(
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
     lines.push(
-      line`${words.one}s ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, most, words.short) }}, counted from ${words.short} ${schedules.map(({ after }) => after)}; work the other ${words.short}s even. (${ends} sts)`,
+      line`${words.one}s ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, words.short) }}, counted from ${words.short} ${schedules.map(({ after }) => after)}; work the other ${words.short}s even. (${ends} sts)`,
     );
   } else if (shapes.length > 1) {
     lines.push(
@@ -153,20 +152,4 @@ function countsLine(schedule: Schedule, { short }: RowWords): Line {
   const after = countsAfter(schedule);
   const counts = schedule.events.map((row, i) => `${short} ${row}: ${after[i]} sts`);
   return line`Counts after these ${short}s: ${counts.join(', ')}.`;
-}
-
-/** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
-function ratesForAll(schedules: readonly Schedule[], most: number, row: string): Line {
-  const parts: Line[] = [];
-  for (let run = 0; run < most; run += 1) {
-    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
-    const shared = every.find((rows) => rows > 0)!;
-    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
-    const gaps = every.map((rows) => rows || shared);
-    const rows = gaps.every((gap) => gap === 1)
-      ? line`every ${row}`
-      : line`every ${gaps.map(ordinal)} ${row}`;
-    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
-  }
-  return parts.flat();
 }
