@@ -23,11 +23,7 @@ export interface FittedSize {
   id: string;
   /** What is to be said of its body and counts, before its rows are worked. */
   notes: readonly Note[];
-  /**
-   * Works the size and audits it; asked again, it gives the same object.
-   *
-   * @throws PlanRefused for a fault of the program
-   */
+  /** Works the size and audits it; asked again, it gives the same object. */
   plan: () => SizePlan;
 }
 

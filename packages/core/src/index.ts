@@ -3,7 +3,7 @@ export { compareCounts, type CountChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
 export { plan, wholePlan, type Plan } from './plan.js';
 export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';
-export { PlanRefused, type PlannedPiece } from './plannedPiece.js';
+export { type PlannedPiece } from './plannedPiece.js';
 export type { FinishedMeasure, PlannedQuantity, SizePlan } from './sizePlan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, reasonPart, type Reason } from './because/reason.js';

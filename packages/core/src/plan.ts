@@ -14,7 +14,7 @@ export interface Plan {
  *
  * @param design a design that readDesign has accepted
  * @param memory sizes planned before; filled with the sizes of this plan
- * @throws DesignUnfit for a construction or style that cannot be read, PlanRefused for a fault of the program
+ * @throws DesignUnfit for a construction or style that cannot be read
  */
 export function plan(design: Design, memory?: PlanMemory): Plan {
   return wholePlan(fitDesign(design, memory));

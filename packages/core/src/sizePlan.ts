@@ -12,7 +12,8 @@ import type { SizeFit } from './fit/fit.js';
 import type { Rounding } from './fit/problem.js';
 import type { Construction, Draft, Program, SizeInput } from './garment/construction.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
-import { workAndCheck, type PlannedPiece } from './plannedPiece.js';
+import { PlanRefused, workAndCheck, type PlannedPiece } from './plannedPiece.js';
+import { say } from './text/phrase.js';
 import { yarnNeeds, type YarnNeed } from './yarn/metres.js';
 
 export interface PlannedQuantity {
@@ -55,11 +56,34 @@ export interface SizePlan {
   notes: readonly Note[];
 }
 
+/** What a size has that cannot be worked. */
+const NOTHING = {
+  finished: [],
+  quantities: [],
+  pieces: [],
+  joins: [],
+  rounds: { body: [], arm: [] },
+  yarn: [],
+};
+
+/**
+ * Counts that agree, and of which no piece can be made all the same: what is told then. Every such case that is known has a relation that
+ * rules it out, so this is the last net, and never a pattern.
+ */
+function notWorkable({ quantities }: Draft, { pinned }: SizeFit, error: unknown): Note {
+  const held = quantities.filter(({ id }) => pinned.has(id)).map(({ label }) => label);
+  const why = error instanceof PlanRefused ? ` (${error.message})` : '';
+  return {
+    level: 'stop',
+    code: 'not-workable',
+    where: quantities.find(({ id }) => pinned.has(id))?.id ?? 'sizes',
+    message: say`These counts agree, but no piece can be worked from them${why}. ${held.length > 0 ? `Let ${held.join(' or ')} go.` : 'Lengths or a gauge nearer to each other would help.'}`,
+  };
+}
+
 /**
  * Works a size whose counts are found: its rows come off the virtual hook, its joins are audited, and what is to be said of it
- * is added to `notes`. A size without counts has nothing but its notes.
- *
- * @throws PlanRefused for a fault of the program
+ * is added to `notes`. A size without counts, or whose counts the hook refuses, has nothing but its notes.
  */
 export function planSize(
   construction: Construction<unknown>,
@@ -73,20 +97,16 @@ export function planSize(
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
   const { counts } = fit;
-  if (!counts)
-    return {
-      ...base,
-      finished: [],
-      quantities: [],
-      pieces: [],
-      joins: [],
-      rounds: { body: [], arm: [] },
-      yarn: [],
-      notes,
-    };
-  const program = construction.program(input, counts);
+  if (!counts) return { ...base, ...NOTHING, notes };
   const edges = new Map<string, WorkedEdge>();
-  const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
+  let program: Program;
+  let worked: PlannedPiece[];
+  try {
+    program = construction.program(input, counts);
+    worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
+  } catch (error) {
+    return { ...base, ...NOTHING, notes: [...notes, notWorkable(draft, fit, error)] };
+  }
   const joins = program.joins.map((join) => auditJoin(join, edges));
   return {
     ...base,

@@ -40,7 +40,7 @@ interface SizeJson {
     gather?: number;
     ok: boolean;
   }[];
-  notes: { level: string; where: string }[];
+  notes: { level: string; code: string; where: string }[];
 }
 interface DesignJson {
   graded?: boolean;
@@ -58,6 +58,7 @@ export function auditPlanFile(plan: PlanJson, design: DesignJson): string[] {
     for (const piece of size.pieces) auditRows(piece.rows, `${size.id} ${piece.id}`, wrong);
     auditCounts(size, design, wrong);
     auditJoins(size, wrong);
+    if (size.notes.some(({ code }) => code === 'not-workable')) wrong.push(`${size.id} cannot be worked`);
   }
   if (design.graded !== false) auditRange(plan.sizes, design, wrong);
   return wrong;

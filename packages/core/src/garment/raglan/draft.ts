@@ -18,6 +18,9 @@ import { isOpen, openingWidth } from '../shared/front.js';
 
 type Input = SizeInput<RaglanStyle>;
 
+/** Fewest stitches of a part of the neck that can be shaped at both its sides. */
+const FEWEST = 2;
+
 /** Drafts a raglan from the neck down for one body. */
 export function draft(input: Input): Draft {
   const { style, fabrics } = input;
@@ -36,7 +39,13 @@ export function draft(input: Input): Draft {
   return {
     quantities,
     helpers: [...grown.helpers, ...below.helpers],
-    relations: [neckSum(input), ...grown.relations, ...drop.relations, ...below.relations],
+    relations: [
+      neckSum(input),
+      ...fallingFront(input),
+      ...grown.relations,
+      ...drop.relations,
+      ...below.relations,
+    ],
     finished: finishedOf(input, below.targets, neck, neckEdgeWanted(input, neck, opening)),
     notes: feasibility(input, below.targets, neck),
     edgings: edgingsOf(input),
@@ -55,7 +64,7 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
   const lines = (4 * style.line.stitches) / stitches;
   const share = { kind: 'style', id: 'garment.neck.sleeveShare' } as const;
   const part = (id: string, label: string, target: number, because: DraftQuantity['because']) =>
-    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.6, because });
+    quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.6, because, min: FEWEST });
   const round = given('Neck, all round', neck.round.length, { kind: 'quantity', id: 'neck.round' });
   const rest = [
     round,
@@ -138,6 +147,18 @@ function neckSum(input: Input): Relation {
     },
     -4 * stitches - (falls(style) ? 2 * frontStart(input) : 0),
   );
+}
+
+/** Fronts of a falling neck leave stitches between them to be gained at their neck edges. */
+function fallingFront(input: Input): Relation[] {
+  if (!falls(input.style) || isOpen(input.style)) return [];
+  return [
+    sumAtLeast(
+      { id: 'neck.falls', rule: 'the fronts of a neck that falls begin narrower than its back' },
+      { 'neck.back': 1 },
+      2 * frontStart(input) + 2,
+    ),
+  ];
 }
 
 /** The split's first identity: what goes round the body is its parts and the chain under each arm. */

@@ -15,6 +15,9 @@ import { isOpen, openingWidth, frontWidth } from '../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;
 
+/** Fewest stitches of a neck that short rows and increase rounds can be placed on. */
+const FEWEST = 12;
+
 /** A round yoke has at least so much depth beyond the armhole's, cm (common practice). */
 const DEEPER = 2;
 
@@ -46,7 +49,7 @@ export function draft(input: Input): Draft {
         weight: 0.6,
         rounding: open ? 'nearest' : 'not under',
         rule,
-        min: rule.multiple,
+        min: Math.max(FEWEST, rule.multiple),
         because: [
           ...neck.round.reasons,
           ...(opening === 0 ? [] : [plus('What lies between the fronts', first - neck.round.length, first)]),
