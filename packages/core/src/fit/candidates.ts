@@ -1,6 +1,6 @@
 import { eliminateAll } from './eliminate.js';
 import { costAt, latticesOf, linearRelations, wholeCost, type Bounds, type Lattice } from './lattice.js';
-import type { Learned } from './solve.js';
+import { MOST_WORK, type Learned } from './solve.js';
 import { orderOf } from './order.js';
 import { costOfCounts, type Counts, type Problem } from './problem.js';
 
@@ -83,7 +83,9 @@ export function candidatesOf(
     variables.map(({ size }) => size),
     learned.orders,
   );
-  const found = eliminateAll({ variables, relations, steps }, wholeCost(cost + 1e-4), MOST_CANDIDATES);
+  const found = eliminateAll({ variables, relations, steps }, wholeCost(cost + 1e-4), MOST_CANDIDATES, {
+    left: MOST_WORK,
+  });
   if (typeof found === 'string') return null;
   const all = found.map(({ indexes }) => {
     const counts: Record<string, number> = {};

@@ -44,8 +44,8 @@ export interface CheapestAnswer extends EliminationAnswer {
   work: number;
 }
 
-/** The largest table that is worked: beyond it the problem is told to be too hard rather than answered second best. */
-export const LARGEST_TABLE = 4_000_000;
+/** Cells of all tables together that are kept at once: beyond them the problem is told to be too hard rather than answered second best. */
+export const MOST_CELLS = 4_000_000;
 const EPSILON = 1e-7;
 
 /** What a step leaves: for each combination of its scope the least cost, and the index that has it (-1: none). */
@@ -97,7 +97,7 @@ class Worker {
     for (let s = 0; s < width; s += 1) {
       this.strides[s] = this.cells;
       this.cells *= variables[scope[s]!]!.size;
-      if (this.cells > LARGEST_TABLE) break;
+      if (this.cells > MOST_CELLS) break;
     }
     this.relations = new Float64Array(relations.length * (SLOPES + width));
     for (let r = 0; r < relations.length; r += 1) {
@@ -131,6 +131,11 @@ class Worker {
       this.moves[base + 1] = strides[own]!;
       for (let s = 0; s < width; s += 1) this.moves[base + 2 + s] = places[s]! < 0 ? 0 : strides[places[s]!]!;
     }
+  }
+
+  /** Combinations of values that it looks at, at most. */
+  get work(): number {
+    return this.bound ? this.cells : this.cells * this.own.size;
   }
 
   /** Whether the own variable follows from the others, so that its values need not be searched. */
@@ -245,14 +250,21 @@ interface Eliminated {
   tables: readonly Table[];
 }
 
-function workAll(problem: EliminationProblem): Eliminated | 'infeasible' | 'too hard' {
+/** Combinations of values that may still be looked at. */
+export interface Effort {
+  left: number;
+}
+
+function workAll(problem: EliminationProblem, effort: Effort): Eliminated | 'infeasible' | 'too hard' {
   const workers: Worker[] = [];
   const tables: Table[] = [];
   let cost = 0;
+  let kept = 0;
   for (const step of problem.steps) {
     const worker = new Worker(problem, step, workers, tables);
-    if (worker.cells > LARGEST_TABLE || (!worker.bound && worker.cells * worker.own.size > LARGEST_TABLE))
-      return 'too hard';
+    kept += worker.cells;
+    if (kept > MOST_CELLS || worker.work > effort.left) return 'too hard';
+    effort.left -= worker.work;
     const table = worker.fill();
     if (table === 'infeasible') return table;
     workers.push(worker);
@@ -263,8 +275,11 @@ function workAll(problem: EliminationProblem): Eliminated | 'infeasible' | 'too 
 }
 
 /** Finds the cheapest values under all relations, or says that there are none or that it would take too long. */
-export function eliminate(problem: EliminationProblem): CheapestAnswer | 'infeasible' | 'too hard' {
-  const done = workAll(problem);
+export function eliminate(
+  problem: EliminationProblem,
+  effort: Effort,
+): CheapestAnswer | 'infeasible' | 'too hard' {
+  const done = workAll(problem, effort);
   if (typeof done === 'string') return done;
   const { cost, workers, tables } = done;
   const chosen = new Int32Array(problem.variables.length);
@@ -274,7 +289,7 @@ export function eliminate(problem: EliminationProblem): CheapestAnswer | 'infeas
     for (let s = 0; s < scope.length; s += 1) worker.at[s] = chosen[scope[s]!]!;
     chosen[variable] = tables[i]!.choice[worker.cell()]!;
   }
-  const work = workers.reduce((sum, { cells, bound, own }) => sum + (bound ? cells : cells * own.size), 0);
+  const work = workers.reduce((sum, worker) => sum + worker.work, 0);
   return { cost, indexes: problem.variables.map(({ offset }, i) => chosen[i]! + offset), work };
 }
 
@@ -288,8 +303,9 @@ export function eliminateAll(
   problem: EliminationProblem,
   limit: number,
   most: number,
+  effort: Effort,
 ): EliminationAnswer[] | 'too many' | 'too hard' {
-  const done = workAll(problem);
+  const done = workAll(problem, effort);
   if (done === 'infeasible') return [];
   if (done === 'too hard') return done;
   const { workers, tables, cost } = done;

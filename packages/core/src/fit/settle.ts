@@ -1,7 +1,7 @@
 import { candidatesOf, cheapestChain, type Candidate } from './candidates.js';
 import type { Bounds } from './lattice.js';
 import { costOfCounts, type Counts, type Problem } from './problem.js';
-import { solve, type Learned } from './solve.js';
+import { MOST_WORK_OF_RANGE, solve, type Learned } from './solve.js';
 
 /** A pair (size, next size) of a run in which a count must not fall. */
 export interface Link {
@@ -68,6 +68,7 @@ export function settle(run: Run, strength: number, learned: Learned, mostBranche
   if (search.root === 'too many ways') return { kind: 'too many ways' };
   const open: Branch[] = search.root ? [search.root] : [];
   for (let tried = 0; open.length > 0 && tried < mostBranches; tried += 1) {
+    if (learned.spent > MOST_WORK_OF_RANGE) break;
     const branch = takeCheapest(open);
     const fall = worstFall(branch, run.links);
     if (!fall) return { kind: 'settled', counts: branch.sizes.map(({ counts }) => counts), proven: true };

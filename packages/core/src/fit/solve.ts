@@ -1,5 +1,5 @@
 import { costOfCounts, holds, type Problem, type Relation } from './problem.js';
-import { eliminate, type LinearRelation } from './eliminate.js';
+import { eliminate, type Effort, type LinearRelation } from './eliminate.js';
 import {
   costAt,
   groupsOf,
@@ -21,11 +21,13 @@ export interface Learned {
   orders: OrderMemory;
   /** Ids of relations that were broken when they were left out: they are then looked at from the start. */
   binding: Set<string>;
+  /** Combinations looked at so far. */
+  spent: number;
 }
 
 /** Nothing learned yet. */
 export function newLearned(): Learned {
-  return { orders: new Map(), binding: new Set() };
+  return { orders: new Map(), binding: new Set(), spent: 0 };
 }
 
 export interface SolveOptions {
@@ -43,6 +45,10 @@ export type SolveResult =
   | { kind: 'infeasible' }
   | { kind: 'too hard' };
 
+/** Combinations that are looked at for one size before it is told to be too hard: a second's work, and far more than garments ask for. */
+export const MOST_WORK = 12_000_000;
+/** Combinations after which no more branches of a range are followed. */
+export const MOST_WORK_OF_RANGE = 10_000_000;
 /** Added to what an answer may cost for what whole millionths leave off, cm. */
 const LEAST_SLACK = 1e-4;
 /** First search window on each side of the target, in legal counts: work grows with its power, so it begins small. */
@@ -75,11 +81,15 @@ const NARROW = 15;
 export function solve(problem: Problem, options: SolveOptions = {}): SolveResult {
   const firm: Relation[] = [];
   let waiting: Relation[] = [];
-  const { binding } = options.learned ?? {};
+  const { learned } = options;
+  const binding = learned?.binding;
+  const effort = { left: MOST_WORK };
   for (const relation of problem.relations)
     (relation.kind === 'equal' || relation.when || binding?.has(relation.id) ? firm : waiting).push(relation);
   for (;;) {
-    const answer = solveFirm({ ...problem, relations: firm }, options);
+    const before = effort.left;
+    const answer = solveFirm({ ...problem, relations: firm }, options, effort);
+    if (learned) learned.spent += before - effort.left;
     if (answer.kind !== 'solved') return answer;
     const left: Relation[] = [];
     for (const relation of waiting)
@@ -94,7 +104,7 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
 }
 
 /** The optimum where all relations are looked at from the start. */
-function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
+function solveFirm(problem: Problem, options: SolveOptions, effort: Effort): SolveResult {
   const { bounds = {}, prefer = {}, learned, anyAnswer = false } = options;
   let lattices = latticesOf(problem, bounds, prefer);
   if (!lattices) return { kind: 'infeasible' };
@@ -110,10 +120,15 @@ function solveFirm(problem: Problem, options: SolveOptions): SolveResult {
   for (;;) {
     const variables = windowed(lattices, low, high, prefer);
     const sizes = variables.map(({ size }) => size);
-    const known = eliminate({ variables, relations, steps: orderOf(relations, sizes, learned?.orders) });
+    const known = eliminate(
+      { variables, relations, steps: orderOf(relations, sizes, learned?.orders) },
+      effort,
+    );
     // An order found for other windows may be a dear one for these.
     const attempt =
-      known === 'too hard' ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }) : known;
+      known === 'too hard'
+        ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }, effort)
+        : known;
     if (attempt === 'too hard') return { kind: 'too hard' };
     if (attempt === 'infeasible') {
       if (!narrowed) {
