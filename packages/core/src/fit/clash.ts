@@ -82,7 +82,7 @@ export function clashingRules(problem: Problem): Clash | null {
 function demandsOf({ quantities, relations }: Problem): Demand[] {
   return [
     ...quantities.flatMap(({ id, rule }): Demand[] =>
-      rule.multiple > 1 ? [{ kind: 'count rule', quantity: id, rule }] : [],
+      rule.multiple > 1 || rule.plus > 0 ? [{ kind: 'count rule', quantity: id, rule }] : [],
     ),
     ...[...new Set(relations.map(({ rule }) => rule))].map((rule): Demand => ({
       kind: 'garment rule',

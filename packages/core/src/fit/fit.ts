@@ -50,6 +50,9 @@ const TOO_LARGE: Note = {
   message: say`This size has more possible counts than can be searched; hold fewer counts far from their lengths, or check the gauge.`,
 };
 
+/** Said where no rule can be named: the counts that a length may have at all leave none that works. */
+const NO_RANGE = say`No counts near these lengths can be worked; look at the gauge and the lengths, which are far from each other.`;
+
 /**
  * Fits every size: sorts out pins that cannot hold, gives up a seam where nothing else helps, and then fits the range.
  * What had to be given up is told in notes of level stop.
@@ -106,13 +109,13 @@ function loosened(size: Prepared): Prepared {
   const notes = [...size.notes];
   for (;;) {
     if (solve(problem).kind !== 'infeasible') return { ...size, problem, notes, loosened: true };
-    const clash = clashingRules(problem)!;
-    const seam = seamIn(problem, clash);
+    const clash = clashingRules(problem);
+    const seam = clash && seamIn(problem, clash);
     notes.push({
       level: 'stop',
       code: seam ? 'seam-out-of-reach' : 'no-counts',
       where: seam?.id ?? 'sizes',
-      message: ruleClashInWords(problem, clash),
+      message: clash ? ruleClashInWords(problem, clash) : NO_RANGE,
     });
     if (!seam) return { ...size, problem, notes, loosened: true };
     problem = { ...problem, relations: problem.relations.filter(({ rule }) => rule !== seam.rule) };

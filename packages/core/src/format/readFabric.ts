@@ -1,8 +1,12 @@
 import type { FieldReader } from '../check/fields.js';
+import { tidy } from '../units/length.js';
 import { COUNTED_IN, FOUNDATIONS, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
 
 const MOST_READINGS = 20;
 const MOST_ROW_TYPES = 12;
+/** Counts for each cm: from tiles a forearm long to what no hook can work. */
+const SPARSEST = 0.05;
+const DENSEST = 30;
 
 /** Checks one fabric; what is wrong is added to the reader's problems. */
 export function readFabric(fabric: FieldReader): void {
@@ -59,10 +63,17 @@ export function readFabric(fabric: FieldReader): void {
 function readGauge(reader: FieldReader): void {
   const count = (label: string) => ({ label, min: 0.5, max: 500, unit: 'counted' });
   const over = (label: string) => ({ label, min: 1, max: 200, unit: 'cm' });
-  reader.number('stitches', count('The stitches of the swatch'));
-  reader.number('stitchesOver', over('The length the stitches were counted over'));
-  reader.number('rows', count('The rows of the swatch'));
-  reader.number('rowsOver', over('The length the rows were counted over'));
+  for (const axis of ['stitches', 'rows'] as const) {
+    const before = reader.problems.length;
+    const counted = reader.number(axis, count(`The ${axis} of the swatch`));
+    const length = reader.number(`${axis}Over`, over(`The length the ${axis} were counted over`));
+    const perCm = counted / length;
+    if (reader.problems.length === before && (perCm < SPARSEST || perCm > DENSEST))
+      reader.problem(
+        axis,
+        `${tidy(counted)} ${axis} in ${tidy(length)} cm is no fabric; it can be 1 in ${1 / SPARSEST} cm to ${DENSEST} in 1 cm.`,
+      );
+  }
 }
 
 function readRules(fabric: FieldReader): void {
