@@ -29,6 +29,7 @@ export class PieceReader {
   lineSign = 1;
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
+  private divided = false;
   private shoulder: { to: number; list: string } | null = null;
 
   /** @param inner the side of the piece, seen from its right side, on which its neck edge lies */
@@ -53,8 +54,16 @@ export class PieceReader {
   evenRows(from: string, to: string | undefined, stitches: number): void {
     if (from === '–') return;
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
-    this.maker.even(Number(to ?? from));
-    this.ends(Number(to ?? from), stitches);
+    const last = Number(to ?? from);
+    this.maker.even(last);
+    this.remember(last, 'work even');
+    this.ends(last, stitches);
+  }
+
+  /** Keeps what is done at the edges of the first part after a division: the second may be worked as it was. */
+  private remember(to: number, list: string): void {
+    if (!this.divided) return;
+    this.shoulder = { to, list: this.shoulder ? `${this.shoulder.list}; at the same time, ${list}` : list };
   }
 
   shapedRows(
@@ -81,8 +90,8 @@ export class PieceReader {
     if (from === '–') return;
     const last = Number(to ?? from);
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
-    this.shoulder ??= { to: last, list };
     this.workEdges(last, list);
+    this.remember(last, list);
     this.ends(last, stitches);
   }
 
@@ -121,6 +130,7 @@ export class PieceReader {
   goOn(from: PartMade, at: number, take: number, rejoin: boolean, inner: Side): void {
     const before = this.maker.now();
     if (before !== from) this.done.push(before);
+    this.divided = true;
     this.maker.goOn(from, at, take, rejoin, inner);
   }
 

@@ -11,6 +11,10 @@ const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned',
 const ABOVE = /^Above /;
 const END = '(turn|join, turn|join|go on)';
 
+/** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
+const atEnd = (end: 'first' | 'last') =>
+  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts)`;
+
 export interface Sentence {
   form: RegExp;
   read: (found: RegExpExecArray, reader: PieceReader) => void;
@@ -202,9 +206,12 @@ export const SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in the first st|${STITCH}2tog over the first 2 sts), .+ to the last (?:st|2 sts), (?:2 ${STITCH} in the last st|${STITCH}2tog over the last 2 sts)\\.$`,
+      `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|\\d+ sts), ${atEnd('last')}\\.$`,
     ),
-    read: ([, way], reader) => (reader.step = way === 'Increase' ? 2 : -2),
+    read: ([, way, more, fewer, moreAfter, fewerAfter], reader) => {
+      const many = Number(more ?? fewer ?? 1) + Number(moreAfter ?? fewerAfter ?? 1);
+      reader.step = way === 'Increase' ? many : -many;
+    },
   },
   {
     form: new RegExp(

@@ -31,14 +31,16 @@ export function writeShape(
   )
     return writeEdge(shapes, ranges, 'each edge', grow, stitch, words);
   const word = grow ? 'inc' : 'dec';
-  const [begin, finish] = grow
-    ? [`2 ${stitch} in the first st`, `2 ${stitch} in the last st`]
-    : [`${stitch}2tog over the first 2 sts`, `${stitch}2tog over the last 2 sts`];
+  const { begin, rest, finish } = atBothEnds(
+    Math.max(...schedules.map(({ perEvent }) => perEvent)) / 2,
+    grow,
+    stitch,
+  );
   const places = schedules.map(({ perEvent }) => perEvent);
   const many: Line = steps ? ['so many places'] : line`${places} places`;
   const how: Line =
     where.at === 'both edges'
-      ? [`${begin}, ${even} to the last ${grow ? 'st' : '2 sts'}, ${finish}`]
+      ? [`${begin}, ${even} to the last ${rest}, ${finish}`]
       : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${{ inline: many }} spread evenly${where.at === 'the round' ? `, the places between those of the ${word} rnd before` : ', plain sts at both ends'}`;
   const place =
     where.at === 'both edges'
@@ -67,6 +69,21 @@ export function writeShape(
     lines.push(countsLine(only, words));
   }
   return lines;
+}
+
+/**
+ * What is worked at the beginning and at the end of a row or round that changes there.
+ *
+ * @param many stitches gained or lost at each
+ */
+function atBothEnds(many: number, grow: boolean, stitch: string) {
+  const at = (end: 'first' | 'last') => {
+    if (grow)
+      return many > 1 ? `2 ${stitch} in each of the ${end} ${many} sts` : `2 ${stitch} in the ${end} st`;
+    return `${stitch}2tog ${many > 1 ? `${many} times ` : ''}over the ${end} ${2 * many} sts`;
+  };
+  const taken = grow ? many : 2 * many;
+  return { begin: at('first'), rest: taken === 1 ? 'st' : `${taken} sts`, finish: at('last') };
 }
 
 /** How places lie in one round: as short repeats, or where the two gaps go by turns how often each comes. */
