@@ -61,6 +61,16 @@ describe('upfell', () => {
     expect(out).toContain('head-does-not-pass');
   });
 
+  it('writes nothing of a design without counts but its reasons, on standard error', () => {
+    const path = design((raw) => {
+      const [fabric] = raw['fabrics'] as { rule: Record<string, unknown> }[];
+      fabric!.rule['rows'] = { multiple: 1, plus: 190 };
+    });
+    const { status, out, err } = run(['write', path]);
+    expect([status, out]).toEqual([1, '']);
+    expect(err).toMatch(/\tstop\tno-counts\t.+\tNo counts obey these rules together/);
+  });
+
   it.each([
     ['a file that is not there', () => ['plan', join(folder, 'none.json')], /there is no such file/],
     ['a folder', () => ['plan', folder], /this is a folder/],

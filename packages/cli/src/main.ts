@@ -2,10 +2,9 @@ import { existsSync, readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import {
   LONGEST_FILE,
-  pattern,
-  patternToText,
   plan,
   planFile,
+  provenText,
   readDesignText,
   type Design,
   type Plan,
@@ -13,7 +12,7 @@ import {
   type Units,
 } from '@upfell/core';
 
-/** 0: planned; 1: planned, with a note of level stop; 2: the file could not be read, is not a design, or the call is wrong. */
+/** 0: planned; 1: planned, with a note of level stop, or a text that differs from the plan; 2: the file could not be read, is not a design, or the call is wrong. */
 export type ExitStatus = 0 | 1 | 2;
 
 /** What a run prints and how it ends. */
@@ -28,7 +27,8 @@ upfell write FILE [--size ID] [--terms us|uk] [--units cm|in]  print the pattern
 upfell check FILE                                   print the notes, one a line
 
 FILE: a design file, or - for standard input
-exit status: 0 planned; 1 planned, with a note of level stop; 2 not readable or not a design
+exit status: 0 planned; 1 planned, with a note of level stop, or the text read back differs from the plan (told on standard
+error); 2 not readable or not a design
 `;
 
 interface Call {
@@ -111,26 +111,43 @@ export function run(args: readonly string[]): RunResult {
     return refuse(
       read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'),
     );
-  const planned = plan(read.design);
-  const status = planned.sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop')) ? 1 : 0;
-  return output(call, planned, read.design, status);
+  return output(call, plan(read.design), read.design);
 }
 
-function output({ verb, options }: Call, planned: Plan, design: Design, status: ExitStatus): RunResult {
+const stops = ({ sizes }: Plan) => sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop'));
+
+/** The notes of a plan, one a line. */
+function noteLines(planned: Plan, units: Units): string[] {
+  return planFile(planned, units).sizes.flatMap(({ id, notes }) =>
+    notes.map(({ level, code, where, message }) => `${id}\t${level}\t${code}\t${where}\t${message}\n`),
+  );
+}
+
+function output({ verb, options }: Call, planned: Plan, design: Design): RunResult {
   const units = (options['units'] ?? design.units) as Units;
+  const status = stops(planned) ? 1 : 0;
   if (verb === 'plan')
     return { status, out: `${JSON.stringify(planFile(planned, units), null, 1)}\n`, err: '' };
-  if (verb === 'check') {
-    const lines = planFile(planned, units).sizes.flatMap(({ id, notes }) =>
-      notes.map(({ level, code, where, message }) => `${id}\t${level}\t${code}\t${where}\t${message}`),
-    );
-    return { status, out: lines.map((one) => `${one}\n`).join(''), err: '' };
-  }
   const { size } = options;
   if (size !== undefined && !design.sizes.some(({ id }) => id === size))
     return refuse(
       `--size: there is no size “${size}”; the sizes are ${design.sizes.map(({ id }) => id).join(', ')}.`,
     );
-  const wish = { terms: (options['terms'] ?? 'us') as Terms, units, ...(size === undefined ? {} : { size }) };
-  return { status, out: patternToText(pattern(planned, design, wish)), err: '' };
+  const terms = (options['terms'] ?? 'us') as Terms;
+  const { text, proof } = provenText(planned, design, {
+    terms,
+    units,
+    ...(size === undefined ? {} : { size }),
+  });
+  const differences = proof.differences.map(
+    (one) => `the text differs from the plan: ${one.piece}, size ${one.size}: ${one.message}\n`,
+  );
+  const err = differences.join('');
+  if (verb === 'check')
+    return { status: err === '' ? status : 1, out: noteLines(planned, units).join(''), err };
+  const written = planned.sizes.filter(({ id }) => size === undefined || id === size);
+  const without = written.filter(({ pieces }) => pieces.length === 0);
+  const reasons = noteLines({ ...planned, sizes: without }, units).join('');
+  if (without.length === written.length) return { status: 1, out: '', err: reasons };
+  return { status: err === '' ? status : 1, out: text, err: reasons + err };
 }

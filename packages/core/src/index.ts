@@ -163,6 +163,7 @@ export {
   type SchematicPiece,
 } from './write/schematic.js';
 export { flowOf, inSize, isOwn, type OwnSentence } from './write/line.js';
+export { provenText } from './provenText.js';
 export { provePattern, type Proof } from './read/pattern.js';
 export { checkPasted, type PastedCheck } from './read/pasted.js';
 export {

@@ -8,7 +8,7 @@ import {
   pattern,
   patternToText,
   plan,
-  provePattern,
+  provenText,
   readDesign,
   schematicOf,
   schematicSvg,
@@ -184,11 +184,7 @@ export class Planner {
   prove(): Proof | null {
     const now = this.last;
     if (!now || !this.planned) return null;
-    const sizes = now.sizes.filter(({ pieces }) => pieces.length > 0);
-    return provePattern(
-      patternToText(pattern(now, this.planned.design, { terms: 'us', units: 'cm' })),
-      sizes,
-    );
+    return provenText(now, this.planned.design, { terms: 'us', units: 'cm' }).proof;
   }
 
   /** Drawings of a size's pieces to scale, and their strips of rows; letters and their table where all sizes are asked for. */

@@ -61,7 +61,7 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
           linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
         );
         const { faults } = workPiece(rows);
-        const unlike = faults[0] ?? difference(rows, rowsOf(piece.runs));
+        const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
         if (unlike) differs(unlike);
         proof.pieces += 1;
         proof.rows += rows.length;
@@ -100,7 +100,14 @@ function difference(read: readonly Row[], planned: readonly Row[]): string | nul
     if (row.n !== want.n) return `row ${row.n} stands where row ${want.n} was planned`;
     if (row.count !== want.count) return `row ${row.n} comes to ${row.count}, planned ${want.count}`;
     if (row.by !== want.by || row.add !== want.add || of(row) !== of(want))
-      return `row ${row.n} comes to its ${row.count} by another way than planned`;
+      return `row ${row.n} comes to its ${row.count} by another way than planned: ${wayOf(row)} in the text, ${wayOf(want)} in the plan`;
   }
   return read.length > planned.length ? `the text goes on after row ${planned.at(-1)?.n}` : null;
+}
+
+/** How a row comes to its count: "38 of the row below, 2 added, 1 fewer by shaping". */
+function wayOf({ from, by, add }: Row): string {
+  const taken = from.reduce((all, source) => all + (source.along === undefined ? source.take : 0), 0);
+  const shaped = by === 0 ? [] : [`${Math.abs(by)} ${by > 0 ? 'more' : 'fewer'} by shaping`];
+  return [`${taken} of the row below`, ...(add > 0 ? [`${add} added`] : []), ...shaped].join(', ');
 }

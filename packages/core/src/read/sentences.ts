@@ -9,6 +9,9 @@ const COUNT = String.raw`\((\d+) sts\)`;
 const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };
 /** Above an armhole the neck edge of a front stays where it was. */
 const ABOVE = /^Above /;
+/** Between the front and the back of a half lies the armhole; their necks are at their outer edges. */
+const OF_HALF = /^The (?:front|back)$/;
+const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 const END = '(turn|join, turn|join|go on)';
 
 /** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
@@ -132,13 +135,14 @@ export const SENTENCES: readonly Sentence[] = [
       reader.agree(Number(row), from.n + 1, `the row of ${label}`);
       reader.agree(Number(take) + Number(leave), from.count, `what ${label} leaves and takes`);
       const right = reader.maker.nextSide(from) === 'RS';
-      const ends: Side = right ? 'left' : 'right';
+      const division: Side = right ? 'left' : 'right';
+      const inner = OF_HALF.test(label!) ? opposite(division) : division;
       reader.goOn(
         from,
         right ? Number(leave) : 0,
         Number(take),
         false,
-        ABOVE.test(label!) ? from.inner : ends,
+        ABOVE.test(label!) ? from.inner : inner,
       );
     },
   },
@@ -150,6 +154,7 @@ export const SENTENCES: readonly Sentence[] = [
       const { part: from, at } = other;
       reader.agree(Number(row), from.n + 1, `the row of ${label}`);
       const onTheLeft = at > 0;
+      const division: Side = onTheLeft ? 'right' : 'left';
       const between = onTheLeft ? at - Number(take) : from.count - Number(take) - other.take;
       reader.agree(Number(skip ?? 0), between, `what ${label} skips`);
       reader.goOn(
@@ -157,7 +162,7 @@ export const SENTENCES: readonly Sentence[] = [
         onTheLeft ? 0 : from.count - Number(take),
         Number(take),
         true,
-        onTheLeft ? 'right' : 'left',
+        OF_HALF.test(label!) ? opposite(division) : division,
       );
     },
   },
