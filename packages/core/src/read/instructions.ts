@@ -3,9 +3,12 @@
  * as what they take of the row below and what they make. US terms.
  */
 
-/** One instruction. A repeat without `times` goes on until `rest` stitches of the row below are left. */
+/**
+ * One instruction. A repeat without `times` goes on until `rest` stitches of the row below are left. What is slipped over (`slips`) may be
+ * passed by, as at the beginning of an armhole, or be stitches of their own.
+ */
 export type Instruction =
-  | { kind: 'stitches'; takes: number; makes: number }
+  | { kind: 'stitches'; takes: number; makes: number; slips?: number }
   | { kind: 'repeat'; body: readonly Instruction[]; times: number }
   | { kind: 'fill'; body: readonly Instruction[]; rest: number };
 
@@ -18,6 +21,11 @@ const STITCH = String.raw`(?:(?:fp|bp)?(?:esc|hdc|sc|dc|dtr|tr)|st|sts|stitch)(?
 const PLACE = String.raw`(?:sts?|stitch(?:es)?|chs?|sps?|spaces?|sc|hdc|dc|tr|esc)?`;
 const THE = String.raw`(?:the )?`;
 
+/** "ch-2 sp": as many stitches of the row below as it has chains. */
+const SPACE = String.raw`ch-(\d+) (?:sps?|spaces?|loops?|lps?)`;
+/** "3rd ch of the turning ch", "top of the turning chain", "tch". */
+const TURNING = String.raw`(?:top (?:ch )?of ${THE}|(?:\d+(?:st|nd|rd|th)|top) ch of ${THE})?(?:turning ch(?:ain)?|beginning ch(?:ain)?|t-?ch|it)`;
+
 const one = (takes: number, makes: number): Instruction => ({ kind: 'stitches', takes, makes });
 const number = (text: string | undefined, otherwise = 1) => (text ? Number(text) : otherwise);
 
@@ -28,13 +36,19 @@ interface Form {
 const form = (pattern: string, read: Form['read']): Form => ({ form: new RegExp(`^${pattern}$`, 'i'), read });
 
 /** How far an instruction without a number goes. */
-const REACH = String.raw`(?:(?:to|until) ${THE}(?:last(?: (\d+))? ?${PLACE}|end(?: of (?:row|rnd|round))?)|across|around|round)`;
-const restOf = (text: string, last: string | undefined) => (/last/i.test(text) ? number(last) : 0);
+const REACH = String.raw`(?:(?:to|until) ${THE}(?:last(?: (\d+))? ?${PLACE}|end(?: of (?:row|rnd|round))?|turning ch(?:ain)?|t-?ch)|across|around|round)`;
+const restOf = (text: string, last: string | undefined) =>
+  /last/i.test(text) ? number(last) : /t-?ch|turning ch(?:ain)?$/i.test(text) ? 1 : 0;
 
 const FORMS: readonly Form[] = [
   form(
     String.raw`(?:turn|join.*|fasten off.*|do not turn|place (?:a )?marker.*|move (?:the )?markers?.*)`,
     () => [],
+  ),
+  // "ch 5 (counts as dc, ch 2)": the chains beside the stitch are made as well.
+  form(
+    String.raw`ch \d+ \(counts as (?:(?:a|the) )?(?:first )?${STITCH}(?:(?:,| and| plus|,? \+) ch (\d+))?.*\)`,
+    ([, chains]) => [one(1, 1 + number(chains, 0))],
   ),
   form(String.raw`ch (\d+) \(counts as .+\)`, () => [one(1, 1)]),
   form(String.raw`ch (\d+)`, ([, many]) => [one(0, Number(many))]),
@@ -42,9 +56,27 @@ const FORMS: readonly Form[] = [
     one(number(many), 0),
   ]),
   form(
-    String.raw`sl st (?:in|over|across) ${THE}(?:each of )?${THE}(?:(?:next|first|last) )?(?:(\d+) )?${PLACE}`,
-    ([, many]) => [one(number(many), 0)],
+    String.raw`(?:sk|skip|miss) ${THE}(?:(?:next|first|last) )?(?:(\d+) )?${SPACE}`,
+    ([, many, chains]) => [one(number(many) * Number(chains), 0)],
   ),
+  form(String.raw`sl st in each ${PLACE}(?: ${REACH})?`, ([text, last]) => [
+    { kind: 'fill', body: [one(1, 1)], rest: restOf(text, last) },
+  ]),
+  form(
+    String.raw`sl st (?:in|over|across) ${THE}(?:each of )?${THE}(?:(?:next|first|last) )?(?:(\d+) )?${PLACE}`,
+    ([, many]) => [{ ...one(number(many), 0), slips: number(many) }],
+  ),
+  form(String.raw`sl st (?:in|over|across) ${THE}(?:(?:next|first|last) )?${SPACE}`, ([, chains]) => [
+    { ...one(Number(chains), 0), slips: 1 },
+  ]),
+  form(String.raw`(?:(\d+) )?${STITCH} in each ${SPACE}(?: ${REACH})?`, ([text, many, chains, last]) => [
+    { kind: 'fill', body: [one(Number(chains), number(many))], rest: restOf(text, last) },
+  ]),
+  form(
+    String.raw`(?:(\d+) )?${STITCH} in ${THE}(?:each of )?${THE}(?:(?:next|first|last|following) )?(?:(\d+) )?${SPACE}`,
+    ([, many, places, chains]) => [one(number(places) * Number(chains), number(places) * number(many))],
+  ),
+  form(String.raw`(?:(\d+) )?${STITCH} in ${THE}${TURNING}`, ([, many]) => [one(1, number(many))]),
   form(String.raw`leave ${THE}(?:last )?(?:(\d+) )?${PLACE} unworked`, ([, many]) => [one(number(many), 0)]),
   form(String.raw`(?:work(?: even)?|${STITCH}|in pattern)(?: even| in pattern)? ${REACH}`, ([text, last]) => [
     { kind: 'fill', body: [one(1, 1)], rest: restOf(text, last) },
@@ -120,7 +152,18 @@ function split(text: string): string[] {
   return parts;
 }
 
-function readOne(text: string): Instruction[] {
+/** The same in fewer words: "into" and "around the post of" say where as "in" does. */
+function plainly(text: string): string {
+  return text
+    .replace(/\binto\b/gi, 'in')
+    .replace(
+      /\b(?:around|round) (?:the )?(?:posts? of )?(?=(?:the )?(?:next|first|last|following|each|same)\b)/gi,
+      'in ',
+    );
+}
+
+function readOne(said: string): Instruction[] {
+  const text = plainly(said);
   if (text.startsWith('*')) return [starRepeat(text)];
   const group = /^[([](.+)[)\]]\s*(.*)$/.exec(text);
   if (group) return [bracketed(group[1]!, group[2]!.trim(), text)];
@@ -160,28 +203,37 @@ function bracketed(inside: string, how: string, text: string): Instruction {
   if (reach) return { kind: 'fill', body: readInstructions(inside), rest: restOf(how, reach[1]) };
   if (/^in (?:the )?(?:next|first|last|same|each)/i.test(how)) {
     const makes = total(readInstructions(inside)).makes;
-    const cell = one(/same/i.test(how) ? 0 : 1, makes);
+    const chains = new RegExp(SPACE, 'i').exec(how)?.[1];
+    const cell = one(/same/i.test(how) ? 0 : number(chains), makes);
     return /each/i.test(how) ? { kind: 'fill', body: [cell], rest: 0 } : cell;
   }
   throw new InstructionFault(`“${text}” cannot be read; say how often the bracket is worked`);
 }
 
-/** What instructions without a fill take and make. */
-function total(list: readonly Instruction[]): { takes: number; makes: number } {
-  let takes = 0;
-  let makes = 0;
+interface Total {
+  takes: number;
+  makes: number;
+  slips: number;
+}
+
+/** What instructions without a fill take, make and slip over. */
+function total(list: readonly Instruction[]): Total {
+  const sum: Total = { takes: 0, makes: 0, slips: 0 };
   for (const one of list) {
     if (one.kind === 'fill') throw new InstructionFault('“to end” cannot stand inside a repeat');
-    const inner = one.kind === 'stitches' ? one : total(one.body);
+    const { takes, makes, slips = 0 } = one.kind === 'stitches' ? one : total(one.body);
     const times = one.kind === 'stitches' ? 1 : one.times;
-    takes += inner.takes * times;
-    makes += inner.makes * times;
+    sum.takes += takes * times;
+    sum.makes += makes * times;
+    sum.slips += slips * times;
   }
-  return { takes, makes };
+  return sum;
 }
 
 /** What is wrong with a row in words, or how many stitches it comes to. */
-export type RowResult = { ok: true; count: number } | { ok: false; message: string };
+export type RowResult =
+  /** How many of its stitches would be slip stitches, if those counted. */
+  { ok: true; count: number; slips: number } | { ok: false; message: string };
 
 /**
  * Works the instructions of a row over a number of stitches.
@@ -191,14 +243,16 @@ export type RowResult = { ok: true; count: number } | { ok: false; message: stri
 export function workInstructions(list: readonly Instruction[], before: number): RowResult {
   let taken = 0;
   let made = 0;
+  let slipped = 0;
   for (const [i, one] of list.entries()) {
     if (one.kind !== 'fill') {
-      const { takes, makes } = total([one]);
+      const { takes, makes, slips } = total([one]);
       taken += takes;
       made += makes;
+      slipped += slips;
       continue;
     }
-    const { takes, makes } = total(one.body);
+    const { takes, makes, slips } = total(one.body);
     if (takes === 0)
       return { ok: false, message: 'it repeats “to end” something that is worked into nothing' };
     const said = total(list.slice(i + 1).filter(({ kind }) => kind !== 'fill')).takes;
@@ -215,6 +269,7 @@ export function workInstructions(list: readonly Instruction[], before: number): 
       };
     taken += room;
     made += (room / takes) * makes;
+    slipped += (room / takes) * slips;
   }
   if (taken !== before)
     return {
@@ -224,5 +279,5 @@ export function workInstructions(list: readonly Instruction[], before: number): 
           ? `it works into ${taken} stitches, but the row below has ${before}`
           : `it works into ${taken} of the ${before} stitches below and says nothing of the other ${before - taken}`,
     };
-  return { ok: true, count: made };
+  return { ok: true, count: made, slips: slipped };
 }

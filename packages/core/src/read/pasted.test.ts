@@ -42,6 +42,31 @@ describe('checkPasted', () => {
     ],
     ['Rows 7-10: hdc in each st; turn. (20 sts)', 20, 20],
     ['Row 8: work 10, dc3tog, work 7 – 18 sts', 20, 18],
+    ['Row 2: sl st in each st across; turn. (20 sts)', 20, 20],
+    ['Row 2: *sl st in next st, sc in next st; repeat from * to end; turn. (20 sts)', 20, 20],
+    ['Row 2: sl st in next 4 sts, sc in each st to end. (16 sts)', 20, 16],
+    [
+      'Row 3: ch 3 (counts as dc), *2 dc in the next ch-2 sp, dc in next dc; repeat from * to end. (19 sts)',
+      19,
+      19,
+    ],
+    ['Row 3: dc in first st, *dc in the next ch-2 sp, dc in next st; repeat from * to end. (13 sts)', 19, 13],
+    [
+      'Row 2: ch 5 (counts as dc, ch 2), sk the first ch-2 sp, dc in the next dc, *ch 2, sk the next ch-2 sp, dc in the next dc; repeat from * to the turning ch, dc in the 3rd ch of it; turn.',
+      20,
+      20,
+    ],
+    [
+      'Row 4: (2 dc, ch 2, 2 dc) in the next ch-2 sp, sk 2 sts, dc into each of the next 4 sts. (10 sts)',
+      8,
+      10,
+    ],
+    [
+      'Row 5: *fpdc around the post of the next st, bpdc around next st; repeat from * around. (20 sts)',
+      20,
+      20,
+    ],
+    ['Row 6: 3 dc in each ch-2 sp across. (15 sts)', 10, 15],
     ['Row 8: inc in first st, hdc in next 18 sts, inc in last st; turn.', 20, 22],
   ])('reads “%s”', (text, start, count) => {
     expect(checkPasted(text, ['M'], { start: [start] })).toMatchObject({ problems: [], counts: [count] });

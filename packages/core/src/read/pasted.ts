@@ -112,7 +112,9 @@ function workRow(
     }
     const worked = workInstructions(list, before);
     if (!worked.ok) return worked.message;
-    counts[size] = worked.count;
+    // Slip stitches are stitches where only so the row comes to what it says.
+    const { count, slips } = worked;
+    counts[size] = slips > 0 && said === count + slips && times === 1 ? said : count;
   }
   if (said !== undefined && counts[size] !== said)
     return `comes to ${counts[size]} stitches, but says ${said}`;
