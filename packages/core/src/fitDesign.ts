@@ -5,12 +5,15 @@ import type { Neighbours } from './because/counted.js';
 import { completeBody, type CompletedBody } from './body/derive.js';
 import type { MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
-import type { Design, Size } from './design.js';
+import type { Design, Pin, Size } from './design.js';
+import type { Held } from './fit/clash.js';
+import type { Counts } from './fit/problem.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
 import { EVENEST, type SolveMemory } from './fit/range.js';
+import { solve } from './fit/solve.js';
 import type { Construction, Draft, SizeInput } from './garment/construction.js';
 import { constructionOf } from './garment/registry.js';
-import { planSize, type SizePlan } from './sizePlan.js';
+import { planSize, workGarment, type SizePlan } from './sizePlan.js';
 
 /** A design whose counts are all found. Its sizes are worked one by one, when they are asked for. */
 export interface FittedDesign {
@@ -74,7 +77,7 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
     memory?.set(size.id, made);
     return made;
   });
-  const fits = fitAll(design, remembered, memory !== undefined);
+  const fits = fitAll(construction, design, remembered, memory !== undefined);
   const notes = notesOf(design, remembered, fits);
   return {
     design: design.name,
@@ -161,7 +164,12 @@ interface WholeFit extends SizeFit {
 }
 
 /** Fits the pieces of all sizes as a range, and then the edgings along them, which follow. */
-function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean): WholeFit[] {
+function fitAll(
+  construction: Construction<unknown>,
+  design: Design,
+  sizes: readonly Remembered[],
+  remember: boolean,
+): WholeFit[] {
   const wish = { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST };
   const pinsOf = (size: string, edging: boolean, { edgings }: Draft) =>
     design.pins.filter(
@@ -171,6 +179,7 @@ function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean)
     sizes.map(({ drafted: { draft, input }, solved }) => ({
       problem: draft,
       pins: pinsOf(input.size.id, false, draft),
+      works: trialsOf(construction, { input, draft }, pinsOf(input.size.id, true, draft)),
       ...(remember ? { memory: solved } : {}),
     })),
     wish,
@@ -204,6 +213,43 @@ function fitAll(design: Design, sizes: readonly Remembered[], remember: boolean)
     };
   });
   return whole;
+}
+
+/**
+ * Whether a size with these counts held comes to a garment: its edgings fit (with what is held of them), the hook works every piece, and
+ * nothing stops it that does not stop it anyway.
+ */
+function trialsOf(
+  construction: Construction<unknown>,
+  { input, draft }: Drafted,
+  edgings: readonly Pin[],
+): (held: Held) => boolean {
+  const bounds = (counts: Held) =>
+    Object.fromEntries(Object.entries(counts).map(([id, count]) => [id, { min: count, max: count }]));
+  const pins = Object.fromEntries(edgings.map(({ quantity, count }) => [quantity, count]));
+  const countsWith = (held: Held): Counts | null => {
+    const pieces = solve(draft, { bounds: bounds(held) });
+    if (pieces.kind !== 'solved' || !draft.edgings) return pieces.kind === 'solved' ? pieces.counts : null;
+    const followed = solve(draft.edgings.follow(pieces.counts), { bounds: bounds(pins) });
+    return followed.kind === 'solved' ? { ...pieces.counts, ...followed.counts } : null;
+  };
+  /** What stops it with these counts held; null where no piece can be worked. */
+  const stopsWith = (held: Held): ReadonlySet<string> | null => {
+    const counts = countsWith(held);
+    if (!counts) return null;
+    try {
+      const { notes } = workGarment(construction, input, counts);
+      return new Set(notes.filter(({ level }) => level === 'stop').map(({ code }) => code));
+    } catch {
+      return null;
+    }
+  };
+  let anyway: ReadonlySet<string> | undefined;
+  return (held) => {
+    anyway ??= stopsWith({}) ?? new Set();
+    const stops = stopsWith(held);
+    return stops !== null && [...stops].every((code) => anyway!.has(code));
+  };
 }
 
 /** Measurements that advice needs whatever the construction. */

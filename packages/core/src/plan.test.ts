@@ -196,7 +196,7 @@ describe('because', () => {
       'Bust or chest, size M | 93.0 cm | ',
       'Ease | +14.0 cm = 107.0 cm | ',
       'Two panels | ÷ 2 = 53.5 cm | ',
-      'Plain hdc, Millrace wool, 16 stitches in 10.0 cm | × 1.6 = 85.6 | ',
+      'Plain hdc, Millrace wool, 24 stitches in 15 cm | × 1.6 = 85.6 | ',
       'An even number, the nearest | 86 | 53.8 cm, 0.3 cm over; 84 would be 1.0 cm under',
     ]);
     expect(said.at(-3)).toMatch(/Side seams meet: front 86 = back 86/);

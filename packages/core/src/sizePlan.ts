@@ -9,7 +9,7 @@ import type { Axis, CountRule } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import type { Finishing } from './finishing/finishing.js';
 import type { SizeFit } from './fit/fit.js';
-import type { Rounding } from './fit/problem.js';
+import type { Counts, Rounding } from './fit/problem.js';
 import type { Construction, Draft, Program, SizeInput } from './garment/construction.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { PlanRefused, workAndCheck, type PlannedPiece } from './plannedPiece.js';
@@ -56,6 +56,40 @@ export interface SizePlan {
   notes: readonly Note[];
 }
 
+/** A size off the hook. */
+interface WorkedGarment {
+  program: Program;
+  worked: PlannedPiece[];
+  edges: ReadonlyMap<string, WorkedEdge>;
+  joins: Join[];
+  /** What its seams and its fit on the body give to say. */
+  notes: Note[];
+}
+
+/**
+ * Works all pieces of a size and audits their joins.
+ *
+ * @throws PlanRefused where a piece does not come off the hook as counted, RangeError where it cannot be shaped so
+ */
+export function workGarment(
+  construction: Construction<unknown>,
+  input: SizeInput<unknown>,
+  counts: Counts,
+): WorkedGarment {
+  const program = construction.program(input, counts);
+  const edges = new Map<string, WorkedEdge>();
+  const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
+  const joins = program.joins.map((join) => auditJoin(join, edges));
+  const { body } = input.body;
+  const notes = [
+    ...joinNotes(joins),
+    ...headNote(program.facts, body),
+    ...armNote(program.facts, body),
+    ...reachNote(program.facts),
+  ];
+  return { program, worked, edges, joins, notes };
+}
+
 /** What a size has that cannot be worked. */
 const NOTHING = {
   finished: [],
@@ -98,16 +132,13 @@ export function planSize(
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
   const { counts } = fit;
   if (!counts) return { ...base, ...NOTHING, notes };
-  const edges = new Map<string, WorkedEdge>();
-  let program: Program;
-  let worked: PlannedPiece[];
+  let garment: WorkedGarment;
   try {
-    program = construction.program(input, counts);
-    worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
+    garment = workGarment(construction, input, counts);
   } catch (error) {
     return { ...base, ...NOTHING, notes: [...notes, notWorkable(draft, fit, error)] };
   }
-  const joins = program.joins.map((join) => auditJoin(join, edges));
+  const { program, worked, edges, joins } = garment;
   return {
     ...base,
     finished: draft.finished.map(({ id, label, target, actual }) => ({
@@ -140,13 +171,6 @@ export function planSize(
     joins,
     rounds: program.rounds,
     yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing),
-    notes: [
-      ...notes,
-      ...joinNotes(joins),
-      ...headNote(program.facts, body.body),
-      ...armNote(program.facts, body.body),
-      ...reachNote(program.facts),
-      ...missNotes(draft.quantities, counts),
-    ],
+    notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts)],
   };
 }

@@ -35,7 +35,10 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
       ? 'as wanted'
       : `${formatLength(Math.abs(over), units)} ${over > 0 ? 'over' : 'under'} the ${length(quantity.target)} wanted`;
   const held = pins.find((pin) => pin.size === size.id && pin.quantity === quantity.id);
-  const trouble = pinNotes.find((entry) => entry.size === size.id && entry.note.where === quantity.id);
+  const trouble = pinNotes.find(
+    ({ size: of, note }) =>
+      of === size.id && (note.where === quantity.id || note.alsoAt?.includes(quantity.id)),
+  );
   return (
     <>
       <h2 className="pr-8 text-[17px]">{quantity.label}</h2>

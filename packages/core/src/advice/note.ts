@@ -9,6 +9,8 @@ export interface Note {
   code: string;
   /** The measurement, quantity, join or pin it is about. */
   where: string;
+  /** What else it is about, where one sentence is about several. */
+  alsoAt?: readonly string[];
   message: Phrase;
   /** Settings near the ones chosen with which it would be well; each is one choice. */
   fixes?: readonly Fix[];

@@ -23,39 +23,58 @@ export interface Clash {
 export interface PinCheck {
   /** Pins that can be kept together. */
   kept: Record<string, number>;
-  /** Pins set aside because their count is not legal for the quantity, or because it has no such quantity. */
-  broken: { quantity: string; count: number; reason: 'rule' | 'unknown' | 'bounds' }[];
+  /**
+   * Pins set aside because their count is not legal for the quantity, or because it has no such quantity; with the nearest counts that
+   * work with all others held.
+   */
+  broken: {
+    quantity: string;
+    count: number;
+    reason: 'rule' | 'unknown' | 'bounds';
+    waysOut: readonly number[];
+  }[];
   /** The clashes among the others, the smallest set of each. */
   clashes: Clash[];
 }
 
+/** Counts looked at on each side of one that cannot be held: farther away is no advice. */
+const MOST_STEPS = 12;
 /** Smaller sets tried once a clashing set is known, to be sure that none is smaller. */
 const MOST_TRIALS = 100;
 
+/** Counts to hold, by quantity. */
+export type Held = Readonly<Record<string, number>>;
+
 /**
  * Sorts a size's pins into those that hold and those that cannot: first each alone against its rule, then the smallest
- * clashing set, until what is left holds together.
+ * clashing set, until what is left holds together. What is advised instead is tried with all others held.
  *
  * @param problem the size's problem
  * @param pins counts to hold, by quantity
+ * @param works whether counts held so come to a garment as a whole: said of nothing that has not been tried
  */
-export function checkPins(problem: Problem, pins: Readonly<Record<string, number>>): PinCheck {
+export function checkPins(
+  problem: Problem,
+  pins: Held,
+  works: (held: Held) => boolean = () => true,
+): PinCheck {
   const kept: Record<string, number> = {};
   const broken: PinCheck['broken'] = [];
   const clashes: Clash[] = [];
   const byId = new Map(problem.quantities.map((quantity) => [quantity.id, quantity]));
   for (const [quantity, count] of Object.entries(pins)) {
     const found = byId.get(quantity);
-    if (!found) broken.push({ quantity, count, reason: 'unknown' });
-    else if (!isLegal(count, found.rule) && !(count === 0 && found.min === 0))
-      broken.push({ quantity, count, reason: 'rule' });
-    else if (count < found.min || count > found.max) broken.push({ quantity, count, reason: 'bounds' });
+    const aside = (reason: 'rule' | 'unknown' | 'bounds') =>
+      broken.push({ quantity, count, reason, waysOut: [] });
+    if (!found) aside('unknown');
+    else if (!isLegal(count, found.rule) && !(count === 0 && found.min === 0)) aside('rule');
+    else if (count < found.min || count > found.max) aside('bounds');
     else kept[quantity] = count;
   }
   for (;;) {
     const held = Object.entries(kept).map(([quantity, count]): Demand => ({ kind: 'pin', quantity, count }));
     const rules = demandsOf(problem);
-    if (can(problem, [...held, ...rules])) return { kept, broken, clashes };
+    if (can(problem, [...held, ...rules])) return withWaysOut(problem, { kept, broken, clashes }, works);
     const pinned = smallest(held, (set) => can(problem, [...set, ...rules]));
     // No pin can help where the garment itself has no counts: that is told by whoever fits it.
     if (pinned.length === 0) return { kept, broken, clashes };
@@ -66,6 +85,40 @@ export function checkPins(problem: Problem, pins: Readonly<Record<string, number
     clashes.push(clash);
     for (const demand of pinned) if (demand.kind === 'pin') delete kept[demand.quantity];
   }
+}
+
+/** The nearest counts for each pin that cannot be held, tried with all that can be and with the others of its clash. */
+function withWaysOut(
+  problem: Problem,
+  { kept, broken, clashes }: PinCheck,
+  works: (held: Held) => boolean,
+): PinCheck {
+  const rules = demandsOf(problem);
+  const wayOut = (quantity: string, count: number, others: Held) =>
+    nearestThatWork(problem, quantity, count, (tried) => {
+      const held = { ...others, [quantity]: tried };
+      const demands = Object.entries(held).map(([of, many]): Demand => ({
+        kind: 'pin',
+        quantity: of,
+        count: many,
+      }));
+      return can(problem, [...demands, ...rules]) && works(held);
+    });
+  return {
+    kept,
+    broken: broken.map((one) =>
+      one.reason === 'unknown' ? one : { ...one, waysOut: wayOut(one.quantity, one.count, kept) },
+    ),
+    clashes: clashes.map((clash) => {
+      const pins = clash.demands.filter((demand) => demand.kind === 'pin');
+      const waysOut = pins.map(({ quantity, count }) => {
+        const others = pins.filter((other) => other.quantity !== quantity);
+        const held = Object.fromEntries(others.map((other) => [other.quantity, other.count]));
+        return [quantity, wayOut(quantity, count, { ...kept, ...held })];
+      });
+      return { ...clash, waysOut: Object.fromEntries(waysOut) as Clash['waysOut'] };
+    }),
+  };
 }
 
 /** The smallest set of rules that leaves a problem without counts; null when it has some. */
@@ -145,22 +198,14 @@ function* setsOf<T>(items: readonly T[], size: number, from = 0): Generator<T[]>
 }
 
 function clashOf(problem: Problem, demands: readonly Demand[]): Clash {
-  const all = demandsOf(problem);
-  const pins = demands.filter((demand) => demand.kind === 'pin');
-  const waysOut: Record<string, number[]> = {};
-  for (const pin of pins) {
-    const others = pins.filter((other) => other !== pin);
-    waysOut[pin.quantity] = nearestThatWork(problem, pin, (demand) =>
-      can(problem, [...others, demand, ...all]),
-    );
-  }
+  const pinned = demands.some(({ kind }) => kind === 'pin');
   // What would undo this clash is asked of its own demands: others may clash besides, and are told by themselves.
   const rest = (quantity: string) =>
     demands.filter((demand) => demand.kind !== 'count rule' || demand.quantity !== quantity);
   const ruled = demands.filter((demand) => demand.kind === 'count rule');
   return {
     demands,
-    waysOut,
+    waysOut: {},
     needs: ruled.flatMap(({ quantity, rule: { multiple, plus } }) => {
       if (multiple > 12) return [];
       const works = Array.from({ length: multiple }, (_, i) => ({ multiple, plus: i }))
@@ -168,7 +213,7 @@ function clashOf(problem: Problem, demands: readonly Demand[]): Clash {
         .filter((rule) => can(problem, [...rest(quantity), { kind: 'count rule', quantity, rule }]));
       return works.length === 1 ? [{ quantity, rule: works[0]! }] : [];
     }),
-    widerRules: pins.length > 0 ? [] : ruled.flatMap((demand) => widerThatWorks(problem, demand, rest)),
+    widerRules: pinned ? [] : ruled.flatMap((demand) => widerThatWorks(problem, demand, rest)),
   };
 }
 
@@ -187,16 +232,21 @@ function widerThatWorks(
   return [];
 }
 
-/** Up to two legal counts nearest to a clashing pin that work. */
+/** Up to two legal counts nearest to one that cannot be held, the nearest first found on each side, that work. */
 function nearestThatWork(
-  problem: Problem,
-  pin: Extract<Demand, { kind: 'pin' }>,
-  works: (demand: Demand) => boolean,
+  { quantities }: Problem,
+  id: string,
+  count: number,
+  works: (count: number) => boolean,
 ): number[] {
-  const { rule, min, max } = problem.quantities.find((quantity) => quantity.id === pin.quantity)!;
+  const { rule, min, max } = quantities.find((quantity) => quantity.id === id)!;
+  const { multiple, plus } = rule;
+  const below = Math.floor((count - plus - 1) / multiple) * multiple + plus;
+  const above = Math.ceil((count - plus + 1) / multiple) * multiple + plus;
   const found: number[] = [];
-  for (let away = rule.multiple; away <= 24 * rule.multiple && found.length < 2; away += rule.multiple)
-    for (const count of [pin.count - away, pin.count + away])
-      if (count >= min && count <= max && found.length < 2 && works({ ...pin, count })) found.push(count);
+  for (let step = 0; step < MOST_STEPS && found.length < 2; step += 1)
+    for (const tried of [below - step * multiple, above + step * multiple])
+      if (tried >= min && tried <= max && isLegal(tried, rule) && found.length < 2 && works(tried))
+        found.push(tried);
   return found.sort((a, b) => a - b);
 }

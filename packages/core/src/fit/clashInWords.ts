@@ -1,5 +1,5 @@
 import type { Note } from '../advice/note.js';
-import { ladder, ruleInWords } from '../fabric/counts.js';
+import { ruleInWords } from '../fabric/counts.js';
 import { say, type Phrase } from '../text/phrase.js';
 import type { Clash, PinCheck } from './clash.js';
 import type { Problem, Quantity } from './problem.js';
@@ -18,7 +18,7 @@ const labelsOf = ({ quantities }: LabelledProblem) => {
 export function pinNotes(problem: LabelledProblem, { broken, clashes }: PinCheck): Note[] {
   const notes: Note[] = [];
   const byId = new Map(problem.quantities.map((quantity) => [quantity.id, quantity]));
-  for (const { quantity, count, reason } of broken) {
+  for (const { quantity, count, reason, waysOut } of broken) {
     const found = byId.get(quantity);
     if (!found || reason === 'unknown') {
       notes.push({
@@ -29,28 +29,34 @@ export function pinNotes(problem: LabelledProblem, { broken, clashes }: PinCheck
       });
       continue;
     }
-    const near = ladder(count / found.perCm, found.perCm, found.rule, 1).map((rung) => String(rung.count));
+    const instead = waysOut.length > 0 ? ` ${waysOut.join(' or ')} works.` : ' Let it go.';
     notes.push(
       reason === 'rule'
         ? {
             level: 'stop',
             code: 'pin-breaks-rule',
             where: quantity,
-            message: say`${found.label} cannot be held at ${count}: the stitch pattern needs ${ruleInWords(found.rule)}. ${near.join(' or ')} works.`,
+            message: say`${found.label} cannot be held at ${count}: the stitch pattern needs ${ruleInWords(found.rule)}.${instead}`,
           }
         : {
             level: 'stop',
             code: 'pin-out-of-reach',
             where: quantity,
-            message: say`${found.label} cannot be held at ${count}: it can be ${found.min} to ${found.max}.`,
+            message: say`${found.label} cannot be held at ${count}: it can be ${found.min} to ${found.max}.${instead}`,
           },
     );
   }
   for (const clash of clashes) {
-    const message = pinClashInWords(problem, clash);
-    for (const demand of clash.demands)
-      if (demand.kind === 'pin')
-        notes.push({ level: 'stop', code: 'pin-clash', where: demand.quantity, message });
+    const [where, ...alsoAt] = clash.demands.flatMap((demand) =>
+      demand.kind === 'pin' ? [demand.quantity] : [],
+    );
+    notes.push({
+      level: 'stop',
+      code: 'pin-clash',
+      where: where!,
+      message: pinClashInWords(problem, clash),
+      ...(alsoAt.length > 0 ? { alsoAt } : {}),
+    });
   }
   return notes;
 }

@@ -1,7 +1,7 @@
 import type { Note } from '../advice/note.js';
 import type { Pin } from '../design.js';
 import { say } from '../text/phrase.js';
-import { checkPins, clashingRules, type Clash } from './clash.js';
+import { checkPins, clashingRules, type Clash, type Held } from './clash.js';
 import { pinNotes, ruleClashInWords, type LabelledProblem } from './clashInWords.js';
 import type { Counts } from './problem.js';
 import { fitRange, type FittedRange, type SolveMemory } from './range.js';
@@ -10,6 +10,8 @@ import { newLearned, solve } from './solve.js';
 export interface SizeToFit {
   problem: LabelledProblem;
   pins: readonly Pin[];
+  /** Whether counts held so come to a whole garment: asked before they are advised. */
+  works?: (held: Held) => boolean;
   memory?: SolveMemory;
 }
 
@@ -63,7 +65,7 @@ export function fitSizes(
   sizes: readonly SizeToFit[],
   wish: { graded: boolean; strength: number },
 ): SizeFit[] {
-  const prepared = sizes.map(({ problem, pins, memory }): Prepared => {
+  const prepared = sizes.map(({ problem, pins, works, memory }): Prepared => {
     const size = {
       problem,
       pins: {},
@@ -72,7 +74,7 @@ export function fitSizes(
       possible: true,
       ...(memory ? { memory } : {}),
     };
-    return pins.length === 0 ? size : withPins(loosened(size), pins);
+    return pins.length === 0 ? size : withPins(loosened(size), pins, works);
   });
   const learned = newLearned();
   for (;;) {
@@ -133,8 +135,8 @@ function seamIn({ relations }: LabelledProblem, { demands }: Clash): { id: strin
 }
 
 /** Keeps the pins that can hold together, and says why the others cannot. */
-function withPins(size: Prepared, pins: readonly Pin[]): Prepared {
+function withPins(size: Prepared, pins: readonly Pin[], works: SizeToFit['works']): Prepared {
   const held = Object.fromEntries(pins.map(({ quantity, count }) => [quantity, count]));
-  const check = checkPins(size.problem, held);
+  const check = checkPins(size.problem, held, works);
   return { ...size, pins: check.kept, notes: [...size.notes, ...pinNotes(size.problem, check)] };
 }

@@ -103,7 +103,7 @@ export function draftSleeve(
             where: 'sleeve.rows',
             message: cap
               ? say`The cap alone takes ${cm(cap.height)} of the sleeve's ${cm(covered)}; less the cuff nothing is left below it. A longer sleeve, a lower cuff or a shallower armhole would work.`
-              : say`The body already covers ${cm(overhang)} of the arm's ${cm(input.body.body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease, a shorter cuff or no sleeve would work.`,
+              : say`The body already covers ${cm(overhang)} of the arm's ${cm(input.body.body.shoulderToWrist)}; less the cuff nothing is left for a sleeve. Less ease or a shorter cuff would work.`,
           },
         ]
       : [];
