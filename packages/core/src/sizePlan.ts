@@ -1,5 +1,5 @@
 import { joinNotes, missNotes } from './advice/counts.js';
-import { armNote, headNote, reachNote } from './advice/garment.js';
+import { armNote, headNote, reachNote, stretchNotes } from './advice/garment.js';
 import type { Note } from './advice/note.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
@@ -86,6 +86,7 @@ export function workGarment(
     ...headNote(program.facts, body),
     ...armNote(program.facts, body),
     ...reachNote(program.facts),
+    ...stretchNotes(program.facts),
   ];
   return { program, worked, edges, joins, notes };
 }

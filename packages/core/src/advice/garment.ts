@@ -1,6 +1,8 @@
 import type { FullBody } from '../body/measurements.js';
+import type { BodyLevel } from '../body/levels.js';
+import { USUAL_STRETCH } from '../fabric/fabric.js';
 import { UNSEEN_EASE } from '../joins/join.js';
-import { cm, say } from '../text/phrase.js';
+import { cm, figure, say } from '../text/phrase.js';
 import type { GarmentFacts } from './facts.js';
 import type { Note } from './note.js';
 
@@ -59,6 +61,33 @@ export function reachNote(facts: GarmentFacts): Note[] {
       code: 'sleeve-longer-than-arm',
       where: 'sleeve.rows',
       message: say`Overhang ${cm(overhang)} + sleeve ${cm(sleeve)} + cuff ${cm(cuff)} reach ${cm(over)} past the length wanted (${cm(wanted)}).`,
+    },
+  ];
+}
+
+/** How much more than its fabric gives a tube may be asked to stretch before it cannot be worn, share. */
+const TOO_FAR = 0.1;
+const LEVEL_NAMES: Partial<Record<BodyLevel['id'], string>> = { bust: 'bust', waist: 'waist', hip: 'hip' };
+
+/** Whether what holds by stretching stretches far enough for the body at every level that it covers. */
+export function stretchNotes({ stretched }: GarmentFacts): Note[] {
+  if (!stretched) return [];
+  const { round, over, gives, quantity } = stretched;
+  const give = gives ?? USUAL_STRETCH;
+  const widest = over.reduce((most, level) => (level.round > most.round ? level : most));
+  const asked = widest.round / round - 1;
+  if (asked <= give + 0.005) return [];
+  const percent = (share: number) => figure(share * 100, 0);
+  const known =
+    gives === null
+      ? `this fabric’s stretch is not known, and ${percent(give)} % is usual`
+      : `this fabric gives ${percent(give)} %`;
+  return [
+    {
+      level: gives !== null && asked > give + TOO_FAR ? 'stop' : 'warn',
+      code: 'stretched-too-far',
+      where: quantity,
+      message: say`At the ${LEVEL_NAMES[widest.id] ?? widest.id} (${cm(widest.round)}) the tube of ${cm(round)} stretches ${percent(asked)} %; ${known}. A tube of ${cm(widest.round / (1 + give))} all round would do, or a fabric that gives more.`,
     },
   ];
 }

@@ -137,12 +137,24 @@ function strapQuantities(
   const fabric = fabrics.get(style.fabric)!;
   const { body } = input.body;
   const width = forSize(straps.width, size.id);
-  const apart = shareOf(
+  const worn = shareOf(
     forSize(straps.apart, size.id),
     'Between the straps',
     { length: body.crossBack, label: 'Cross-back', from: { kind: 'measurement', id: 'crossBack' } },
     { kind: 'style', id: 'garment.straps.apart' },
   );
+  // On the body the tube is stretched, and with it what lies between the straps.
+  const stretched = Math.max(1, body.bust / round);
+  const relaxed = worn.length / stretched;
+  const apart = {
+    length: relaxed,
+    reasons: [
+      ...worn.reasons,
+      ...(stretched > 1
+        ? [becomes('The tube stretches to the bust', `÷ ${figure(stretched, 4)}`, relaxed)]
+        : []),
+    ],
+  };
   const way = overShoulder(input, above);
   const side = Math.max(1, (round - 4 * width - 2 * apart.length) / 2);
   return [

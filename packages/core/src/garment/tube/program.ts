@@ -1,16 +1,20 @@
+import { bodyLevels } from '../../body/levels.js';
 import { foundationExtra } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { JoinPlan } from '../../joins/join.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../construction.js';
 import { bandJoin, endsMeet } from '../shared/bandJoins.js';
-import { bandPiece } from '../shared/bands.js';
+import { acrossOf, bandPiece } from '../shared/bands.js';
 import { cordPiece } from '../shared/cord.js';
 import { forSize } from '../shared/perSize.js';
 import { ends, SIDES } from '../shared/pieces.js';
 import type { TubeStyle } from './style.js';
 
 type Input = SizeInput<TubeStyle>;
+
+/** A level of the body this far below the lower edge is stretched over all the same, cm. */
+const NEAR = 1;
 
 /** Tube, straps, cord and their joins. */
 export function program(input: Input, counts: Counts): Program {
@@ -19,10 +23,14 @@ export function program(input: Input, counts: Counts): Program {
   if (style.straps) pieces.push(strap(input, counts));
   if (style.cord) pieces.push(cordPiece('cord', 'Draw cord', 1, fabrics.get(style.fabric)!, counts));
   if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, style.hem, fabrics, counts));
-  const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
+  const { gauge, growth = 0, stretch } = fabrics.get(style.fabric)!;
   const round = counts['tube.round']! / perCm(gauge, 'stitches');
   const top = input.body.body.armholeDepth - forSize(style.above, input.size.id);
   const edge = top + (counts['tube.rows']! / perCm(gauge, 'rows')) * (1 + growth);
+  const rib = style.hem
+    ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+    : 0;
+  const covered = bodyLevels(input.body.body).filter(({ at }) => at <= edge + rib + NEAR);
   return {
     pieces,
     joins: joins(style),
@@ -33,7 +41,12 @@ export function program(input: Input, counts: Counts): Program {
       ],
       arm: [],
     },
-    facts: { closedNeck: null, sleeveTop: null, reach: null },
+    facts: {
+      closedNeck: null,
+      sleeveTop: null,
+      reach: null,
+      stretched: { round, over: covered, gives: stretch ?? null, quantity: 'tube.round' },
+    },
   };
 }
 

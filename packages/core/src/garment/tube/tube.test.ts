@@ -2,6 +2,7 @@ import { plan } from '../../plan.js';
 import { designWith, fabricOf, openBodies, sizeOf } from '../../testing/designs.js';
 import { pattern } from '../../write/pattern.js';
 import { patternToText } from '../../write/text.js';
+import { inWords } from '../../text/phrase.js';
 import { rowsOf } from '../../work/runs.js';
 
 const made = (
@@ -76,6 +77,51 @@ describe('a tube', () => {
     expect(wide.notes.map(({ code }) => code)).toContain('tube-does-not-hold');
     const [short] = made({ belowWaist: -26, above: 0 }).sizes as [Planned];
     expect(short.notes.map(({ code, level }) => [code, level])).toContainEqual(['tube-too-short', 'stop']);
+  });
+
+  it.each([
+    [
+      80,
+      56,
+      0.25,
+      'stop',
+      /^At the bust \(80\.0 cm\) the tube of 5\d\.\d cm stretches 4\d %; this fabric gives 25 %\. A tube of 64\.0 cm/,
+    ],
+    [80, 48, 0.05, 'stop', /stretches \d\d %; this fabric gives 5 %/],
+    [80, 70, 0.1, 'warn', /stretches 1\d %; this fabric gives 10 %/],
+    [80, 60, undefined, 'warn', /stretches 3\d %; this fabric’s stretch is not known, and 15 % is usual/],
+  ])('of a bust of %s in %s cm with a stretch of %s is judged: %s', (bust, round, stretch, level, words) => {
+    const fabric = { ...fabricOf('body', 18, 14), ...(stretch === undefined ? {} : { stretch }) };
+    const [size] = plan(
+      designWith({
+        sizes: [sizeOf('M', { bust, waist: bust - 12, hip: bust })],
+        fabrics: [fabric, fabricOf('rib', 18, 20)],
+        style: { construction: 'tube', ease: round - bust, belowWaist: -6 },
+      }),
+    ).sizes;
+    const told = size!.notes.find(({ code }) => code === 'stretched-too-far')!;
+    expect([told.level, inWords(told.message, 'cm')]).toEqual([level, expect.stringMatching(words)]);
+  });
+
+  it('looks at the hip only where it reaches it, and is silent where the fabric gives enough', () => {
+    const told = (belowWaist: number, stretch: number) =>
+      plan(
+        designWith({
+          sizes: [sizeOf('M', { bust: 80, waist: 68, hip: 104 })],
+          fabrics: [{ ...fabricOf('body', 18, 14), stretch }, fabricOf('rib', 18, 20)],
+          style: { construction: 'tube', ease: -10, belowWaist },
+        }),
+      ).sizes[0]!.notes.flatMap(({ code, message }) =>
+        code === 'stretched-too-far' ? [inWords(message, 'cm')] : [],
+      );
+    expect(told(-4, 0.25)).toEqual([]);
+    expect(told(24, 0.25)).toEqual([expect.stringMatching(/^At the hip \(104\.0 cm\)/)]);
+    expect(told(24, 0.5)).toEqual([]);
+  });
+
+  it('has its straps so far apart that they are as wanted on the body, where the tube is stretched', () => {
+    const [size] = made({ ease: -20, straps: { apart: 20 } }).sizes as [Planned];
+    expect((target(size, 'strap.apart') * size.body.bust) / (size.body.bust - 20)).toBeCloseTo(20, 1);
   });
 
   it('tells where its straps are sewn on', () => {
