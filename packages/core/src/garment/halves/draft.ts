@@ -8,7 +8,7 @@ import { panelLengths, SHORTEST } from '../panels/lengths.js';
 import { heightOf } from '../panels/relations.js';
 import { neckDrop, neckWidth } from '../panels/targets.js';
 import { draftBand } from '../shared/bands.js';
-import { isTied, openingWidth, tieQuantity } from '../shared/front.js';
+import { isTied, openingWidth, openingWorked, tieQuantity } from '../shared/front.js';
 import { forSize } from '../shared/perSize.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { garmentRound } from '../shared/targets.js';
@@ -211,7 +211,9 @@ function finishedOf(
       'All round, with the bands',
       wanted.round,
       (counts) =>
-        (2 * counts['half.width']!) / stitches + counts['centre.rows']! / bandRows + openingWidth(input),
+        (2 * counts['half.width']!) / stitches +
+        counts['centre.rows']! / bandRows +
+        openingWorked(input, counts),
     ),
     plan(
       'length',

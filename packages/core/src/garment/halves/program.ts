@@ -13,7 +13,7 @@ import { cuffOf, inRounds, neckIsOpen } from '../panels/style.js';
 import { bandJoin, cuffJoins, frontBandJoins, neckbandJoins } from '../shared/bandJoins.js';
 import { bandPiece, frontBandPiece, pickedBand } from '../shared/bands.js';
 import { cordPiece } from '../shared/cord.js';
-import { isTied, openingWidth } from '../shared/front.js';
+import { isTied, openingWorked } from '../shared/front.js';
 import { hoodJoins, hoodPiece } from '../shared/hood.js';
 import { halfNeck } from '../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../shared/pieces.js';
@@ -55,7 +55,7 @@ export function program(input: Input, counts: Counts): Program {
   const centre = counts['centre.rows']! / perCm(rib(style.centre).gauge, 'rows');
   const across = (2 * counts['back.half']!) / stitches + centre;
   const overhang = (across - input.body.body.crossBack) / 2;
-  const round = (2 * counts['half.width']!) / stitches + centre + openingWidth(input);
+  const round = (2 * counts['half.width']!) / stitches + centre + openingWorked(input, counts);
   const down = (count: number) => (count / rows) * (1 + growth);
   const body: GarmentRound[] = [
     { at: 0, round },

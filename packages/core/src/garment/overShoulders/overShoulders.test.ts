@@ -76,13 +76,17 @@ describe('a body worked over the shoulders', () => {
     }
   });
 
-  it('may have fronts a row longer than the back (common practice), below the side seam', () => {
+  it('may have fronts a row longer than the back (common practice), in the fold at the shoulder: seams start level at the hem', () => {
     for (const front of ['closed', 'gap'])
       for (const size of made({ longerFront: 1, front: { style: front, width: 3 } }).sizes) {
         expect(size.joins.filter(({ ok }) => !ok)).toEqual([]);
         expect(rowsOf(bodyOf(size).runs).at(-1)!.n).toBe(2 * count(size, 'body.rows') + 1);
         const side = size.joins.find(({ id }) => id === 'side-left')!;
         expect([side.aCount, side.bCount]).toEqual([count(size, 'side.rows'), count(size, 'side.rows')]);
+        const edges = bodyOf(size).edges;
+        expect(edges.filter(({ id }) => id.includes('slit'))).toEqual([]);
+        const rows = (id: string) => edges.find((edge) => edge.id === id)!.count;
+        expect(rows('front.armhole-left')).toBe(rows('back.armhole-left') + 1);
       }
   });
 

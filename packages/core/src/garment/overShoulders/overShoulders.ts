@@ -1,6 +1,7 @@
 import type { Construction } from '../construction.js';
 import { FieldReader } from '../../check/fields.js';
 import { perCm } from '../../fabric/gauge.js';
+import type { Relation } from '../../fit/problem.js';
 import { draft as draftPanels } from '../panels/draft.js';
 import { readPanelStyle } from '../panels/style.js';
 import { given, quantity } from '../shared/quantity.js';
@@ -9,6 +10,13 @@ import type { OverStyle } from './style.js';
 
 /** Rows that the fronts may be longer than the back, so that their edges meet (common practice). */
 const MOST_LONGER = 4;
+
+/** The sleeve goes along the rows in the fold as well. */
+function withFold(relation: Relation): Relation {
+  const armhole = relation.terms.find(({ of }) => of === 'armhole.rows');
+  if (!relation.terms.some(({ of }) => of === 'sleeve.top') || !armhole) return relation;
+  return { ...relation, terms: [...relation.terms, { of: 'front.longer', times: armhole.times / 2 }] };
+}
 
 /** The back worked up and each front on from its shoulder stitches, in one piece without shoulder seams (craft 6.1). */
 export const overShoulders: Construction<OverStyle> = {
@@ -46,7 +54,11 @@ export const overShoulders: Construction<OverStyle> = {
       }),
       max: style.longerFront,
     };
-    return { ...drafted, quantities: [...drafted.quantities, rows] };
+    return {
+      ...drafted,
+      quantities: [...drafted.quantities, rows],
+      relations: drafted.relations.map(withFold),
+    };
   },
   program,
 };

@@ -34,7 +34,8 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     longer,
     side,
     top,
-    underarm: top + counts['armhole.rows']!,
+    // Rows that the fronts have more lie in the fold at the shoulder, so that the sides begin level at the hem.
+    underarm: top + counts['armhole.rows']! + longerFront,
     end: top + counts['armhole.rows']! + counts['side.rows']! + longerFront,
   };
   const open = isOpen(style);
@@ -120,8 +121,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     open: free,
   });
   const slit = openRows(counts, 'back');
-  // Rows that the fronts have more hang below the seam.
-  const frontSlit = openRows(counts, 'front') + longerFront;
+  const frontSlit = openRows(counts, 'front');
   const edges: EdgeProgram[] = [
     edge('back.hem', 'Back, lower edge', { lies: 'foundation', part: 'main' }, !style.hem),
     ...SIDES.flatMap((at): EdgeProgram[] => [
@@ -255,7 +255,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
       { quantity: 'back.width', edges: ['back.hem'] },
       { quantity: 'neck.width', edges: ['back.neck'] },
       { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
-      { quantity: 'armhole.rows', edges: ['front.armhole-right'] },
+      ...(longerFront > 0 ? [] : [{ quantity: 'armhole.rows', edges: ['front.armhole-right'] }]),
       ...(frontSlit > 0 ? [] : [{ quantity: 'side.rows', edges: ['front.side-left'] }]),
       ...SIDES.map((at) => ({
         quantity: 'front.width',

@@ -109,7 +109,7 @@ export function draftSleeve(
       : [];
   return {
     notes,
-    wanted: { top, wrist: end.edge.length, covered },
+    wanted: { top, wrist: end.worn, covered },
     helpers: tapered.helpers,
     quantities: [
       quantity({

@@ -3,7 +3,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../construction.js';
 import { acrossOf } from '../shared/bands.js';
 import { forSize } from '../shared/perSize.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWorked } from '../shared/front.js';
 import { acrossShoulders, sleeveRows } from './sums.js';
 import type { SleeveTargets } from './draftSleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
@@ -30,7 +30,6 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
   const upper = fabrics.get(upperFabric(style))!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const fronts = isOpen(style) ? 2 : 1;
-  const opening = openingWidth(input);
   const rows = perCm(fabric.gauge, 'rows');
   const upperRows = perCm(upper.gauge, 'rows');
   return [
@@ -38,7 +37,8 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
       id: 'bust',
       label: 'All round',
       target: round,
-      actual: (counts) => (counts['back.width']! + fronts * counts['front.width']!) / stitches + opening,
+      actual: (counts) =>
+        (counts['back.width']! + fronts * counts['front.width']!) / stitches + openingWorked(input, counts),
     },
     {
       id: 'length',
@@ -109,7 +109,8 @@ export function finishedSleeve(input: Input, wanted: SleeveTargets | null): Fini
       id: 'cuff',
       label: 'Sleeve at the cuff',
       target: wanted.wrist,
-      actual: (counts) => counts['sleeve.cuff']! / stitches,
+      // A sleeve that is faded ends with half of what it has above the cuff.
+      actual: (counts) => (counts['sleeve.end'] ?? counts['sleeve.cuff']!) / stitches,
     },
     {
       id: 'sleeveLength',

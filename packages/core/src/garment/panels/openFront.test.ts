@@ -48,6 +48,28 @@ describe('open fronts of panels', () => {
     expect(Math.abs(all!.actual - 34 * INCH)).toBeLessThan(1.5 / 1.8);
   });
 
+  it.each(['drop-shoulder', 'side-to-side', 'two-halves', 'raglan', 'round-yoke'])(
+    'measure all round what was worked, the band by its rows and not as it was wanted: %s',
+    (construction) => {
+      // 4.7 cm of band wanted are 9 rows of 5 mm: 4.5 cm.
+      const { size } = cardigan({
+        construction,
+        ease: 12,
+        sleeve: construction === 'raglan' || construction === 'round-yoke' ? { worked: 'rounds' } : {},
+        front: { style: 'band', width: 4.7, fabric: 'rib' },
+      });
+      expect(quantity(size, 'band.rows').count).toBe(9);
+      const lengthOf = (id: string) => quantity(size, id)?.actual ?? 0;
+      const pieces =
+        {
+          'two-halves': 2 * lengthOf('half.width') + lengthOf('centre.rows'),
+          raglan: lengthOf('body.round'),
+          'round-yoke': lengthOf('body.round'),
+        }[construction] ?? lengthOf('back.width') + 2 * lengthOf('front.width');
+      expect(size.finished.find(({ id }) => id === 'bust')!.actual).toBeCloseTo(pieces + 4.5, 6);
+    },
+  );
+
   it('a loose layer led by the hip: 100 cm and 20 cm more are a back of 60 and fronts of 30 cm', () => {
     const { size } = cardigan(
       { widthLedBy: 'hip', ease: 20, front: { style: 'gap', width: 0 } },

@@ -3,7 +3,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../construction.js';
 import { alongOf } from '../shared/bands.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWorked } from '../shared/front.js';
 import { neckOpening } from '../shared/neck.js';
 import { bandPieces } from './bandPieces.js';
 import { bandHeight } from './finished.js';
@@ -75,7 +75,7 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const round =
     along(style.fabric, 'stitches', 'back.width') +
     (open ? 2 : 1) * along(style.fabric, 'stitches', 'front.width') +
-    openingWidth(input);
+    openingWorked(input, counts);
   const underarm = hanging(upperFabric(style), 'armhole.rows');
   const edge = underarm + hanging(style.fabric, 'side.rows');
   const overhang =
@@ -90,7 +90,7 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
       id === 'cuff'
         ? rows('cuff.rows')
         : open
-          ? rows('hem.rows') + 2 * rows('hem-front.rows') + openingWidth(input)
+          ? rows('hem.rows') + 2 * rows('hem-front.rows') + openingWorked(input, counts)
           : 2 * rows('hem.rows');
     return [
       { at: from, round: own },

@@ -8,7 +8,7 @@ import type { Passage } from '../../shaping/passages.js';
 import { later, type Schedule } from '../../shaping/schedule.js';
 import { say } from '../../text/phrase.js';
 import type { DraftQuantity, FinishedPlan, SizeInput } from '../construction.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWorked } from '../shared/front.js';
 import { easeOver, forSize } from '../shared/perSize.js';
 import { must } from '../shared/pieces.js';
 import { becomes, eased, given, plus, quantity } from '../shared/quantity.js';
@@ -205,13 +205,12 @@ function between(from: string, to: string, rows: string, unit: number) {
 function finishedSides(input: Input, fabric: Fabric, hem: number, waist: number | null): FinishedPlan[] {
   const stitches = perCm(fabric.gauge, 'stitches');
   const open = isOpen(input.style);
-  const opening = openingWidth(input);
   const round = (back: string) => (counts: Counts) => {
     // The fronts are shaped as the back is.
     const fronts = open
       ? 2 * counts['front.width']! + (counts[back]! - counts['back.width']!)
       : counts[back]!;
-    return (counts[back]! + fronts) / stitches + opening;
+    return (counts[back]! + fronts) / stitches + openingWorked(input, counts);
   };
   return [
     ...(waist === null

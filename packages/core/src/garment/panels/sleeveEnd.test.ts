@@ -64,6 +64,11 @@ describe('sleeves of every shape', () => {
           (full * 3) / 6,
         ]);
         expect(count(size, 'sleeve.end')).toBe(full / 2);
+        // What is written is the sleeve as it ends, not as full as it is above.
+        const end = size.quantities.find(({ id }) => id === 'sleeve.end')!;
+        const written = size.finished.find(({ id }) => id === 'cuff')!;
+        expect(written.actual).toBeCloseTo(end.actual, 6);
+        expect(written.target).toBeCloseTo(end.target, 1);
         expect(size.joins.every(({ ok }) => ok)).toBe(true);
       }
     },

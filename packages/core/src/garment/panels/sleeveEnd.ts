@@ -21,6 +21,8 @@ const STRAIGHT = { id: 'straight', rule: 'a straight sleeve is as wide at the cu
 export interface SleeveEnd {
   /** The sleeve at its end, before it is gathered or faded. */
   edge: Target;
+  /** What it measures there when it is faded, or as it is; gathering is the cuff's, cm. */
+  worn: number;
   /** Finished height of the cuff and of the rounds that fade, cm. */
   cuff: number;
   fade: number;
@@ -73,6 +75,7 @@ export function draftSleeveEnd(input: Input, style: SleeveStyle, fabric: Fabric,
     : null;
   return {
     edge,
+    worn: faded ? arm.length : edge.length,
     cuff: cuff?.height ?? 0,
     fade: faded ? FADE.length / rows : 0,
     quantities: [

@@ -1,6 +1,8 @@
 /** How the front of a garment opens, whatever its construction. */
 
 import type { FieldReader } from '../../check/fields.js';
+import { perCm } from '../../fabric/gauge.js';
+import type { Counts } from '../../fit/problem.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import { cordQuantity } from './cord.js';
 import { forSize, readPerSize, type PerSize } from './perSize.js';
@@ -60,6 +62,14 @@ export function isTied(style: { front: FrontStyle }): boolean {
 export function openingWidth({ style, size }: Input): number {
   const width = forSize(style.front.width, size.id);
   return { closed: 0, gap: width, band: width, overlap: -width }[style.front.style];
+}
+
+/** The same as it has come out: a band is as wide as its rows. */
+export function openingWorked(input: Input & Pick<SizeInput<unknown>, 'fabrics'>, counts: Counts): number {
+  const { front } = input.style;
+  const rows = counts['band.rows'];
+  if (front.style !== 'band' || rows === undefined) return openingWidth(input);
+  return rows / perCm(input.fabrics.get(front.fabric)!.gauge, 'rows');
 }
 
 /** One of two fronts: half as wide as the back, less half of what lies between them. */

@@ -10,7 +10,7 @@ import { notchWidth } from '../panels/notch.js';
 import type { PanelStyle } from '../panels/style.js';
 import { neckDrop, neckWidth } from '../panels/targets.js';
 import { draftBand } from '../shared/bands.js';
-import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../shared/front.js';
+import { frontWidth, isOpen, isTied, openingWorked, tieQuantity } from '../shared/front.js';
 import { becomes, given, plus, quantity } from '../shared/quantity.js';
 import { panelWidth } from '../shared/targets.js';
 import { edgingsOf } from './edgings.js';
@@ -230,7 +230,8 @@ function finishedOf(
       'bust',
       'All round',
       wanted.round,
-      (counts) => (counts['back.width']! + fronts * counts['front.width']!) / rows + openingWidth(input),
+      (counts) =>
+        (counts['back.width']! + fronts * counts['front.width']!) / rows + openingWorked(input, counts),
     ),
     plan(
       'length',

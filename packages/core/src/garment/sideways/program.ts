@@ -12,7 +12,7 @@ import { sleeveFacts } from '../panels/sleeveFacts.js';
 import { sleeveRows } from '../panels/sums.js';
 import { cuffJoins, frontBandJoins, neckbandJoins } from '../shared/bandJoins.js';
 import { alongOf } from '../shared/bands.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWorked } from '../shared/front.js';
 import { hoodJoins } from '../shared/hood.js';
 import { neckOpening } from '../shared/neck.js';
 import { SIDES } from '../shared/pieces.js';
@@ -62,7 +62,7 @@ function roundsOf(input: Input, counts: Counts, overhang: number): Program['roun
   const { style, fabrics } = input;
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const opening = openingWidth(input);
+  const opening = openingWorked(input, counts);
   const fronts = isOpen(style) ? 2 : 1;
   const round = (counts['back.width']! + fronts * counts['front.width']!) / rows + opening;
   const down = (count: number) => (count / stitches) * (1 + growth);

@@ -6,7 +6,7 @@ import type { YokeTargets } from './below.js';
 import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
 import { type YokeStyle } from './style.js';
 import { type NeckTargets } from './targets.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWidth, openingWorked } from '../shared/front.js';
 
 type Input = SizeInput<YokeStyle>;
 
@@ -53,7 +53,7 @@ export function finishedOf(
     id,
     label,
     target: target + opening,
-    actual: (counts) => across(quantity)(counts) + opening,
+    actual: (counts) => across(quantity)(counts) + openingWorked(input, counts),
   });
   return [
     round('bust', 'All round', 'body.round', wanted.round),

@@ -9,7 +9,7 @@ import { joins } from './joins.js';
 import { sleeve } from './sleeve.js';
 import type { SplitPart } from './split.js';
 import { type YokeStyle } from './style.js';
-import { isOpen, openingWidth } from '../shared/front.js';
+import { isOpen, openingWorked } from '../shared/front.js';
 import { downTo } from '../shared/arm.js';
 
 type Input = SizeInput<YokeStyle>;
@@ -82,7 +82,7 @@ function roundsOf(
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const hangs = (1 + (fabric.growth ?? 0)) / rows;
-  const opening = openingWidth(input);
+  const opening = openingWorked(input, counts);
   const around = (quantity: string) => counts[quantity]! / stitches + opening;
   const underarm = counts['yoke.rows']! * hangs;
   const hem = underarm + counts['body.rows']! * hangs;
