@@ -29,7 +29,7 @@ const KINDS: readonly Kind[] = [
   {
     id: 'split',
     title: 'Body and sleeves from the yoke',
-    says: 'Take up the live stitches of the yoke; close the underarms.',
+    says: 'Take up the live stitches of the yoke; the sleeves begin in the underside of the underarm chains.',
     of: /^(?:split|underarm)/,
   },
   {

@@ -52,7 +52,7 @@ export function methodsOf({ id, kind, a }: Pick<Join, 'id' | 'kind' | 'a'>): rea
   const usual: SeamMethod = id.startsWith('shoulder')
     ? // Slip stitches carry the weight of body and sleeves without giving.
       'slip stitch'
-    : a.some(({ edge }) => /\.(joined|start|end)$/.test(edge)) || id.startsWith('underarm')
+    : a.some(({ edge }) => /\.(joined|start|end)$/.test(edge))
       ? 'whip stitch'
       : 'mattress stitch';
   return [usual, ...SEWN.filter((method) => method !== usual)];

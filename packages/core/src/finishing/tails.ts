@@ -39,7 +39,8 @@ interface TailedPiece {
 
 /**
  * Which tails to leave long, so that seams need no new yarn. The first chain of a piece lies at the left of its first row, which
- * is worked from right to left; its last stitch lies where its last row ends. A tail serves one seam that begins there.
+ * is worked from right to left; its last stitch lies where its last row ends. A tail serves one seam that begins there. Of two pieces
+ * of a kind the first is the left one's: a tail is never taken over to the other side.
  *
  * @param seams in the order in which they are sewn
  * @param sides the edges of each join by its id
@@ -60,8 +61,10 @@ export function tailsOf(
     const { a, b } = sides.get(join)!;
     const edges = new Set([...a, ...b].map(({ edge }) => edge));
     const found = free.find(
-      ({ piece, end, used }) =>
-        !used && piece.edges.some((edge) => edges.has(edge.id) && touches(piece, edge, end)),
+      ({ piece, copy, end, used }) =>
+        !used &&
+        isOnSide(join, piece.copies, copy) &&
+        piece.edges.some((edge) => edges.has(edge.id) && touches(piece, edge, end)),
     );
     if (!found) continue;
     found.used = true;
@@ -77,6 +80,13 @@ export function tailsOf(
   return tails;
 }
 
+/** Whether a copy of a piece lies on the side of a seam: the first of two on the left. */
+function isOnSide(join: string, copies: number, copy: number): boolean {
+  if (copies !== 2) return true;
+  if (join.endsWith('-left')) return copy === 1;
+  return !join.endsWith('-right') || copy === 2;
+}
+
 /** Whether a tail of a piece hangs at an end of an edge. */
 function touches({ ends: { first, last } }: TailedPiece, { place }: WorkedEdge, end: Tail['end']): boolean {
   if (end === 'starting') {
@@ -87,9 +97,14 @@ function touches({ ends: { first, last } }: TailedPiece, { place }: WorkedEdge, 
       place.spans.some((span) => span.part === first.part && span.first <= first.n && first.n <= span.last)
     );
   }
-  if (place.lies === 'live') return place.part === last.part && place.n === last.n;
-  if (place.lies !== 'row ends') return false;
+  // A right-side row is worked from right to left: it ends at the left of its stitches.
   const side = last.side === 'RS' ? 'left' : 'right';
+  if (place.lies === 'live') {
+    const { from, count } = place;
+    const atEnd = side === 'left' ? from === 0 : from + count === last.count;
+    return place.part === last.part && place.n === last.n && atEnd;
+  }
+  if (place.lies !== 'row ends') return false;
   return (
     place.side === side &&
     place.spans.some((span) => span.part === last.part && span.first <= last.n && last.n <= span.last)

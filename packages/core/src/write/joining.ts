@@ -188,6 +188,8 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[joins[0]!.bAxis];
   switch (joins[0]!.kind) {
     case 'live':
+      if (joins[0]!.id.startsWith('underarm'))
+        return line`${name}: the ${a} sts of the sleeve at the underarm are worked into the underside of the ${b} underarm chains; nothing is left to sew.`;
       return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;

@@ -162,9 +162,9 @@ function edgeOf({ where }: Of<'shape'>): string {
   return where.at === 'one edge' ? where.edge : 'the shaped edge';
 }
 
-/** Where a panel in the middle of back and front lies; nothing without one. */
+/** Where a panel in the middle of back, front or sleeve lies; nothing without one. */
 function panelLine(pieces: readonly PlannedPiece[], { panel = 0 }: Fabric): Line[] {
-  if (panel === 0 || !['back', 'front', 'over'].includes(pieces[0]!.id)) return [];
+  if (panel === 0 || !['back', 'front', 'over', 'sleeve'].includes(pieces[0]!.id)) return [];
   const beside = pieces.map(({ ends }) => (ends.first.count - panel) / 2);
   if (beside.some((many) => many < 0 || !Number.isInteger(many))) return [];
   return [

@@ -8,6 +8,7 @@ import type { DraftQuantity, SizeInput } from '../construction.js';
 import { becomes, plus, quantity } from '../shared/quantity.js';
 import { sameLength } from '../shared/seams.js';
 import type { Target } from '../shared/targets.js';
+import { centredPanel } from './centredPanel.js';
 import { evenRowsOf, type CapTargets } from './capDraft.js';
 import { draftSleeveEnd, taperOf, taperWithin } from './sleeveEnd.js';
 import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
@@ -94,6 +95,7 @@ export function draftSleeve(
   const tapered = cap
     ? taperWithin(style, evenRowsOf(style, input, Math.max(SHORTEST, seam) * rowsPerCm), unit)
     : taperOf(style, style, size.id, rowsPerCm, Math.max(SHORTEST, seam), unit);
+  const centred = centredPanel(fabric, 'sleeve.panel', 'sleeve.top');
   const notes: Note[] =
     seam < SHORTEST
       ? [
@@ -110,7 +112,7 @@ export function draftSleeve(
   return {
     notes,
     wanted: { top, wrist: end.worn, covered },
-    helpers: tapered.helpers,
+    helpers: [...tapered.helpers, ...centred.helpers],
     quantities: [
       quantity({
         id: 'sleeve.top',
@@ -199,6 +201,7 @@ export function draftSleeve(
           )
         : []),
       ...tapered.relations,
+      ...centred.relations,
       ...end.relations,
     ],
   };

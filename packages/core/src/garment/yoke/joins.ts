@@ -36,7 +36,8 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
     ...SIDES.map((side): JoinPlan => ({
       id: `underarm-${side}`,
       label: `Underarm, ${side}`,
-      kind: 'stitch-to-stitch',
+      // The sleeve is worked into the underside of the chain: nothing is left to sew.
+      kind: 'live',
       a: ['sleeve.underarm-first', 'sleeve.underarm-last'],
       b: [`body.underarm-${side}`],
     })),
