@@ -140,6 +140,20 @@ export class PieceReader {
     this.spans = spans;
   }
 
+  /** Short rows told by how many stitches each works: it begins where the row before was turned. */
+  shortRowsFromYarn(first: number, last: number, counts: readonly number[]): void {
+    const { count, side } = this.maker.now();
+    // After a right-side row the yarn hangs at its left; the short rows turn, in a round as well.
+    let [yarn, leftwards] = side === 'RS' ? [0, false] : [count, true];
+    const spans = counts.map((many) => {
+      const [from, to] = leftwards ? [yarn - many, yarn] : [yarn, yarn + many];
+      yarn = leftwards ? from! : to!;
+      leftwards = !leftwards;
+      return { from: from!, to: to! };
+    });
+    this.shortRows(first, last, spans);
+  }
+
   /** Short rows are worked when it is known whether a row closes them. */
   closeShortRows(stitches: number): void {
     this.workShortRows(true);

@@ -167,7 +167,7 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^.+, short rows (\d+)–(\d+), turning at both ends, one after the other over these sts of the last full (?:row|rnd) \(.+\): (.+)$/,
+    form: /^.+, short rows (\d+)–(\d+), turning at both ends, one after the other over these sts of the last full (?:row|rnd), counted from the left of its right side \(.+\): (.+)$/,
     read: ([, first, last, list], reader) =>
       reader.shortRows(
         Number(first),
@@ -177,6 +177,11 @@ export const SENTENCES: readonly Sentence[] = [
           return { from: from! - 1, to: to! };
         }),
       ),
+  },
+  {
+    form: /^.+, short rows (\d+)–(\d+): begin where the last (?:row|rnd) ended, turn at the end of each row, and work so many sts, one row after the other: (.+)$/,
+    read: ([, first, last, list], reader) =>
+      reader.shortRowsFromYarn(Number(first), Number(last), list!.split(', ').map(Number)),
   },
   {
     form: /^.+, short rows (\d+)–(\d+), turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: (.+)$/,

@@ -125,29 +125,55 @@ describe('a cap by short rows', () => {
     })
     .map(({ base, top, turns, more }) => ({ base, top, slope: turns + more, rows: 2 * turns + 1 }));
 
-  it('goes two further every time where the height is so (common practice)', () => {
+  it('goes past the shoulder in one long first row, then two further every time where the height is so (common practice)', () => {
     expect(capTurns({ slope: 12, rows: 13 })).toEqual([2, 2, 2, 2, 2, 2]);
     expect(capShortRows({ base: 8, slope: 18, top: 8, rows: 19 }).rows.slice(0, 4)).toEqual([
-      { from: 26, to: 34 },
+      { from: 0, to: 34 },
       { from: 24, to: 34 },
       { from: 24, to: 36 },
       { from: 22, to: 36 },
     ]);
   });
 
-  it('leaves the base on each side: P = u + worked + u (common practice), the same on both', () => {
+  it('leaves the base on each side until its last row: P = u + worked + u (common practice), the same on both', () => {
     fc.assert(
       fc.property(anyCap, (cap) => {
         const { stitches, rows, keptLeft, keptRight } = capShortRows(cap);
         expect(rows).toHaveLength(cap.rows);
         expect([keptLeft, keptRight]).toEqual([cap.base, cap.base]);
-        const { from, to } = rows.at(-1)!;
-        expect(cap.base + (to - from) + cap.base).toBe(stitches);
+        // The last turn leaves the base on both sides; from there the last row goes on to the other underarm.
+        const turns = rows.slice(0, -1).map(({ from, to }, i) => (i % 2 === 0 ? to : from));
+        const reached = [Math.min(...turns), Math.max(...turns)];
+        expect(reached[0]).toBe(cap.base);
+        expect(rows.at(-1)).toEqual({ from: cap.base, to: stitches });
+        const further = capTurns(cap);
+        const [left, right] = [turns.filter((_, i) => i % 2 === 1), turns.filter((_, i) => i % 2 === 0)];
+        left.slice(1).forEach((at, i) => expect(left[i]! - at).toBe(further[i + 1]));
+        right.slice(1).forEach((at, i) => expect(at - right[i]!).toBe(further[i]));
+      }),
+    );
+  });
+
+  it('begins every row where the yarn hangs, the first in the underarm', () => {
+    fc.assert(
+      fc.property(anyCap, (cap) => {
+        const { rows } = capShortRows(cap);
+        expect(rows[0]!.from).toBe(0);
         rows.slice(1).forEach((row, i) => {
-          const further = [rows[i]!.from - row.from, row.to - rows[i]!.to];
-          expect(further.filter((many) => many > 0)).toHaveLength(1);
-          expect(Math.min(...further)).toBe(0);
+          const before = rows[i]!;
+          // Rows go to the right and to the left by turns.
+          expect(i % 2 === 0 ? row.to : row.from).toBe(i % 2 === 0 ? before.to : before.from);
         });
+      }),
+    );
+  });
+
+  it('breaks no pair: every turn lies between two', () => {
+    fc.assert(
+      fc.property(anyCap, fc.integer({ min: 2, max: 4 }), (cap, unit) => {
+        const wide = { ...cap, base: cap.base * unit, slope: cap.slope * unit, top: cap.top * unit };
+        for (const { from, to } of capShortRows(wide, unit).rows)
+          expect([from % unit, to % unit]).toEqual([0, 0]);
       }),
     );
   });
@@ -160,10 +186,18 @@ describe('a cap by short rows', () => {
           { length: stitches },
           (_, at) => rows.filter(({ from, to }) => at >= from && at < to).length,
         );
-        // The right side, from the top to the base, falls by two rows at every turn but the first, which has its own row.
+        // At the underarm lies one row: the first on one side, the last on the other.
+        expect(over.slice(0, cap.base)).toEqual(new Array<number>(cap.base).fill(1));
+        expect(over.slice(stitches - cap.base)).toEqual(new Array<number>(cap.base).fill(1));
+        // The right side, from the top to the base, falls by two rows at every turn but the last, whose row goes on to the end.
         const right = over.slice(stitches - cap.base - cap.slope, stitches - cap.base);
         const falls = capTurns(cap).flatMap((many, i) => new Array<number>(many).fill(cap.rows - 2 - 2 * i));
         expect(right).toEqual(falls);
+        // On the left the long row lies under all turns.
+        const left = over.slice(cap.base, cap.base + cap.slope).reverse();
+        expect(left).toEqual(
+          capTurns(cap).flatMap((many, i) => new Array<number>(many).fill(cap.rows - 2 * i)),
+        );
       }),
     );
   });

@@ -15,7 +15,7 @@ export interface Cap {
   slope: number;
   /** Stitches of the top: bound off at the end, or of the first short row. */
   top: number;
-  /** Rows; of short rows an odd number, since left and right take turns after the first. */
+  /** Rows; of short rows an odd number, since left and right take turns after the first. At the underarm there is one of them. */
   rows: number;
 }
 
@@ -44,9 +44,10 @@ export function capInside({ slope, rows }: Pick<Cap, 'slope' | 'rows'>, unit = 1
   );
 }
 
-/** How much further each short row goes than the one before it on its side, from the shoulder outwards. */
-export function capTurns({ slope, rows }: Pick<Cap, 'slope' | 'rows'>): number[] {
-  return spreadLargerFirst(slope, Math.min(slope, (rows - 1) / 2));
+/** How much further each short row goes than the one before it on its side, from the shoulder outwards, in whole units. */
+export function capTurns({ slope, rows }: Pick<Cap, 'slope' | 'rows'>, unit = 1): number[] {
+  const units = slope / unit;
+  return spreadLargerFirst(units, Math.min(units, (rows - 1) / 2)).map((many) => many * unit);
 }
 
 /**
@@ -162,7 +163,7 @@ export function solveCap(wishes: CapWishes): Cap {
 
 /** The rows for which the edge of a cap comes nearest to what it should be; the edge grows with them. */
 function heightFor(
-  { school, edge, stitchesPerCm, rowsPerCm }: CapWishes,
+  { school, edge, stitchesPerCm, rowsPerCm, unit = 1 }: CapWishes,
   cap: Omit<Cap, 'rows'>,
 ): { cap: Cap; length: number } {
   const step = school === 'worked' ? 1 : 2;
@@ -174,7 +175,7 @@ function heightFor(
   };
   const goal = edge * (1 + CAP_EASE);
   // Short rows cannot turn more often than there are stitches to go further by.
-  let [low, high] = [fewest, school === 'worked' ? most : Math.min(most, 2 * cap.slope + 1)];
+  let [low, high] = [fewest, school === 'worked' ? most : Math.min(most, (2 * cap.slope) / unit + 1)];
   while (high - low > step) {
     const middle = low + step * Math.floor((high - low) / (2 * step));
     if (at(middle).length < goal) low = middle;
@@ -184,17 +185,25 @@ function heightFor(
   return goal - under.length <= over.length - goal ? under : over;
 }
 
-/** The short rows of a cap: the first over its top, then left and right by turns, and a row (or round) that closes them. */
-export function capShortRows(cap: Cap): ShortRows {
+/**
+ * The short rows of a cap. The first is a long one: from the underarm, where the yarn hangs, up and past the shoulder; then back and forth,
+ * each going further than the one before it on its side; the last goes on to the other underarm, and a row (or round) over all of
+ * them closes the steps. So no row begins away from the yarn (common practice).
+ *
+ * @param wanted stitches of the pattern that turning must not break, where there are turns enough without
+ */
+export function capShortRows(cap: Cap, wanted = 1): ShortRows {
   const { base, slope, top } = cap;
+  const unit = slope % wanted === 0 && (cap.rows - 1) / 2 <= slope / wanted ? wanted : 1;
   const stitches = 2 * (base + slope) + top;
   let [from, to] = [base + slope, base + slope + top];
-  const rows: ShortRow[] = [{ from, to }];
-  for (const further of capTurns(cap)) {
+  const rows: ShortRow[] = [{ from: 0, to }];
+  for (const further of capTurns(cap, unit)) {
     from -= further;
     rows.push({ from, to });
     to += further;
     rows.push({ from, to });
   }
-  return { stitches, rows, keptLeft: from, keptRight: stitches - to, closing: true };
+  rows.push({ from: rows.pop()!.from, to: stitches });
+  return { stitches, rows, keptLeft: base, keptRight: base, closing: true };
 }

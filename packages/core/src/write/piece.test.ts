@@ -33,7 +33,7 @@ describe('writePiece', () => {
     const lines = text([start(30), even(2), cap, even(12)]);
     expect(lines.slice(2)).toEqual([
       expect.stringMatching(/^Rows? 2/),
-      'Cap, short rows 3–7, turning at both ends, one after the other over these sts of the last full row (join the yarn anew where a row begins away from it): 13–18, 10–18, 10–21, 7–21, 7–24',
+      'Cap, short rows 3–7: begin where the last row ended, turn at the end of each row, and work so many sts, one row after the other: 18, 9, 12, 15, 24',
       'Next row: work over all sts, closing the steps. (30 sts)',
       expect.stringContaining('Rows 9–12'),
       'Fasten off, leaving a tail for the seam.',

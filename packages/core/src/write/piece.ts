@@ -264,8 +264,11 @@ function writeShort(
   const { label } = shorts[0]!;
   /** Spans that reach back across the joining of a round are told from there. */
   const ring = shorts.some(({ shortRows: { rows } }) => rows.some(({ from }) => from < 0));
+  const going = shorts.every(({ shortRows }) => followsYarn(shortRows));
   const spans = shorts.map(({ shortRows: { rows } }) =>
-    rows.map(({ from, to }) => (ring ? `${-from} + ${to}` : `${from + 1}–${to}`)).join(', '),
+    rows
+      .map(({ from, to }) => (ring ? `${-from} + ${to}` : going ? String(to - from) : `${from + 1}–${to}`))
+      .join(', '),
   );
   const ranges = shorts.map(({ shortRows: { rows } }, size) =>
     rangeInWords(before[size]!.n + 1, before[size]!.n + rows.length),
@@ -274,14 +277,34 @@ function writeShort(
     ? [
         line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: ${{ lists: spans }}`,
       ]
-    : [
-        line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short} (join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
-      ];
+    : going
+      ? [
+          line`${label}, short rows ${ranges}: begin where the last ${words.short} ended, turn at the end of each row, and work so many sts, one row after the other: ${{ lists: spans }}`,
+        ]
+      : [
+          line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}, counted from the left of its right side (join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
+        ];
   if (shorts[0]!.shortRows.closing)
     lines.push(
       line`Next ${words.short}: work over all sts, closing the steps. (${before.map(({ count }) => count)} sts)`,
     );
   return lines;
+}
+
+/**
+ * Whether every short row begins where the yarn hangs: the first at an end of the full row, each other where the one before it was turned.
+ */
+function followsYarn({ rows, stitches }: Of<'short'>['shortRows']): boolean {
+  const follows = (leftwards: boolean) => {
+    let [yarn, left] = [leftwards ? stitches : 0, leftwards];
+    return rows.every(({ from, to }) => {
+      const begins = (left ? to : from) === yarn;
+      yarn = left ? from : to;
+      left = !left;
+      return begins;
+    });
+  };
+  return follows(true) || follows(false);
 }
 
 /** Stitches of a row that unites parts. */

@@ -105,9 +105,11 @@ function ruleOf({ style }: Input, sleeve: SleeveStyle, fabric: Fabric): CountRul
   return inRounds(style, sleeve) ? rule.round : rule.flat;
 }
 
-/** Stitches that shaping takes at a time at each edge; short rows turn anywhere. */
-function unitOf(style: SleeveStyle, fabric: Fabric): number {
-  return schoolOf(style) === 'worked' ? shapingUnit(fabric) : 1;
+/** Stitches that shaping takes at a time at each edge; short rows turn where they break no unit, and no pair. */
+export function capUnit(style: SleeveStyle, fabric: Fabric): number {
+  const unit = shapingUnit(fabric);
+  if (schoolOf(style) === 'worked' || unit > 1) return unit;
+  return fabric.rule.flat.multiple % 2 === 0 ? 2 : 1;
 }
 
 /** The cap for an armhole of these counts. */
@@ -118,18 +120,24 @@ function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: numbe
   const [stitchesPerCm, rowsPerCm] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const side = { length: edge, unit: 1 / stitchesPerCm };
   const longest = edge + easeAllowed(side, side);
-  const base = baseOf(input, counts, fabric, school);
-  const cap = solveCap({
-    school,
-    edge,
-    longest,
-    width,
-    base: base.count,
-    stitchesPerCm,
-    rowsPerCm,
-    unit: unitOf(style, fabric),
+  const unit = capUnit(style, fabric);
+  const own = baseOf(input, counts, fabric, school, unit);
+  const solvedWith = (count: number, by: number) => ({
+    unit: by,
+    base: { ...own, count },
+    cap: solveCap({ school, edge, longest, width, base: count, stitchesPerCm, rowsPerCm, unit: by }),
   });
-  return { cap, edge, longest, base };
+  const fits = ({ cap }: { cap: Cap }) => {
+    const length = capLength(school, cap, stitchesPerCm, rowsPerCm);
+    return length >= edge - 1e-9 && length <= longest + 1e-9;
+  };
+  // In wide units the nearest base may leave no cap that is as long as its armhole; one unit more or less may.
+  const bases = own.same ? [own.count] : [own.count, own.count + unit, own.count - unit];
+  const tried = bases.filter((count) => count > 0).map((count) => solvedWith(count, unit));
+  // Where pairs leave too few turns for the height, some rows turn inside one; it is told by the counts of the rows.
+  if (!tried.some(fits) && unit > shapingUnit(fabric)) tried.push(solvedWith(own.count, 1));
+  const found = tried.find(fits) ?? tried[0]!;
+  return { ...found, edge, longest };
 }
 
 /** The taper below a cap of short rows leaves two even rows at the top: one that they begin on, and the one that closes them. */
@@ -188,7 +196,7 @@ function rowsBelow(
   return {
     quantity: quantity({
       id: 'sleeve.rows',
-      label: 'Sleeve, along the underarm',
+      label: schoolOf(style) === 'worked' ? 'Sleeve, along the underarm' : 'Sleeve, below the cap',
       fabric,
       axis: 'rows',
       target,
@@ -221,9 +229,8 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
   const school = schoolOf(style);
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const width = counts['sleeve.top']!;
-  const { cap, edge, longest, base } = solvedTo(input, style, counts, width);
+  const { cap, edge, longest, base, unit } = solvedTo(input, style, counts, width);
   const height = cap.rows / rows;
-  const unit = unitOf(style, fabric);
   const below = rowsBelow(input, style, counts, height);
   const armholeStep = given('Armhole, its edge all round', edge, { kind: 'quantity', id: 'armhole.curve' });
   const quantities: DraftQuantity[] = [
@@ -330,15 +337,13 @@ function baseOf(
   counts: Counts,
   fabric: Fabric,
   school: CapSchool,
+  multiple: number,
 ): { count: number; length: number; same: boolean; rule?: CountRule } {
   const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   const own = perCm(fabric.gauge, 'stitches');
   const notch = counts['notch.width']!;
   const length = notch / stitches;
   if (school === 'worked' && own === stitches) return { count: notch, length, same: true };
-  // Where the pattern works in pairs, so does what is left of it.
-  const pairs = school === 'short rows' && fabric.rule.flat.multiple % 2 === 0;
-  const multiple = school === 'worked' ? shapingUnit(fabric) : pairs ? 2 : 1;
   const rule: CountRule = { multiple, plus: 0 };
   return { count: Math.max(multiple, nearest(length * own, rule)), length, same: false, rule };
 }

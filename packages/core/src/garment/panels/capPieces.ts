@@ -8,7 +8,7 @@ import { countsByRow, fromSteps, later } from '../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { ends } from '../shared/pieces.js';
 import { sleeveSchedule } from '../shared/taper.js';
-import { cappedTaper } from './capDraft.js';
+import { cappedTaper, capUnit } from './capDraft.js';
 import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
 import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
@@ -47,6 +47,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
   const taper = taperOf(input, own, counts);
   const inside = capInside(cap, shapingUnit(fabric));
   const inner = width - 2 * cap.base;
+  const below = [{ part: 'main', first: 1, last: seam }];
   const outwards = countsByRow(taper, 1, seam).map((count) => (count - cuff) / 2);
   const sides = [
     { name: 'front', side: 'left', sign: -1 },
@@ -102,7 +103,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
         place: { lies: 'foundation', part: 'main' },
         open: !style.cuff,
       },
-      ...seamEdges(fabric, [{ part: 'main', first: 1, last: seam }], outwards),
+      ...seamEdges(fabric, { front: below, back: below }, outwards),
       ...sides.flatMap(({ name, side, sign }): EdgeProgram[] => [
         {
           id: `cap.base-${name}`,
@@ -153,9 +154,10 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
   const faded = end.n > rows;
   const taper = later(taperOf(input, own, counts), cap.rows);
   const outwards = countsByRow(taper, cap.rows + 2, rows).map((count) => (count - width) / 2);
-  /** Row ends of the seam: the row picked up, and those from the closing row on. */
-  const seam = [
+  /** Row ends of the seam: the row picked up, the short row that reaches the underarm, and those from the closing row on. */
+  const seam = (reaching: number) => [
     { part: 'main', first: 1, last: 1 },
+    { part: 'main', first: reaching, last: reaching },
     { part: 'main', first: cap.rows + 2, last: rows },
   ];
   return {
@@ -174,7 +176,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         along: 'the armhole, from the middle of its base over the shoulder and down again',
         ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
       },
-      { kind: 'short', part: 'main', shortRows: capShortRows(cap), label: 'Cap' },
+      { kind: 'short', part: 'main', shortRows: capShortRows(cap, capUnit(own, fabric)), label: 'Cap' },
       {
         kind: 'shape',
         part: 'main',
@@ -200,12 +202,11 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         place: { lies: 'live', part: 'main', n: end.n, from: 0, count: end.count },
         open: !style.cuff,
       },
-      ...(round ? [] : seamEdges(fabric, seam, [0, ...outwards])),
+      ...(round ? [] : seamEdges(fabric, { front: seam(2), back: seam(cap.rows + 1) }, [0, 0, ...outwards])),
     ],
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
       { quantity: faded ? 'sleeve.end' : 'sleeve.cuff', edges: ['sleeve.cuff'] },
-      ...(round ? [] : [{ quantity: 'sleeve.rows', edges: ['sleeve.back-edge'] }]),
     ],
   };
 }

@@ -166,3 +166,21 @@ export function slantedNeck({ stitches, every }: { stitches: number; every: 1 | 
     sumAtMost({ id: 'slant.spare', rule }, times, 2 * stitches * every),
   ];
 }
+
+/**
+ * A front whose neck begins below the underarm has stitches left beside it where the waist takes some off its side.
+ *
+ * @param armhole counts that the armhole takes off each front later
+ */
+export function frontsBesideNeck(armhole: readonly string[]): Relation {
+  return sumAtLeast(
+    { id: 'fronts.waist', rule: 'each front keeps stitches between its neck and its side at the waist' },
+    {
+      'shoulder.width': 2,
+      ...Object.fromEntries(armhole.map((id) => [id, 2])),
+      'back.waist': 1,
+      'back.width': -1,
+    },
+    4,
+  );
+}

@@ -43,6 +43,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
       : { lies: 'live', part: 'main', n: end.n, from: 0, count };
   /** How far each edge lies outside the first row's, in stitches. */
   const outwards = countsByRow(taper, first, last).map((count) => (count - taper.start) / 2);
+  const ofSeam = [{ part: 'main', first, last }];
   return {
     id: 'sleeve',
     label: 'Sleeve',
@@ -89,7 +90,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
         place: edgeAt(up ? 'start' : 'finish', end.count),
         open: !style.cuff,
       },
-      ...(round ? [] : seamEdges(fabric, [{ part: 'main', first, last }], outwards)),
+      ...(round ? [] : seamEdges(fabric, { front: ofSeam, back: ofSeam }, outwards)),
       ...(along > 0
         ? (['front', 'back'] as const).map((which): EdgeProgram => ({
             id: `sleeve.notch-${which}`,
