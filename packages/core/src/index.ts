@@ -132,6 +132,7 @@ export { constructionOf } from './garment/registry.js';
 export type { Fix } from './advice/note.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';
+export { countOf } from './text/singular.js';
 export {
   CM_PER_INCH,
   formatLength,

@@ -11,13 +11,15 @@ import type { AssemblyDrawings } from '../worker/planner';
 /** Ticks are this person's own and belong to no saved design. */
 function useTicks(key: string): [ReadonlySet<string>, (step: string) => void] {
   const read = () => new Set<string>(JSON.parse(localStorage.getItem(key) ?? '[]') as string[]);
-  const [ticks, setTicks] = useState(read);
+  const [kept, setKept] = useState(() => ({ key, ticks: read() }));
+  // Another size has ticks of its own.
+  const ticks = kept.key === key ? kept.ticks : read();
   return [
     ticks,
     (step) => {
       const next = new Set(ticks);
       if (!next.delete(step)) next.add(step);
-      setTicks(next);
+      setKept({ key, ticks: next });
       localStorage.setItem(key, JSON.stringify([...next]));
     },
   ];

@@ -1,4 +1,4 @@
-import type { Outline, PlannedPiece } from '@upfell/core';
+import { countOf, type Outline, type PlannedPiece } from '@upfell/core';
 import type { StripRow } from '../worker/screen';
 import { DragHandle } from '../ui/DragHandle';
 import { useHeld } from '../ui/useHeld';
@@ -119,7 +119,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
         <DragHandle
           key={end.field}
           label={end.label}
-          text={`${end.rows} rows of ${most}`}
+          text={`${countOf(end.rows, 'row')} of ${most}`}
           value={end.rows}
           least={1}
           most={end.most}

@@ -1,5 +1,6 @@
 import {
   amountOf,
+  countOf,
   countsAfterRow,
   endOf,
   ratesInWords,
@@ -14,7 +15,7 @@ type Shape = Extract<Passage, { kind: 'shape' }>;
 export function shapeSentence(passage: Shape): string {
   const { schedule, where, to } = passage;
   if (schedule.events.length === 0 && !passage.also)
-    return `Work even: ${schedule.start} stitches to row ${to}`;
+    return `Work even: ${countOf(schedule.start, 'stitch', 'stitches')} to row ${to}`;
   const grow = schedule.direction > 0;
   const ends = `${schedule.start} to ${endOf(passage)} stitches, to row ${to}`;
   const verb = grow ? 'Add' : 'Take off';
@@ -26,7 +27,7 @@ export function shapeSentence(passage: Shape): string {
   }
   if (where.at === 'both edges' && schedule.amounts)
     return `${verb} at each edge ${stepsInWords(schedule, 2)}: ${ends}`;
-  const place = where.at === 'both edges' ? 'at both edges' : `at ${schedule.perEvent} places`;
+  const place = where.at === 'both edges' ? 'at both edges' : `at ${countOf(schedule.perEvent, 'place')}`;
   return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
 }
 
@@ -55,7 +56,7 @@ export function linesSentence({ sections, line, name, to }: Extract<Passage, { k
   const sleeve = sections.find(({ id }) => id.startsWith('sleeve'));
   const rates = [first?.right, sleeve?.left].map((schedule) => schedule && ratesInWords(schedule));
   const said = sleeve ? `body ${rates[0]}; sleeve ${rates[1]}` : rates[0];
-  return `Beside each ${name}: ${said}; ${stitchesOf(countsAfterRow(sections, to), line)} stitches at row ${to}`;
+  return `Beside each ${name}: ${said}; ${countOf(stitchesOf(countsAfterRow(sections, to), line), 'stitch', 'stitches')} at row ${to}`;
 }
 
 /** A passage in a sentence. */
@@ -63,18 +64,18 @@ export function passageSentence(passage: Passage, fabrics: readonly Fabric[]): s
   switch (passage.kind) {
     case 'start':
       if (passage.along !== null && passage.over)
-        return `Go on over ${passage.along}: ${passage.over.map(({ count, chain }) => (chain ? `${count} chains` : count)).join(' + ')} = ${passage.stitches} stitches`;
+        return `Go on over ${passage.along}: ${passage.over.map(({ count, chain }) => (chain ? countOf(count, 'chain') : count)).join(' + ')} = ${countOf(passage.stitches, 'stitch', 'stitches')}`;
       return passage.along
-        ? `Pick up ${passage.stitches} stitches along ${passage.along}`
-        : `Chain ${passage.stitches + passage.extra}, row 1 has ${passage.stitches} stitches`;
+        ? `Pick up ${countOf(passage.stitches, 'stitch', 'stitches')} along ${passage.along}`
+        : `Chain ${passage.stitches + passage.extra}, row 1 has ${countOf(passage.stitches, 'stitch', 'stitches')}`;
     case 'even':
       return `Work even to row ${passage.to}`;
     case 'change':
-      return `Row ${passage.to}: change to ${fabrics.find(({ id }) => id === passage.fabric)?.name ?? passage.fabric}, ${passage.stitches} stitches`;
+      return `Row ${passage.to}: change to ${fabrics.find(({ id }) => id === passage.fabric)?.name ?? passage.fabric}, ${countOf(passage.stitches, 'stitch', 'stitches')}`;
     case 'mark':
       return `Mark both ends: ${passage.meaning}`;
     case 'go on':
-      return `${passage.label}: go on over ${passage.take} stitches${passage.rejoin ? ' with the yarn rejoined' : ''}`;
+      return `${passage.label}: go on over ${countOf(passage.take, 'stitch', 'stitches')}${passage.rejoin ? ' with the yarn rejoined' : ''}`;
     case 'short':
       return `${passage.label}: ${passage.shortRows.rows.length} short ${passage.shortRows.rows.length === 1 ? 'row' : 'rows'}${passage.shortRows.closing ? ', closed by a row over all' : ''}`;
     case 'unite':

@@ -93,10 +93,11 @@ export function Sheet({
   const columnId = columns[column]!.id;
   const cellId = (r: number, c: number) => `cell-${rows[r]!.id}-${columns[c]!.id}`.replace(/\s/g, '_');
 
+  // Where the cell moves it comes into view; a table that was scrolled away from it stays where it is while figures change.
+  const active = cellId(row, column);
   useEffect(() => {
-    if (editing === null)
-      document.getElementById(cellId(row, column))?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  });
+    document.getElementById(active)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [active]);
   // A reading from an instrument is typed into the active cell.
   useEffect(() => {
     const element = grid.current;

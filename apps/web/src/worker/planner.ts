@@ -5,8 +5,6 @@ import {
   fitDesign,
   inWords,
   letterTable,
-  pattern,
-  patternToText,
   plan,
   provenText,
   readDesign,

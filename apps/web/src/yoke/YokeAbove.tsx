@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { YokeStyle } from '@upfell/core';
+import { countOf, type YokeStyle } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
 import { useHeld } from '../ui/useHeld';
 import type { FlatYoke } from './fromAbove';
@@ -116,7 +116,7 @@ export const YokeAbove = memo(function YokeAbove({
       </text>
       <DragHandle
         label="Underarm chain"
-        text={`${chain} stitches under each arm`}
+        text={`${countOf(chain, 'stitch', 'stitches')} under each arm`}
         value={chain}
         least={1}
         most={chain + 60}

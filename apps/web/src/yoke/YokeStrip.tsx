@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import {
+  countOf,
   fastRows,
   type PlannedPiece,
   type RaglanStyle,
@@ -132,7 +133,7 @@ export const YokeStrip = memo(function YokeStrip({
             <DragHandle
               key={which}
               label={`Fast increases of the ${which}`}
-              text={`${fast} rows one after another`}
+              text={`${countOf(fast, 'row')} one after another`}
               value={fast}
               least={0}
               most={Math.min(room, schedule.events.length)}

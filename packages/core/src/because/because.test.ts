@@ -41,7 +41,7 @@ function worked(reasons: readonly Reason[], units: Units = 'cm'): number {
       expect(Math.abs(edge! - value)).toBeLessThan(0.011);
     }
     const step = new RegExp(`^(?:([+×÷])\\s*)?(${LENGTH})(?:\\s*(%))?\\s*=\\s*(${LENGTH})`).exec(text);
-    const plain = new RegExp(`^(${LENGTH})(?: rows)?$`).exec(text);
+    const plain = new RegExp(`^(${LENGTH})(?: rows?)?$`).exec(text);
     if (plain) value = number(plain[1]!);
     else if (step) {
       const [, sign, operand, percent, result] = step;

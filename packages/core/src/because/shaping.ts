@@ -91,8 +91,10 @@ function shares(
   schedule: Shape['schedule'],
 ): Phrase {
   if (widerTimes === 0) return say`${ratesInWords(schedule)}`;
-  return say`${widerTimes} times every ${ordinal(wider)} row, ${times} times every ${every === 1 ? '' : ordinal(every)} row`;
+  return say`${often(widerTimes)} every ${ordinal(wider)} row, ${often(times)} every ${every === 1 ? '' : ordinal(every)} row`;
 }
+
+const often = (times: number) => (times === 1 ? 'once' : `${times} times`);
 
 /** Steps along a line: what each row takes off so that least lies between steps and line. */
 function alongLine({ schedule, line, of, where }: Shape, label: Labels): Reason[] {

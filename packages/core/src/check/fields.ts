@@ -22,6 +22,13 @@ export function quote(value: unknown): string {
   return `“${text.length > 40 ? `${text.slice(0, 40)}…` : text}”`;
 }
 
+/** "The ease is", "The straps are": by the word that the label is about. */
+export function labelIs(label: string): string {
+  const about = label.split(/ (?:of|with|at|above|below|in|that|taken|beside|between|for|to) /)[0]!;
+  const many = /[^s’'u]s$/.test(about) && !/^What /.test(about);
+  return `${label} ${many ? 'are' : 'is'}`;
+}
+
 export interface NumberWish {
   /** The field in words, for the sentence. */
   label: string;
@@ -71,7 +78,7 @@ export class FieldReader {
     if (allowed.includes(value as T)) return value as T;
     this.problem(
       key,
-      `${label} is ${quote(value)}; it can be ${allowed.map((word) => `“${word}”`).join(', ')}.`,
+      `${labelIs(label)} ${quote(value)}; it can be ${allowed.map((word) => `“${word}”`).join(', ')}.`,
     );
     return otherwise;
   }
@@ -89,11 +96,11 @@ export class FieldReader {
   inside(key: string, label: string, required: boolean): FieldReader | null {
     const value = this.object[key];
     if (value === undefined || value === null) {
-      if (required) this.problem(key, `${label} is missing; an object with its fields belongs here.`);
+      if (required) this.problem(key, `${labelIs(label)} missing; an object with its fields belongs here.`);
       return null;
     }
     if (isObject(value)) return new FieldReader(value, this.at(key), this.problems);
-    this.problem(key, `${label} is ${quote(value)}; an object with its fields belongs here.`);
+    this.problem(key, `${labelIs(label)} ${quote(value)}; an object with its fields belongs here.`);
     return null;
   }
 
@@ -101,7 +108,7 @@ export class FieldReader {
   list(key: string, label: string, most: number): FieldReader[] {
     const value = this.object[key];
     if (!Array.isArray(value)) {
-      this.problem(key, `${label} is ${quote(value)}; a list belongs here.`);
+      this.problem(key, `${labelIs(label)} ${quote(value)}; a list belongs here.`);
       return [];
     }
     if (value.length > most) {
@@ -124,8 +131,8 @@ export class FieldReader {
 export function checkNumber(value: unknown, { label, min, max, unit, whole }: NumberWish): string | null {
   const range = `${min} to ${max} ${unit}`.trim();
   if (typeof value !== 'number' || !Number.isFinite(value))
-    return `${label} is ${quote(value)}; a number from ${range} belongs here.`;
-  if (value < min || value > max) return `${label} is ${value}; it can be ${range}.`;
-  if (whole && !Number.isInteger(value)) return `${label} is ${value}; a whole number belongs here.`;
+    return `${labelIs(label)} ${quote(value)}; a number from ${range} belongs here.`;
+  if (value < min || value > max) return `${labelIs(label)} ${value}; it can be ${range}.`;
+  if (whole && !Number.isInteger(value)) return `${labelIs(label)} ${value}; a whole number belongs here.`;
   return null;
 }

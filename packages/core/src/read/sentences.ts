@@ -5,7 +5,7 @@ import { sum, type PieceReader } from './pieceReader.js';
 import { readRates, readRows } from './rates.js';
 
 const STITCH = '(?:esc|hdc|sc|dc|tr)';
-const COUNT = String.raw`\((\d+) sts\)`;
+const COUNT = String.raw`\((\d+) sts?\)`;
 const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };
 /** Above an armhole the neck edge of a front stays where it was. */
 const ABOVE = /^Above /;
@@ -16,7 +16,7 @@ const END = '(turn|join, turn|join|go on)';
 
 /** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
 const atEnd = (end: 'first' | 'last') =>
-  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts)`;
+  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts?)`;
 
 export interface Sentence {
   form: RegExp;
@@ -65,7 +65,7 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, parts, end, stitches], reader) =>
       reader.start(
         Number(stitches),
-        sum(parts!.matchAll(/in the (\d+) sts of/g)) + sum(parts!.matchAll(/ch (\d+) for/g)),
+        sum(parts!.matchAll(/in the (\d+) sts? of/g)) + sum(parts!.matchAll(/ch (\d+) for/g)),
         WAYS[end!],
       ),
   },
@@ -83,7 +83,7 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, row], reader) => reader.agree(Number(row), reader.maker.now().n, 'the row with markers'),
   },
   {
-    form: /^The panel of (\d+) sts lies in the middle, (\d+) sts plain on either side of it; /,
+    form: /^The panel of (\d+) sts? lies in the middle, (\d+) sts? plain on either side of it; /,
     read: ([, panel, beside], reader) =>
       reader.agree(
         Number(panel) + 2 * Number(beside),
@@ -99,7 +99,7 @@ export const SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^Row (\\d+): change to .+ hook; ${STITCH} in each st(?:, increasing (\\d+) sts spread evenly)?(?:, decreasing (\\d+) sts spread evenly)?; turn\\. ${COUNT}$`,
+      `^Row (\\d+): change to .+ hook; ${STITCH} in each st(?:, increasing (\\d+) sts? spread evenly)?(?:, decreasing (\\d+) sts? spread evenly)?; turn\\. ${COUNT}$`,
     ),
     read: ([, row, more, fewer, stitches], reader) => {
       reader.maker.even(Number(row) - 1);
@@ -108,7 +108,7 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^(.+), from row (\d+) on: skip (\d+) sts where the row begins, rejoin the yarn in the next st and work (\d+) sts(?:; leave the last (\d+) sts unworked)?\.$/,
+    form: /^(.+), from row (\d+) on: skip (\d+) sts? where the row begins, rejoin the yarn in the next st and work (\d+) sts?(?:; leave the last (\d+) sts? unworked)?\.$/,
     read: ([, label, row, skip, take, leave], reader) => {
       const from = reader.maker.now();
       reader.agree(Number(row), from.n + 1, `the row of ${label}`);
@@ -129,7 +129,7 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^(.+): go on over the first (\d+) sts only from row (\d+) on; leave the other (\d+) sts unworked\.$/,
+    form: /^(.+): go on over the first (\d+) sts? only from row (\d+) on; leave the other (\d+) sts? unworked\.$/,
     read: ([, label, take, row, leave], reader) => {
       const from = reader.maker.now();
       reader.agree(Number(row), from.n + 1, `the row of ${label}`);
@@ -147,7 +147,7 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^(.+): (?:skip (\d+) sts of the last full row in the middle, )?rejoin the yarn in the next st and work the last (\d+) sts from row (\d+) on\.$/,
+    form: /^(.+): (?:skip (\d+) sts? of the last full row in the middle, )?rejoin the yarn in the next st and work the last (\d+) sts? from row (\d+) on\.$/,
     read: ([, label, skip, take, row], reader) => {
       const other = reader.maker.now().parent;
       if (!other) throw new ReadFault(`${label} has no first part beside it`);
@@ -206,7 +206,7 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, row, anew, parts, shaped, end, stitches], reader) =>
       reader.unite(
         Number(row),
-        [...parts!.matchAll(/work (\d+) sts(?:, ch (\d+))?/g)].map(([, take, chains]) => ({
+        [...parts!.matchAll(/work (\d+) sts?(?:, ch (\d+))?/g)].map(([, take, chains]) => ({
           take: Number(take),
           chains: Number(chains ?? 0),
         })),
@@ -216,7 +216,7 @@ export const SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|\\d+ sts), ${atEnd('last')}\\.$`,
+      `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|\\d+ sts?), ${atEnd('last')}\\.$`,
     ),
     read: ([, way, more, fewer, moreAfter, fewerAfter], reader) => {
       const many = Number(more ?? fewer ?? 1) + Number(moreAfter ?? fewerAfter ?? 1);
@@ -225,7 +225,7 @@ export const SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places|so many places) spread evenly`,
+      `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places?|so many places) spread evenly`,
     ),
     read: ([, way, places], reader) => (reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1)),
   },
@@ -244,7 +244,7 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: (?:inc|dec) .+ in some (?:row|rnd)s, work the other (?:row|rnd)s even \((\d+) sts at the end\): (.+)$/,
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: (?:inc|dec) .+ in some (?:row|rnd)s, work the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
     read: ([, from, to, stitches, list], reader) => {
       const rows = list === 'none' ? [] : readRows(list!);
       reader.shapedRows(from!, to, rows && new Map(rows.map((row) => [row, 1])), Number(stitches));
@@ -252,17 +252,17 @@ export const SENTENCES: readonly Sentence[] = [
   },
   { form: /^To (?:add|take off) 1 st: /, read: () => undefined },
   {
-    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, shaped, the other (?:row|rnd)s even \((\d+) sts at the end\): (.+)$/,
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, shaped, the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
     read: ([, from, to, stitches, list], reader) => reader.edgeRows(from!, to, list!, Number(stitches)),
   },
   {
-    form: /^Work as the .+, with .+ at its other end\. \((\d+) sts\)$/,
+    form: /^Work as the .+, with .+ at its other end\. \((\d+) sts?\)$/,
     read: ([, stitches], reader) => reader.asBefore(Number(stitches)),
   },
   {
     form: /^Counts after (?:these|the shaping) (?:row|rnd)s: (.+)\.$/,
     read: ([, list], reader) => {
-      for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts/g))
+      for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts?/g))
         reader.agree(Number(stitches), reader.countAfter(Number(row)), `the count after row ${row}`);
     },
   },
@@ -271,7 +271,7 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, , to], reader) => (reader.stepsUntil = Number(to ?? 0)),
   },
   {
-    form: new RegExp(`^(?:Row|Rnd) (–|\\d+): (?:inc|dec) at (\\d+) places(.*?); ${END}\\. ${COUNT}$`),
+    form: new RegExp(`^(?:Row|Rnd) (–|\\d+): (?:inc|dec) at (\\d+) places?(.*?); ${END}\\. ${COUNT}$`),
     read: ([, row, places, , , stitches], reader) => {
       if (row === '–') return;
       reader.maker.even(Number(row) - 1);
@@ -297,7 +297,7 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, side, rates], reader) => reader.beside(side!, rates!),
   },
   {
-    form: /^Work the other (?:row|rnd)s even; each (?:row|rnd) ends: .+\. After (?:row|rnd) (\d+): (\d+) sts \((.+)\)\.$/,
+    form: /^Work the other (?:row|rnd)s even; each (?:row|rnd) ends: .+\. After (?:row|rnd) (\d+): (\d+) sts? \((.+)\)\.$/,
     read: ([, row, stitches, parts], reader) => reader.lineRows(Number(row), Number(stitches), parts!),
   },
   {

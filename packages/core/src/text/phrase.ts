@@ -1,4 +1,5 @@
 import { CM_PER_INCH, formatLength, type Units } from '../units/length.js';
+import { afterFigure } from './singular.js';
 
 /**
  * Sentences that carry lengths. A reason or a note is made once, where its number is made, and read later in cm or
@@ -40,7 +41,9 @@ export function span(over: number): SpanPart {
 export function say(strings: TemplateStringsArray, ...values: readonly (Part | Phrase | number)[]): Phrase {
   const parts: Part[] = [];
   for (let i = 0; i < strings.length; i += 1) {
-    if (strings[i] !== '') parts.push(strings[i]!);
+    const before = parts.at(-1);
+    const text = typeof before === 'string' ? afterFigure(before, strings[i]!) : strings[i]!;
+    if (text !== '') parts.push(text);
     const value = values[i];
     if (value === undefined) continue;
     if (typeof value === 'number') parts.push(String(value));

@@ -67,6 +67,9 @@ export function tailLines(
     });
 }
 
+/** "next 4 sts", "next st". */
+const nextSts = (count: number) => (count === 1 ? 'st' : `${count} sts`);
+
 /** The buttonhole row of a band; on the other band the row is worked even. */
 export function buttonholeLines(group: readonly WrittenPiece[], design: Design): Line[] {
   const buttons = design.finishing?.buttons;
@@ -83,10 +86,10 @@ export function buttonholeLines(group: readonly WrittenPiece[], design: Design):
         if (!one.ok) return one.message;
         const { gaps, width } = one.row;
         const holes = ratesOf(gaps.slice(1)).map(({ every: gap, times }) => {
-          const hole = `ch ${width}, skip next ${width} sts, ${stitch} in next ${gap} sts`;
+          const hole = `ch ${width}, skip next ${nextSts(width)}, ${stitch} in next ${nextSts(gap)}`;
           return times > 1 ? `(${hole}) ${times} times` : hole;
         });
-        return [`${stitch} in next ${gaps[0]} sts`, ...holes].join(', ');
+        return [`${stitch} in next ${nextSts(gaps[0]!)}`, ...holes].join(', ');
       }),
     }}`,
   ];

@@ -1,3 +1,5 @@
+import { afterFigure } from '../text/singular.js';
+
 /** A figure that differs between sizes: one text for each size, in their order. */
 export interface Each {
   each: readonly string[];
@@ -63,15 +65,26 @@ function eachBelow({ lists }: Lists): string | Lists {
   return lists.every((text) => text === lists[0]) ? (lists[0] ?? '') : { lists };
 }
 
+/** "Rows " before a single row in every size is "Row ". */
+function ofOneRow(before: string, text: string, rows: unknown): string {
+  const single = (value: unknown) => /^\d+$/.test(String(value));
+  const one = Array.isArray(rows) ? rows.length > 0 && rows.every(single) : single(rows);
+  if (!one) return text;
+  return text === 's ' && /(?:Row|Rnd)$/.test(before) ? ' ' : text.replace(/(^|\s)(Row|Rnd)s $/, '$1$2 ');
+}
+
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
 export function line(
   strings: TemplateStringsArray,
   ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Lists)[]
 ): Line {
   const parts: LinePart[] = [];
-  strings.forEach((text, i) => {
-    if (text !== '') parts.push(text);
+  strings.forEach((said, i) => {
+    const before = parts.at(-1);
     const value = values[i];
+    const told = typeof before === 'string' ? before : '';
+    const text = ofOneRow(told, afterFigure(told, said), value);
+    if (text !== '') parts.push(text);
     if (value === undefined) return;
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
     else if ('inline' in value) parts.push(...value.inline);

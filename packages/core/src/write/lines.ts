@@ -1,6 +1,7 @@
 import type { Passage } from '../shaping/passages.js';
 import { countsAfterRow, stitchesOf, type LineSection } from '../shaping/lines.js';
 import { amountOf, type Schedule } from '../shaping/schedule.js';
+import { countOf } from '../text/singular.js';
 import { line, type Line } from './line.js';
 import { amountsInWords, rangeInWords, ratesForAll, type RowWords } from './rowWords.js';
 
@@ -139,7 +140,7 @@ function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWo
     .filter((row) => row >= from && row <= to)
     .sort((a, b) => a - b);
   const counts = rows.map(
-    (row) => `${words.short} ${row}: ${stitchesOf(countsAfterRow(sections, row), way)} sts`,
+    (row) => `${words.short} ${row}: ${countOf(stitchesOf(countsAfterRow(sections, row), way), 'st')}`,
   );
   return line`Counts after the shaping ${words.short}s: ${counts.join(', ')}.`;
 }

@@ -2,6 +2,7 @@ import type { Design } from '../design.js';
 import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { figure } from '../text/phrase.js';
+import { countOf } from '../text/singular.js';
 import { formatLength, GAUGE_OVER, GAUGE_OVER_IN_WORDS, type Units } from '../units/length.js';
 import { farCarried } from '../yarn/stripes.js';
 import { line, type Line } from './line.js';
@@ -82,7 +83,7 @@ export function materialLines(
       const name = used.find(({ id }) => id === colours.fabric)!.name;
       const far = farCarried(colours);
       return [
-        `Stripes of ${name}, from the lower edge: ${colours.stripes.map(({ colour, rows }) => `${rows} row${rows === 1 ? '' : 's'} ${colour}`).join(', ')}; repeat. Rows of the same number meet at the side seams, and so do their colours. ${
+        `Stripes of ${name}, from the lower edge: ${colours.stripes.map(({ colour, rows }) => `${countOf(rows, 'row')} ${colour}`).join(', ')}; repeat. Rows of the same number meet at the side seams, and so do their colours. ${
           colours.yarn === 'cut'
             ? 'Cut the yarn at each change.'
             : far.length > 0

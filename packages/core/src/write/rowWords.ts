@@ -1,5 +1,6 @@
 import { amountOf, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
+import { countOf } from '../text/singular.js';
 import { line, type Line } from './line.js';
 
 /** How rows are called, and how one ends: rows are turned, rounds joined (and turned). */
@@ -57,7 +58,7 @@ export function amountsInWords(schedule: Schedule, share: number, { short }: Row
     runs
       .map(
         ({ amount, rows }) =>
-          `${amount} st${amount === 1 ? '' : 's'} in ${short}${rows.length === 1 ? '' : 's'} ${rowsInWords(rows)}`,
+          `${countOf(amount, 'st')} in ${short}${rows.length === 1 ? '' : 's'} ${rowsInWords(rows)}`,
       )
       .join(', ') || 'nothing'
   );
@@ -75,7 +76,8 @@ export function ratesForAll(schedules: readonly Schedule[], row: string): Line {
     const rows = gaps.every((gap) => gap === 1)
       ? line`every ${row}`
       : line`every ${gaps.map(ordinal)} ${row}`;
-    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${times} times`);
+    const often = times.every((many) => many === 1) ? line`once` : line`${times} times`;
+    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${{ inline: often }}`);
   }
   return parts.flat();
 }

@@ -1,3 +1,4 @@
+import { countOf } from '../text/singular.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { rowsOf } from '../work/runs.js';
 import { escapeXml, round } from './schematic.js';
@@ -38,7 +39,7 @@ export function stripsSvg(
         ? `${bar}<text x="${round(x + step / 2)}" y="${round(base - tall - 3)}" text-anchor="middle">${count}</text>`
         : bar;
     });
-    const name = `<text x="10" y="${at * STRIP + 12}" font-weight="600">${escapeXml(`${label}${copies > 1 ? ` × ${copies}` : ''}`)}, ${rows.length} rows</text>`;
+    const name = `<text x="10" y="${at * STRIP + 12}" font-weight="600">${escapeXml(`${label}${copies > 1 ? ` × ${copies}` : ''}`)}, ${countOf(rows.length, 'row')}</text>`;
     const ends = `<text x="10" y="${base + 13}">row ${rows[0]!.n}</text><text x="${round(10 + rows.length * step)}" y="${base + 13}" text-anchor="end">row ${rows.at(-1)!.n}</text>`;
     return name + bars.join('') + (rows.length * step > 90 ? ends : '');
   });

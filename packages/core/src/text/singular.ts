@@ -1,0 +1,28 @@
+/** One of a thing: "1 st", "2 sts". */
+export function countOf(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}
+
+const NOUNS: Readonly<Record<string, string>> = {
+  sts: 'st',
+  stitches: 'stitch',
+  rows: 'row',
+  rnds: 'rnd',
+  rounds: 'round',
+  places: 'place',
+  'row ends': 'row end',
+  'shaping rows': 'shaping row',
+  'live sts': 'live st',
+  'plain sts': 'plain st',
+};
+const FOLLOWS = new RegExp(
+  `^ (${Object.keys(NOUNS)
+    .sort((a, b) => b.length - a.length)
+    .join('|')})\\b`,
+);
+
+/** What follows a figure, its noun in the singular where the figure is 1. */
+export function afterFigure(figure: string, text: string): string {
+  if (!/(?:^|[^\d.,/–])1$/.test(figure)) return text;
+  return text.replace(FOLLOWS, (_, noun: string) => ` ${NOUNS[noun]}`);
+}
