@@ -172,6 +172,6 @@ export function planSize(
     joins,
     rounds: program.rounds,
     yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing),
-    notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts)],
+    notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts, fit.pinned)],
   };
 }

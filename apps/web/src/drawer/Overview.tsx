@@ -138,13 +138,24 @@ function Notes({ notes }: { notes: readonly Note[] }) {
   const units = useUnits();
   return (
     <ul className="mt-1 space-y-1.5" data-testid="notes">
-      {notes.map(({ level, code, where, message, fixes }) => {
+      {notes.map(({ level, code, where, message, details, fixes }) => {
         const { icon: Icon, look, word } = LEVELS[level];
         return (
           <li key={`${code} ${where}`} className="flex gap-2 text-[13px]">
             <Icon size={15} className={`mt-0.5 shrink-0 ${look}`} aria-label={word} />
             <span>
-              {inWords(message, units)}
+              {details ? (
+                <details>
+                  <summary className="cursor-pointer">{inWords(message, units)}</summary>
+                  <ul className="mt-0.5 space-y-0.5 text-soft">
+                    {details.map((detail, i) => (
+                      <li key={i}>{inWords(detail, units)}</li>
+                    ))}
+                  </ul>
+                </details>
+              ) : (
+                inWords(message, units)
+              )}
               {fixes && (
                 <span className="mt-1 flex flex-wrap gap-1">
                   {fixes.map((fix, i) => (

@@ -1,5 +1,5 @@
 import { measurement, type Body, type Group, type MeasurementId } from '../body/measurements.js';
-import type { CompletedBody } from '../body/derive.js';
+import type { CompletedBody, Derived } from '../body/derive.js';
 import { doubts, fallingMeasurements } from '../body/plausible.js';
 import type { Counts, Quantity } from '../fit/problem.js';
 import { cm, say } from '../text/phrase.js';
@@ -9,15 +9,24 @@ import type { Note } from './note.js';
 /** Misses beyond this are worth a second look, smaller ones are told as a tip, cm. */
 const WORTH_A_LOOK = 1.5;
 
-/** Lengths that the legal counts and seams missed by more than half a repeat. */
-export function missNotes(quantities: readonly (Quantity & { label: string })[], counts: Counts): Note[] {
+/**
+ * Lengths that the legal counts and seams missed by more than half a repeat.
+ *
+ * @param held counts held on purpose: of these it is no warning
+ */
+export function missNotes(
+  quantities: readonly (Quantity & { label: string })[],
+  counts: Counts,
+  held: ReadonlySet<string>,
+): Note[] {
   return quantities.flatMap((quantity): Note[] => {
     const over = counts[quantity.id]! / quantity.perCm - quantity.target;
     const halfRepeat = quantity.rule.multiple / 2 / quantity.perCm;
     if (Math.abs(over) <= halfRepeat + 0.005) return [];
     return [
       {
-        level: Math.abs(over) > WORTH_A_LOOK && quantity.weight >= 0.5 ? 'warn' : 'tip',
+        level:
+          Math.abs(over) > WORTH_A_LOOK && quantity.weight >= 0.5 && !held.has(quantity.id) ? 'warn' : 'tip',
         code: 'target-missed',
         where: quantity.id,
         message: say`${quantity.label} measures ${cm(counts[quantity.id]! / quantity.perCm)}, ${cm(Math.abs(over))} ${over > 0 ? 'over' : 'under'} the ${cm(quantity.target)} wanted: more than half a repeat.`,
@@ -34,15 +43,7 @@ export function bodyNotes(
   group: Group,
   before: Body | null,
 ): Note[] {
-  const notes: Note[] = [];
-  for (const { id, cm: value, rule } of completed.derived.values())
-    if (used.has(id))
-      notes.push({
-        level: 'tip',
-        code: 'derived',
-        where: id,
-        message: say`${measurement(id).label} ${cm(value)} was derived: ${rule}.`,
-      });
+  const notes = derivedNote([...completed.derived.values()].filter(({ id }) => used.has(id)));
   for (const { id, message } of doubts(entered, group))
     notes.push({ level: 'warn', code: 'implausible', where: id, message: say`Please check: ${message}.` });
   for (const id of before ? fallingMeasurements(before, entered) : [])
@@ -53,6 +54,28 @@ export function bodyNotes(
       message: say`${measurement(id).label} is smaller (${cm(entered[id]!)}) than in the size before (${cm(before![id]!)}).`,
     });
   return notes;
+}
+
+/** Measurements that were derived: one line for all of them, the rule of each to be opened. */
+function derivedNote(derived: readonly Derived[]): Note[] {
+  const [first] = derived;
+  if (!first) return [];
+  const details = derived.map(
+    ({ id, cm: value, rule }) => say`${measurement(id).label} ${cm(value)} was derived: ${rule}.`,
+  );
+  const note = { level: 'tip', code: 'derived', where: first.id } as const;
+  if (details.length === 1) return [{ ...note, message: details[0]! }];
+  const names = derived.map(({ id }, i) =>
+    i === 0 ? measurement(id).label : measurement(id).label.toLowerCase(),
+  );
+  return [
+    {
+      ...note,
+      message: say`${derived.length} measurements were derived from the others: ${names.join(', ')}.`,
+      details,
+      alsoAt: derived.slice(1).map(({ id }) => id),
+    },
+  ];
 }
 
 /** Joins whose sides do not agree, and those that need easing in. */

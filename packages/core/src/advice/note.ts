@@ -12,6 +12,8 @@ export interface Note {
   /** What else it is about, where one sentence is about several. */
   alsoAt?: readonly string[];
   message: Phrase;
+  /** What the message sums up, sentence by sentence. */
+  details?: readonly Phrase[];
   /** Settings near the ones chosen with which it would be well; each is one choice. */
   fixes?: readonly Fix[];
 }

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { plan } from '../plan.js';
-import { demoDesigns } from '../testing/designs.js';
+import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { tailsOfSize } from '../write/joining.js';
+import { pattern } from '../write/pattern.js';
+import { patternToText } from '../write/text.js';
 import { assemblyOf } from './assembly.js';
 import { SEAM_YARN, WEAVE_IN } from './tails.js';
 
@@ -23,6 +25,49 @@ describe('assemblyOf', () => {
       }
     },
   );
+
+  describe('in words', () => {
+    const written = (style: Record<string, unknown>) => {
+      const design = designWith({
+        sizes: [sizeOf('M', { bust: 96 })],
+        fabrics: [fabricOf('body', 16, 11), fabricOf('rib', 18, 20)],
+        style: { ease: 12, ...style },
+      });
+      const planned = plan(design);
+      return {
+        steps: assemblyOf(planned.sizes[0]!.joins).steps,
+        text: patternToText(pattern(planned, design, { terms: 'us', units: 'cm' })),
+      };
+    };
+    const neckband = { fabric: 'rib', height: 3 };
+
+    it('asks whether the head passes of a closed neck alone', () => {
+      const neck = (style: string) =>
+        written({ front: { style, width: 4 }, neckband }).steps.find(({ id }) => id === 'neck')!.says;
+      expect(neck('closed')).toContain('does the head pass?');
+      for (const style of ['gap', 'overlap', 'band']) expect(neck(style)).not.toContain('head');
+    });
+
+    it('names no rib that is not there', () => {
+      const band = { style: 'band', width: 4 };
+      const bare = written({ front: band, neckband: null, hem: null });
+      expect(bare.text).toContain('evenly along the front edge;');
+      expect(bare.steps.find(({ id }) => id === 'bands')!.says).toBe('Work the bands along the front edges.');
+      const hemmed = written({ front: band, neckband: null });
+      expect(hemmed.text).toContain('evenly along the front edge, hem rib included;');
+      expect(hemmed.text).not.toMatch(/neckband/i);
+      expect(written({ front: band, neckband }).text).toContain(
+        'the front edge, hem rib and neckband included;',
+      );
+    });
+
+    it('leaves no tail for a seam at what is in no seam', () => {
+      const { text } = written({ front: { style: 'gap', width: 3, ties: 2 } });
+      const tie = text.split('## ').find((section) => section.startsWith('Tie'))!;
+      expect(tie).toMatch(/Fasten off\.$/m);
+      expect(tie).not.toContain('tail');
+    });
+  });
 
   it('sets flat sleeves in before the sides are closed, and sleeves in rounds after', () => {
     const order = (name: string) =>

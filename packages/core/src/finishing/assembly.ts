@@ -47,7 +47,7 @@ const KINDS: readonly Kind[] = [
   {
     id: 'neck',
     title: 'Neck',
-    says: 'Edge the neck, its middle to the middle of the back. After three rounds try it on: does the head pass?',
+    says: 'Edge the neck, its middle to the middle of the back.',
     of: /^(?:neckband|hood)/,
   },
   {
@@ -73,7 +73,7 @@ const KINDS: readonly Kind[] = [
   {
     id: 'bands',
     title: 'Bands',
-    says: 'Work the bands along the front edges, over the ends of hem and neckband.',
+    says: 'Work the bands along the front edges.',
     of: /^band/,
   },
   {
@@ -150,6 +150,10 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
       ...(id === 'sleeves' && picked
         ? { says: 'Work each sleeve from the stitches picked up round the armhole.' }
         : {}),
+      ...(id === 'neck' && joins.some((join) => join.id === 'neckband-seam')
+        ? { says: `${kind.says} After three rounds try it on: does the head pass?` }
+        : {}),
+      ...(id === 'bands' ? { says: bandsOver(along('bands', /^hem/), along('bands', /^neckband/)) } : {}),
       ...(id === 'sides' ? sideSeams(groups.get(id)!) : {}),
       joins: groups.get(id)!.map((join) => join.id),
       needs: needsOf(id),
@@ -172,6 +176,14 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
       needs: inner.map(({ id }) => ({ step: id, why: 'its tails are still wanted' })),
     },
   ];
+}
+
+/** How front bands go, over the ends of the ribs that there are. */
+function bandsOver(hem: boolean, neckband: boolean): string {
+  const ribs = [...(hem ? ['hem'] : []), ...(neckband ? ['neckband'] : [])];
+  return ribs.length > 0
+    ? `Work the bands along the front edges, over the ends of ${ribs.join(' and ')}.`
+    : 'Work the bands along the front edges.';
 }
 
 /** What the step of the side seams is called: with the sleeves in one run, the sides alone, or a tube's one seam. */

@@ -95,11 +95,12 @@ function sizeFile(size: SizePlan, units: Units) {
       metres,
       ...(colours.some(({ colour, balls }) => colour !== null || balls !== null) ? { colours } : {}),
     })),
-    notes: size.notes.map(({ level, code, where, message }) => ({
+    notes: size.notes.map(({ level, code, where, message, details }) => ({
       level,
       code,
       where,
       message: inWords(message, units),
+      ...(details ? { details: details.map((detail) => inWords(detail, units)) } : {}),
     })),
   };
 }

@@ -141,7 +141,12 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       line`Fasten off. The sts of the last ${wordsOf(pieces[0]!.passages.at(-1)!.part).short} stay live for body and sleeves.`,
     );
   else if (lines.at(-1)?.join('') !== 'Fasten off.')
-    lines.push(line`Fasten off, leaving a tail for the seam.`);
+    // A tie or a cord is in no seam.
+    lines.push(
+      pieces[0]!.edges.every(({ open }) => open)
+        ? line`Fasten off.`
+        : line`Fasten off, leaving a tail for the seam.`,
+    );
   return lines;
 }
 

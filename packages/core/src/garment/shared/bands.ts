@@ -318,7 +318,12 @@ export function pickedBand(
   );
 }
 
-/** The bands picked up along two open fronts. */
+/** The bands picked up along two open fronts, and along the ends of the ribs that there are. */
 export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
-  return pickedBand('band', 'Front band', 2, fabric, 'the front edge, hem and neckband included', counts);
+  const ribs = [
+    ...(counts['hem.height'] === undefined ? [] : ['hem rib']),
+    ...(counts['neckband.height'] === undefined ? [] : ['neckband']),
+  ];
+  const included = ribs.length > 0 ? `, ${ribs.join(' and ')} included` : '';
+  return pickedBand('band', 'Front band', 2, fabric, `the front edge${included}`, counts);
 }
