@@ -1,8 +1,9 @@
-// One command that proves the project: installs what it needs, checks types, lint and directions, runs all tests.
+// One command that proves the project: installs what it needs, checks types, lint and directions, runs all tests. With files or folders it
+// runs the tests of these alone. UPFELL_DEEP in the environment looks at every example of the heavy properties.
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { build } from './build.mjs';
 import { compilePackages, installBrowser, installPackages, root } from './setup.mjs';
 
@@ -59,43 +60,118 @@ function jest(name, args, env = {}) {
   rmSync(folder, { recursive: true, force: true });
 }
 
+/** The test files that are named, or lie below a folder that is. */
+function filesOf(paths) {
+  const below = (path) =>
+    statSync(path).isDirectory()
+      ? readdirSync(path)
+          .filter((name) => !['node_modules', 'dist'].includes(name))
+          .flatMap((name) => below(join(path, name)))
+      : /\.test\.tsx?$/.test(path)
+        ? [path]
+        : [];
+  const files = paths.flatMap((path) => below(resolve(root, path)));
+  if (files.length === 0) throw new Error(`There is no test file at ${paths.join(', ')}.`);
+  return files;
+}
+
+/** What Jest is asked to look at: its projects, and files or folders of them where only some are wanted. */
+const wanted = process.argv.slice(2).filter((word) => !word.startsWith('-'));
+const browserOnly = wanted.filter((path) => /(^|\/)e2e(\/|$)/.test(path));
+const unitOnly = wanted.filter((path) => !browserOnly.includes(path));
+const some = wanted.length > 0;
+const bin = (name) => `${root}/node_modules/.bin/${name}`;
+const cache = (name) => `${root}/node_modules/.cache/upfell/${name}`;
+
+/** Types, lint, format and directions; two at a time: what reads types, and what reads text. */
+async function checks() {
+  await Promise.all([
+    inTurn([
+      ['types: core, command line, server', bin('tsc'), ['-b']],
+      [
+        'types: web, tests, browser tests',
+        bin('tsc'),
+        ['-p', 'tsconfig.tests.json', '--incremental', '--tsBuildInfoFile', cache('tests.tsbuildinfo')],
+      ],
+    ]),
+    inTurn([
+      [
+        'lint',
+        bin('eslint'),
+        [
+          '.',
+          '--max-warnings',
+          '0',
+          '--cache',
+          '--cache-strategy',
+          'content',
+          '--cache-location',
+          cache('eslint'),
+        ],
+      ],
+      [
+        'format',
+        bin('prettier'),
+        [
+          '--check',
+          '--log-level',
+          'warn',
+          '--cache',
+          '--cache-strategy',
+          'content',
+          '--cache-location',
+          cache('prettier'),
+          '.',
+        ],
+      ],
+      [
+        'directions of dependencies',
+        bin('depcruise'),
+        [
+          '--config',
+          '.dependency-cruiser.cjs',
+          'packages/core/src',
+          'packages/cli/src',
+          'apps/server/src',
+          'apps/web/src',
+        ],
+      ],
+    ]),
+  ]);
+}
+
 try {
   installPackages();
   // What only the server's and the browser's tests need is made ready while the others run.
   const ready = Promise.all([compilePackages(), installBrowser()]);
   ready.catch(() => {});
-  const bin = (name) => `${root}/node_modules/.bin/${name}`;
-  if (await check('types: core, command line, server', bin('tsc'), ['-b']))
-    // Two at a time: what reads types, and what reads text.
-    await Promise.all([
-      inTurn([
-        ['types: web', bin('tsc'), ['-p', 'apps/web']],
-        ['types: browser tests', bin('tsc'), ['-p', 'e2e']],
-        ['types: unit tests', bin('tsc'), ['-p', 'tsconfig.tests.json']],
-      ]),
-      inTurn([
-        ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
-        ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
-        [
-          'directions of dependencies',
-          bin('depcruise'),
-          [
-            '--config',
-            '.dependency-cruiser.cjs',
-            'packages/core/src',
-            'packages/cli/src',
-            'apps/server/src',
-            'apps/web/src',
-          ],
-        ],
-      ]),
-    ]);
+  if (!some) await checks();
   // Left to itself Jest keeps a core free: of two it would use one.
-  jest('unit tests', ['--selectProjects', 'core', 'web', '--maxWorkers=100%']);
+  if (!some || unitOnly.length > 0) {
+    if (some) await ready;
+    const projects = some ? ['core', 'web', 'server'] : ['core', 'web'];
+    jest('unit tests', [
+      '--selectProjects',
+      ...projects,
+      '--maxWorkers=100%',
+      ...(some ? ['--runTestsByPath', '--', ...filesOf(unitOnly)] : []),
+    ]);
+  }
   await ready;
-  jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
-  await build();
-  jest('browser tests', ['--selectProjects', 'browser', '--maxWorkers=2'], { UPFELL_E2E: '1' });
+  if (!some) jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
+  if (!some || browserOnly.length > 0) {
+    await build();
+    jest(
+      'browser tests',
+      [
+        '--selectProjects',
+        'browser',
+        '--maxWorkers=2',
+        ...(some ? ['--runTestsByPath', '--', ...filesOf(browserOnly)] : []),
+      ],
+      { UPFELL_E2E: '1' },
+    );
+  }
 } catch (error) {
   failed += 1;
   console.error(error instanceof Error ? error.message : error);

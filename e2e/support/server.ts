@@ -52,6 +52,15 @@ export class ServerUnderTest {
     );
   }
 
+  /** Lets the server stand still without ending: its connections stay open and nothing answers. */
+  freeze(): void {
+    this.process?.kill('SIGSTOP');
+  }
+
+  thaw(): void {
+    this.process?.kill('SIGCONT');
+  }
+
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<number | null> {
     const child = this.process;
     if (!child || child.exitCode !== null) return child?.exitCode ?? null;

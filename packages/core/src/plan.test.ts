@@ -8,6 +8,7 @@ import { DesignUnfit, type PlanMemory } from './fitDesign.js';
 import { plan } from './plan.js';
 import type { SizePlan } from './sizePlan.js';
 import { auditPlanFile } from './testing/auditor.js';
+import { runs } from './testing/deep.js';
 import { anyDesign, demoDesigns, designWith, fabricOf, openBodies, sizeOf } from './testing/designs.js';
 import { inWords } from './text/phrase.js';
 import { CM_PER_INCH } from './units/length.js';
@@ -41,8 +42,7 @@ describe('what always holds', () => {
           if (size.pieces.length === 0 || size.joins.some(({ ok }) => !ok))
             expect(codes(size).length).toBeGreaterThan(0);
       }),
-      // On a busy machine as many as a minute allows.
-      { numRuns: 120, interruptAfterTimeLimit: 60_000 },
+      { numRuns: runs(30, 400) },
     );
   });
 
@@ -86,7 +86,7 @@ it('is the same plan with a memory of earlier ones, whatever was planned before'
           expect(JSON.stringify(plan(design, memory))).toBe(JSON.stringify(plan(design)));
       },
     ),
-    { numRuns: 12, interruptAfterTimeLimit: 30_000 },
+    { numRuns: runs(5, 40) },
   );
 });
 

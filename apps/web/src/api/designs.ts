@@ -1,6 +1,9 @@
 import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import { ask, json } from './server';
 
+/** After so long without an answer an edit is told to be unsaved (it stays in the browser and is sent again), ms. */
+const SAVING_PATIENCE = 4000;
+
 /** Calls of the server's design API. */
 export const designs = {
   shelf: () => json<ShelfEntry[]>('designs'),
@@ -8,12 +11,16 @@ export const designs = {
   create: (document: Design) =>
     json<StoredDesign>('designs', { method: 'POST', body: JSON.stringify(document) }),
   save: (id: string, seen: number, document: Design, keepalive = false) =>
-    json<StoredDesign>(`designs/${id}`, {
-      method: 'PUT',
-      headers: { 'If-Match': `"${seen}"` },
-      body: JSON.stringify(document),
-      keepalive,
-    }),
+    json<StoredDesign>(
+      `designs/${id}`,
+      {
+        method: 'PUT',
+        headers: { 'If-Match': `"${seen}"` },
+        body: JSON.stringify(document),
+        keepalive,
+      },
+      SAVING_PATIENCE,
+    ),
   duplicate: (id: string) => json<StoredDesign>(`designs/${id}/duplicate`, { method: 'POST' }),
   remove: async (id: string) => void (await ask(`designs/${id}`, { method: 'DELETE' })),
   takeBack: (id: string) => json<StoredDesign>(`designs/${id}/take-back`, { method: 'POST' }),

@@ -15,12 +15,23 @@ export class Refused extends Error {
 /** The server could not be reached, or failed; trying again later may help. */
 export class Away extends Error {}
 
-/** Asks the server's API. */
-export async function ask(path: string, init: RequestInit = {}): Promise<Response> {
+/** How long an answer is waited for, ms: a request may hang on a busy browser or a stopped server, and then must be told. */
+const PATIENCE = 20_000;
+
+/**
+ * Asks the server's API.
+ *
+ * @param patience how long its answer is waited for, ms
+ * @throws Away where it does not answer, Refused where it says no
+ */
+export async function ask(path: string, init: RequestInit = {}, patience = PATIENCE): Promise<Response> {
   let response: Response;
+  const giveUp = new AbortController();
+  const timer = setTimeout(() => giveUp.abort(), patience);
   try {
     response = await fetch(`/api/${path}`, {
       ...init,
+      signal: giveUp.signal,
       headers: {
         Accept: 'application/json',
         ...(init.body ? { 'Content-Type': 'application/json' } : {}),
@@ -28,7 +39,9 @@ export async function ask(path: string, init: RequestInit = {}): Promise<Respons
       },
     });
   } catch {
-    throw new Away('The server cannot be reached.');
+    throw new Away(giveUp.signal.aborted ? 'The server does not answer.' : 'The server cannot be reached.');
+  } finally {
+    clearTimeout(timer);
   }
   if (response.ok) return response;
   if (response.status >= 500 || response.status === 429) throw new Away('The server failed to answer.');
@@ -45,5 +58,5 @@ export async function ask(path: string, init: RequestInit = {}): Promise<Respons
   );
 }
 
-export const json = async <T>(path: string, init?: RequestInit): Promise<T> =>
-  (await ask(path, init)).json() as Promise<T>;
+export const json = async <T>(path: string, init?: RequestInit, patience?: number): Promise<T> =>
+  (await ask(path, init, patience)).json() as Promise<T>;

@@ -3,10 +3,11 @@ import { create } from 'zustand';
 import { toast } from 'sonner';
 import { GRAMS_PER_OUNCE, tidy, type InstrumentReading } from '@upfell/core';
 import { useView } from '../state/view';
+import { followReadings, type StreamState } from './sharedStream';
 
 /** Whether the stream of readings is open, and what came last. */
 export const useStream = create<{
-  state: 'off' | 'opening' | 'open' | 'lost';
+  state: 'off' | StreamState;
   last: InstrumentReading | null;
 }>(() => ({ state: 'off', last: null }));
 
@@ -52,17 +53,16 @@ export function useInstruments(): void {
   useEffect(() => {
     if (!listening) return useStream.setState({ state: 'off' });
     useStream.setState({ state: 'opening' });
-    const stream = new EventSource('/api/instruments/stream');
-    stream.onopen = () => useStream.setState({ state: 'open' });
-    stream.onerror = () => useStream.setState({ state: 'lost' });
-    stream.addEventListener('reading', ({ data }: MessageEvent<string>) => {
-      const reading = JSON.parse(data) as InstrumentReading;
-      useStream.setState({ last: reading });
-      if (!dropReading(reading))
-        toast(
-          `${reading.instrument === 'tape' ? 'Tape' : 'Scale'}: ${reading.value} ${reading.unit}. Choose a field for ${reading.instrument === 'tape' ? 'a length' : 'a weight'} first.`,
-        );
+    return followReadings({
+      state: (state) => useStream.setState({ state }),
+      reading: (reading) => {
+        useStream.setState({ last: reading });
+        // Of several tabs the one in sight says that it had no field for it.
+        if (!dropReading(reading) && document.visibilityState === 'visible')
+          toast(
+            `${reading.instrument === 'tape' ? 'Tape' : 'Scale'}: ${reading.value} ${reading.unit}. Choose a field for ${reading.instrument === 'tape' ? 'a length' : 'a weight'} first.`,
+          );
+      },
     });
-    return () => stream.close();
   }, [listening]);
 }

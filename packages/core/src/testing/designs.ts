@@ -135,8 +135,14 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       'set-in',
       'vest',
       'side-to-side',
-      'side-to-side',
+      'over-shoulders',
+      'two-halves',
+      'rectangles',
+      'raglan',
+      'round-yoke',
+      'tube',
     ),
+    yokeNeck: fc.constantFrom('level', 'short rows', 'round', 'V'),
     sleeveless: fc.boolean(),
     bandWay: fc.constantFrom('sideways', 'sideways', 'up'),
     bodyShape: fc.constantFrom('straight', 'straight', 'A-line', 'waist'),
@@ -189,6 +195,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       slant,
       slit,
       longerBack,
+      yokeNeck,
     }) => {
       const [low, high] = ({ adult: [70, 150], child: [52, 78], baby: [40, 50] } as const)[group];
       let bust = Math.round((low + start * (high - low)) * 10) / 10;
@@ -197,6 +204,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
       );
       const height = group === 'adult' ? 5 : 3;
       const small = group === 'adult' ? 1 : 0.5;
+      const yoke = construction === 'raglan' || construction === 'round-yoke';
       return designWith({
         graded,
         range: { even },
@@ -205,18 +213,23 @@ export const anyDesign: fc.Arbitrary<Design> = fc
         style: {
           construction,
           armband: cuff ? { worked: bandWay, fabric: 'rib', height: 2 * small, gather } : null,
-          ease: ease * small,
+          ease: (construction === 'tube' ? -Math.abs(ease) / 4 : ease) * small,
           widthLedBy,
           belowWaist: 20 * small,
           front: { style: front, width: 6 * small, fabric: 'rib', ties: deep ? 2 : 0 },
           // Only open fronts may begin their neck below the underarm.
-          neck: {
-            width: null,
-            style: neckStyle,
-            drop: (front !== 'closed' && deep ? 35 + drop : drop) * small,
-            shape,
-            slant,
-          },
+          neck: yoke
+            ? {
+                shape: construction === 'raglan' || yokeNeck === 'short rows' ? yokeNeck : 'level',
+                drop: 4 * small,
+              }
+            : {
+                width: null,
+                style: neckStyle,
+                drop: (front !== 'closed' && deep ? 35 + drop : drop) * small,
+                shape,
+                slant,
+              },
           hood: hood && { shape: hood },
           body: { shape: bodyShape, hemEase: 10 * small, waistEase: 8 * small },
           neckband: neckband ? { worked: bandWay, fabric: 'rib', height: 3 * small, gather } : null,
@@ -226,7 +239,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
             sleeveless && construction === 'side-to-side'
               ? null
               : {
-                  worked,
+                  worked: yoke ? (worked === 'up' ? 'rows' : 'rounds') : worked,
                   rounds,
                   length,
                   shape: sleeveShape,
