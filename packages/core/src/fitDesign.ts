@@ -1,3 +1,4 @@
+import { unusedNotes } from './advice/unused.js';
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import type { Note } from './advice/note.js';
 import { sharedCounts, unevenSteps } from './advice/range.js';
@@ -78,7 +79,7 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
     return made;
   });
   const fits = fitAll(construction, design, remembered, memory !== undefined);
-  const notes = notesOf(design, remembered, fits);
+  const notes = notesOf(construction, design, remembered, fits);
   return {
     design: design.name,
     construction: construction.id,
@@ -130,7 +131,12 @@ function readGarment({ garment, fabrics }: Design): { construction: Construction
 }
 
 /** What is to be said of each size before it is worked. */
-function notesOf(design: Design, sizes: readonly Remembered[], fits: readonly WholeFit[]): Note[][] {
+function notesOf(
+  construction: Construction<unknown>,
+  design: Design,
+  sizes: readonly Remembered[],
+  fits: readonly WholeFit[],
+): Note[][] {
   const shared = design.graded ? [...sharedCounts(fits), ...unevenSteps(fits)] : [];
   const firstChild = sizes.findIndex(({ drafted: { input } }) => input.size.group !== 'adult');
   return sizes.map(({ drafted: { input, draft } }, at) => {
@@ -139,7 +145,9 @@ function notesOf(design: Design, sizes: readonly Remembered[], fits: readonly Wh
     return [
       ...draft.notes,
       ...fits[at]!.notes,
-      ...(at === 0 ? [...estimateNotes(design.fabrics), ...shared] : []),
+      ...(at === 0
+        ? [...unusedNotes(construction, design.garment), ...estimateNotes(design.fabrics), ...shared]
+        : []),
       ...bodyNotes(body, usedBy(draft), size.body, size.group, before),
       ...(at === firstChild ? [childNote(size.group)] : []),
     ];

@@ -55,9 +55,13 @@ export function readDesign(raw: unknown): DesignRead {
   const sizeIds = readSizes(reader);
   const fabricIds = readFabrics(reader);
   readGarment(reader, fabricIds);
-  reader
-    .inside('range', 'The range', false)
-    ?.number('even', { label: 'The evenness of the steps', min: 0, max: 100, unit: '%' });
+  reader.inside('range', 'The range', false)?.number('even', {
+    label: 'The evenness of the steps',
+    min: 0,
+    max: 100,
+    unit: '%',
+    otherwise: 0,
+  });
   readChartOrigin(reader);
   readPeople(reader);
   readFinishing(reader);
@@ -69,10 +73,16 @@ export function readDesign(raw: unknown): DesignRead {
     label: size['id'],
     ...size,
   }));
-  const design = { ...migrated.design, units, graded, sizes, pins };
+  const design: JsonObject = { ...migrated.design, units, graded, sizes, pins };
+  // What is read as usual is kept so: whoever opens the design finds it in its place.
+  if (design['people'] !== undefined)
+    design['people'] = (design['people'] as JsonObject[]).map((person) => ({
+      group: 'adult',
+      arm: 'flexed',
+      ...person,
+    }));
   // Nothing said is written as null by some.
-  for (const key of ['finishing', 'words'] as const)
-    if (migrated.design[key] === null) delete (design as JsonObject)[key];
+  for (const key of ['finishing', 'words'] as const) if (migrated.design[key] === null) delete design[key];
   return { ok: true, design: design as unknown as Design };
 }
 

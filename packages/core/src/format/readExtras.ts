@@ -14,6 +14,8 @@ export function readChartOrigin(reader: FieldReader): void {
   if (!chart) return;
   chart.text('id', 'The chart’s id');
   chart.text('name', 'The chart’s name');
+  if (chart.object['revision'] !== undefined)
+    chart.number('revision', { label: 'The chart’s revision', min: 0, max: 1e9, unit: '' });
   for (const size of chart.list('sizes', 'The list of the chart’s sizes', MOST_SIZES)) {
     size.text('id', 'The size’s id');
     const body = size.inside('body', 'The body', true);

@@ -1,4 +1,4 @@
-import type { FieldReader } from '../check/fields.js';
+import { isObject, type FieldReader } from '../check/fields.js';
 import { tidy } from '../units/length.js';
 import { COUNTED_IN, FOUNDATIONS, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
 
@@ -21,6 +21,12 @@ export function readFabric(fabric: FieldReader): void {
     if (fabric.object[key] !== undefined)
       for (const reading of fabric.list(key, 'The list of readings', MOST_READINGS)) readGauge(reading);
   readRules(fabric);
+  fabric.choice('estimated', 'Whether the gauge is a usual figure', [true, false] as const, false);
+  if (fabric.object['library'] !== undefined && !isObject(fabric.object['library']))
+    fabric.problem(
+      'library',
+      'Where the fabric comes from is an object with the id of the library’s fabric.',
+    );
   if (fabric.object['stitch'] !== undefined) fabric.choice('stitch', 'The stitch', STITCHES, 'hdc');
   fabric.choice('turning', 'The turning chain', TURNINGS, 'does not count');
   fabric.choice('foundation', 'The foundation', FOUNDATIONS, 'chain');

@@ -1,4 +1,5 @@
 import { FieldReader } from '../../check/fields.js';
+import { withoutFields } from '../../check/recording.js';
 import type { Construction } from '../construction.js';
 import { readPanelStyle } from '../panels/style.js';
 import { readPerSize } from '../shared/perSize.js';
@@ -19,6 +20,7 @@ export const halves: Construction<HalvesStyle> = {
     const reader =
       new FieldReader(garment, 'garment', problems).inside('centre', 'The band at the centre back', false) ??
       new FieldReader({}, 'garment.centre', problems);
+    withoutFields(garment, ['upper', 'slit', 'longerBack', 'body']);
     return {
       ...style,
       // A half has an edge in front; sides that are no seams are neither slit nor shaped.

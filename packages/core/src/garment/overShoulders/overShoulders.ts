@@ -1,5 +1,6 @@
 import type { Construction } from '../construction.js';
 import { FieldReader } from '../../check/fields.js';
+import { withoutFields } from '../../check/recording.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { draft as draftPanels } from '../panels/draft.js';
@@ -33,6 +34,7 @@ export const overShoulders: Construction<OverStyle> = {
       unit: 'rows',
       otherwise: 0,
     });
+    withoutFields(garment, ['upper', 'body']);
     return { ...style, upper: null, body: { ...style.body, shape: 'straight' }, longerFront };
   },
   draft: (input) => {

@@ -1,4 +1,5 @@
 import type { JsonObject } from '../../check/fields.js';
+import { recordedAs, withoutFields } from '../../check/recording.js';
 import type { Construction } from '../construction.js';
 import { partsOf, type PerSize } from '../shared/perSize.js';
 import { panels } from './panels.js';
@@ -23,13 +24,14 @@ const USUAL: JsonObject = {
 export const rectangles: Construction<PanelStyle> = {
   ...base,
   readStyle: (garment, fabricIds, problems) => {
-    const filled: JsonObject = { ...garment };
+    const filled = recordedAs(garment, { ...garment });
     for (const [key, usual] of Object.entries(USUAL)) {
       const own = garment[key];
       const both = isObject(usual) && isObject(own);
       filled[key] = own === undefined ? usual : both ? { ...usual, ...own } : own;
     }
     const style = base.readStyle(filled, fabricIds, problems);
+    withoutFields(filled, ['slit']);
     // What is left open is half on the front and half on the back: the sides are slit to the sleeve.
     return { ...style, slit: halved(style.measured!.open) };
   },

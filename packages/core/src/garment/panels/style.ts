@@ -6,7 +6,15 @@ import { readBody, type BodyStyle } from '../shared/body.js';
 import { readFront, type FrontStyle } from '../shared/front.js';
 import { readHood, type HoodStyle } from '../shared/hood.js';
 import type { SizeInput } from '../construction.js';
-import { easeOrNone, forSize, readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import {
+  easeOrNone,
+  forSize,
+  perSizeOrNone,
+  readEase,
+  readPerSize,
+  type Ease,
+  type PerSize,
+} from '../shared/perSize.js';
 import { fabricOrNone, lengthWish, readReach, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
 import type { TaperStyle } from '../shared/taper.js';
@@ -110,6 +118,8 @@ export interface PanelForm {
   /** Whether the armhole curves above it, and the sleeve has a cap. */
   curve?: boolean;
   sleeved: boolean;
+  /** Whether the design decides that: then the fields of the other way are read as well, and have no say. */
+  either?: boolean;
   /** The usual ease of the armhole, cm. */
   armholeEase?: number;
   /** Whether every piece is a rectangle by measure. */
@@ -155,6 +165,35 @@ export function readPanelStyle(
   const armhole = inside('armhole', 'The armhole');
   // A hood goes where the neckband would.
   const hood = readHood(reader, fabricIds);
+  const [withSleeves, without] = [form.sleeved || form.either, !form.sleeved || form.either];
+  const sleeve = withSleeves ? readSleeve(inside('sleeve', 'The sleeve'), fabricIds) : null;
+  const cuff = withSleeves
+    ? readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds)
+    : null;
+  const armband = without
+    ? readBand(reader, 'armband', 'Armhole rib', { height: USUAL.armband, fabric: rib }, fabricIds)
+    : null;
+  const upper = form.notch === null || form.either ? readUpper(reader, fabricIds) : null;
+  const notch =
+    form.notch === null && !form.either
+      ? null
+      : readEase(
+          armhole,
+          'notch',
+          lengthWish<Ease>(
+            form.curve ? 'The base of the armhole' : 'The step at the underarm',
+            0.5,
+            20,
+            form.notch ?? 3,
+          ),
+        );
+  const neckband = readBand(
+    reader,
+    'neckband',
+    'Neckband',
+    { height: USUAL.neckband, fabric: rib, missing: true },
+    fabricIds,
+  );
   const neckStyle = neck.choice('style', 'The style of the neck', NECK_STYLES, 'usual');
   return {
     fabric: reader.choice('fabric', 'The fabric of the body', fabricIds, first),
@@ -167,16 +206,10 @@ export function readPanelStyle(
       lengthWish('The ease of the armhole', -5, 20, form.armholeEase ?? USUAL.armholeEase),
     ),
     neck: {
-      width:
-        neck.object['width'] === undefined || neck.object['width'] === null
-          ? null
-          : readPerSize(neck, 'width', lengthWish('The neck width', 5, 60, 18)),
+      width: perSizeOrNone(neck, 'width', lengthWish('The neck width', 5, 60, 18)),
       ease: easeOrNone(neck, 'ease', lengthWish('The ease at the neck', -10, 80, 10)),
       style: neckStyle,
-      drop:
-        neck.object['drop'] === undefined
-          ? NECK_DROP[neckStyle]
-          : readEase(neck, 'drop', lengthWish('The front neck drop', 0, 90, NECK_DROP[neckStyle])),
+      drop: readEase(neck, 'drop', lengthWish('The front neck drop', 0, 90, NECK_DROP[neckStyle])),
       slant: readSlant(neck),
       shape: neck.choice('shape', 'The line of the front neck', NECK_SHAPES, 'round'),
     },
@@ -184,56 +217,28 @@ export function readPanelStyle(
     slit: readPerSize(reader, 'slit', lengthWish('The side slit', 0, 60, 0)),
     longerBack: readPerSize(reader, 'longerBack', lengthWish('What the back is longer', 0, 30, 0)),
     armhole:
-      form.notch === null
-        ? null
-        : {
-            notch:
-              armhole.object['notch'] === undefined
-                ? form.notch
-                : readEase(
-                    armhole,
-                    'notch',
-                    lengthWish(
-                      form.curve ? 'The base of the armhole' : 'The step at the underarm',
-                      0.5,
-                      20,
-                      3,
-                    ),
-                  ),
-            curve: form.curve ? readCurve(armhole) : null,
-          },
-    sleeve: form.sleeved ? readSleeve(inside('sleeve', 'The sleeve'), fabricIds) : null,
-    upper: form.notch === null ? readUpper(reader, fabricIds) : null,
-    // A neck is left plain unless a band is asked for.
-    neckband:
-      hood || garment['neckband'] === undefined
-        ? null
-        : readBand(reader, 'neckband', 'Neckband', { height: USUAL.neckband, fabric: rib }, fabricIds),
+      form.notch === null || notch === null ? null : { notch, curve: form.curve ? readCurve(armhole) : null },
+    sleeve: form.sleeved ? sleeve : null,
+    upper: form.notch === null ? upper : null,
+    // A neck is left plain unless a band is asked for, and where a hood goes in its place.
+    neckband: hood ? null : neckband,
     collar: reader.choice('collar', 'The high collar', [true, false] as const, false),
     hood,
     hem: readBand(reader, 'hem', 'Hem rib', { height: USUAL.hem, fabric: rib }, fabricIds),
-    cuff: form.sleeved
-      ? readBand(reader, 'cuff', 'Cuff rib', { height: USUAL.cuff, fabric: rib }, fabricIds)
-      : null,
-    armband: form.sleeved
-      ? null
-      : readBand(reader, 'armband', 'Armhole rib', { height: USUAL.armband, fabric: rib }, fabricIds),
+    cuff: form.sleeved ? cuff : null,
+    armband: form.sleeved ? null : armband,
   };
 }
 
 function readMeasured(measures: FieldReader): MeasuredStyle {
-  const { across } = measures.object;
   return {
-    across:
-      across === undefined || across === null
-        ? null
-        : readPerSize(measures, 'across', lengthWish('The width of the back', 10, 200, 70)),
+    across: perSizeOrNone(measures, 'across', lengthWish('The width of the back', 10, 200, 70)),
     open: readPerSize(measures, 'open', lengthWish('What is left open below the sleeve', 0, 80, USUAL.open)),
   };
 }
 
 function readSlant(neck: FieldReader): PanelStyle['neck']['slant'] {
-  const slant = neck.object['slant'] === null ? null : neck.inside('slant', 'The slant of the front', false);
+  const slant = neck.inside('slant', 'The slant of the front', false);
   return slant
     ? {
         stitches: slant.number('stitches', {
@@ -250,16 +255,13 @@ function readSlant(neck: FieldReader): PanelStyle['neck']['slant'] {
 }
 
 function readCurve(armhole: FieldReader): ArmholeCurve {
-  const { across, depth } = armhole.object;
   return {
-    across:
-      across === undefined
-        ? USUAL.across
-        : readEase(armhole, 'across', lengthWish('The ease across the shoulders', -10, 20, USUAL.across)),
-    depth:
-      depth === undefined
-        ? { percent: USUAL.curvePercent }
-        : readEase(armhole, 'depth', lengthWish('The height of the armhole’s curve', 1, 30, 8)),
+    across: readEase(armhole, 'across', lengthWish('The ease across the shoulders', -10, 20, USUAL.across)),
+    depth: readEase(
+      armhole,
+      'depth',
+      lengthWish<Ease>('The height of the armhole’s curve', 1, 30, { percent: USUAL.curvePercent }),
+    ),
   };
 }
 
@@ -294,10 +296,11 @@ function readSleeve(sleeve: FieldReader, fabricIds: readonly string[]): SleeveSt
     upperArmEase: easeOrNone(sleeve, 'upperArmEase', lengthWish('The ease at the upper arm', -10, 60, 8)),
     ...readReach(sleeve),
     ...readTaper(sleeve),
-    wristEase:
-      sleeve.object['wristEase'] === undefined && usual.wristEase !== undefined
-        ? usual.wristEase
-        : readEase(sleeve, 'wristEase', lengthWish('The wrist ease', -3, 40, USUAL.wristEase)),
+    wristEase: readEase(
+      sleeve,
+      'wristEase',
+      lengthWish<Ease>('The wrist ease', -3, 40, usual.wristEase ?? USUAL.wristEase),
+    ),
     ...evenParts(sleeve, usual),
     fullness: sleeve.number('fullness', {
       label: 'The fullness of the sleeve',

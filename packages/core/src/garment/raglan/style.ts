@@ -38,15 +38,20 @@ export function readStyle(
     [0, 1, 2] as const,
     school === 'beside' ? 2 : 1,
   );
+  line.rule({
+    if: {
+      properties: { school: { enum: LINE_SCHOOLS.filter((one) => one !== 'beside') } },
+      required: ['school'],
+    },
+    then: { properties: { stitches: { const: 1 } } },
+  });
   if (school !== 'beside' && stitches !== 1)
     line.problem(
       'stitches',
       `A line worked ${school} is one stitch (or chain space) wide; ${stitches} stands there.`,
     );
   const fast = (key: 'bodyFast' | 'sleeveFast', label: string) =>
-    rates.object[key] === undefined || rates.object[key] === null
-      ? null
-      : rates.number(key, { label, min: 0, max: 100, unit: '%' });
+    rates.numberOrNone(key, { label, min: 0, max: 100, unit: '%' });
   return {
     ...readYoke(garment, fabricIds, problems),
     line: { school, stitches: school === 'beside' ? stitches : 1 },

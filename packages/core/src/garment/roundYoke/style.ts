@@ -27,6 +27,9 @@ export function readStyle(
     reader.inside('increases', 'The increase rounds', false) ??
     new FieldReader({}, 'garment.increases', problems);
   const { shape } = yoke.neck;
+  reader
+    .inside('neck', 'The neck', false)
+    ?.note('shape', { enum: ['level', 'short rows'], description: 'The neck' });
   if (shape === 'round' || shape === 'V')
     problems.push({
       path: 'garment.neck.shape',
@@ -51,6 +54,13 @@ export function readStyle(
 }
 
 function readPlaces(reader: FieldReader): number[] | null {
+  reader.note('places', {
+    type: ['array', 'null'],
+    minItems: 1,
+    maxItems: 12,
+    items: { type: 'number', exclusiveMinimum: 0, exclusiveMaximum: 100 },
+    description: 'Rising shares of the yoke’s rows at which the increase rounds lie, %',
+  });
   const value = reader.object['places'];
   if (value === undefined || value === null) return null;
   const right =

@@ -1,5 +1,6 @@
 import type { Reason } from '../../because/reason.js';
 import type { FieldReader } from '../../check/fields.js';
+import { recordOf } from '../../check/recording.js';
 import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
@@ -25,20 +26,24 @@ export interface BandStyle {
   gather: number;
 }
 
-/** Reads a band; false or null means none. */
+/** Reads a band; false or null means none, and a missing one is the usual one or (`missing`) none as well. */
 export function readBand(
   style: FieldReader,
   key: string,
   label: string,
-  usual: { height: number; fabric: string },
+  usual: { height: number; fabric: string; missing?: boolean },
   fabricIds: readonly string[],
 ): BandStyle | null {
-  if (style.object[key] === null || style.object[key] === false) return null;
+  const { [key]: value } = style.object;
+  const recorded = recordOf(style.object) !== undefined;
+  if (!recorded && (value === null || value === false)) return null;
+  if (!recorded && value === undefined)
+    return usual.missing
+      ? null
+      : { worked: 'sideways', fabric: usual.fabric, height: usual.height, gather: 1 };
   const reader = style.inside(key, label, false);
-  if (!reader)
-    return style.object[key] === undefined
-      ? { worked: 'sideways', fabric: usual.fabric, height: usual.height, gather: 1 }
-      : null;
+  if (!reader) return null;
+  style.allowFalse(key);
   return {
     worked: reader.choice('worked', `The way of the ${label.toLowerCase()}`, BAND_WAYS, 'sideways'),
     fabric: reader.choice('fabric', `The fabric of the ${label.toLowerCase()}`, fabricIds, usual.fabric),

@@ -12,7 +12,7 @@ import { fromSteps } from '../../shaping/schedule.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { alongEdge, type Edge, type Edging } from './edgings.js';
-import { forSize, readPerSize, type PerSize } from './perSize.js';
+import { forSize, perSizeOrNone, type PerSize } from './perSize.js';
 import { ends, OTHER, type Side } from './pieces.js';
 import { becomes, given, quantity } from './quantity.js';
 import { fabricOrNone, lengthWish } from './style.js';
@@ -44,16 +44,11 @@ export const HOOD_IDS = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round
 
 /** Reads the hood; null or missing means none. */
 export function readHood(reader: FieldReader, fabricIds: readonly string[]): HoodStyle | null {
-  if (reader.object['hood'] === null || reader.object['hood'] === undefined) return null;
   const hood = reader.inside('hood', 'The hood', false);
   if (!hood) return null;
-  const { height } = hood.object;
   return {
     shape: hood.choice('shape', 'The shape of the hood', HOOD_SHAPES, 'rectangle'),
-    height:
-      height === undefined || height === null
-        ? null
-        : readPerSize(hood, 'height', lengthWish('The height of the hood', 10, 60, 34)),
+    height: perSizeOrNone(hood, 'height', lengthWish('The height of the hood', 10, 60, 34)),
     fabric: fabricOrNone(hood, 'The fabric of the hood', fabricIds),
   };
 }

@@ -1,4 +1,12 @@
-import { checkNumber, isObject, quote, type FieldReader, type NumberWish } from '../../check/fields.js';
+import {
+  checkNumber,
+  isObject,
+  numberSchema,
+  quote,
+  type FieldReader,
+  type NumberWish,
+} from '../../check/fields.js';
+import { orNull, type JsonSchema } from '../../check/recording.js';
 
 /** A style figure: one for all sizes, or one for all with some sizes of their own. */
 export type PerSize<T = number> = T | { all: T; sizes: Readonly<Record<string, T>> };
@@ -32,7 +40,17 @@ export function readPerSize(
   key: string,
   wish: NumberWish & { otherwise: number },
 ): PerSize {
+  reader.note(key, perSizeSchema(numberSchema(wish)));
   return readParts(reader, key, wish, wish.otherwise, (value) => checkNumber(value, wish));
+}
+
+/** The same, where null or missing is none. */
+export function perSizeOrNone(reader: FieldReader, key: string, wish: NumberWish): PerSize | null {
+  const { [key]: value } = reader.object;
+  const figure =
+    value === undefined || value === null ? null : readPerSize(reader, key, { ...wish, otherwise: wish.min });
+  reader.note(key, orNull(perSizeSchema(numberSchema(wish))));
+  return figure;
 }
 
 /** Most and least that an ease in per cent may be. */
@@ -42,12 +60,13 @@ const PERCENT = { min: -40, max: 100, unit: '%' };
 export function readEase(
   reader: FieldReader,
   key: string,
-  wish: NumberWish & { otherwise: number },
+  wish: Omit<NumberWish, 'otherwise'> & { otherwise: Ease },
 ): PerSize<Ease> {
+  reader.note(key, easeSchema(wish));
   return readParts<Ease>(reader, key, wish, wish.otherwise, (value) =>
     isObject(value) && 'percent' in value
       ? checkNumber(value['percent'], { ...PERCENT, label: wish.label })
-      : checkNumber(value, wish),
+      : checkNumber(value, wish as NumberWish),
   );
 }
 
@@ -57,13 +76,39 @@ export function easeOrNone(
   key: string,
   wish: NumberWish & { otherwise: number },
 ): PerSize<Ease> | null {
-  return reader.object[key] === undefined || reader.object[key] === null ? null : readEase(reader, key, wish);
+  const { [key]: value } = reader.object;
+  const ease = value === undefined || value === null ? null : readEase(reader, key, wish);
+  reader.note(key, orNull(easeSchema(wish)));
+  return ease;
+}
+
+/** One figure, or one for all with some sizes of their own; either may be left out of the object, which has at least one of them. */
+function perSizeSchema({ description, ...figure }: JsonSchema): JsonSchema {
+  const parts = {
+    type: 'object',
+    properties: { all: figure, sizes: { type: 'object', additionalProperties: figure } },
+    anyOf: [{ required: ['all'] }, { required: ['sizes'] }],
+  };
+  return { description, anyOf: [figure, parts] };
+}
+
+function easeSchema(wish: Omit<NumberWish, 'otherwise'>): JsonSchema {
+  const { description, ...length } = numberSchema(wish);
+  const share = {
+    type: 'object',
+    required: ['percent'],
+    properties: { percent: { type: 'number', minimum: PERCENT.min, maximum: PERCENT.max } },
+  };
+  const { anyOf } = perSizeSchema({ anyOf: [length, share] }) as { anyOf: JsonSchema[] };
+  // With sizes of its own a figure is these, whatever else the object holds.
+  const alone = { ...share, not: { anyOf: [{ required: ['all'] }, { required: ['sizes'] }] } };
+  return { description, anyOf: [length, alone, anyOf[1]!] };
 }
 
 function readParts<T>(
   reader: FieldReader,
   key: string,
-  { label }: NumberWish,
+  { label }: { label: string },
   otherwise: T,
   check: (value: unknown) => string | null,
 ): PerSize<T> {

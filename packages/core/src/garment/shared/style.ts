@@ -1,4 +1,5 @@
 import type { FieldReader, NumberWish } from '../../check/fields.js';
+import { orNull } from '../../check/recording.js';
 import { ORDERS } from '../../shaping/schedule.js';
 import { SLEEVE_LENGTHS, type SleeveReach } from './arm.js';
 import { easeOrNone, readEase, readPerSize } from './perSize.js';
@@ -6,12 +7,12 @@ import type { LengthStyle, WidthStyle } from './targets.js';
 import type { TaperStyle } from './taper.js';
 
 /** What a field in cm may be, and its usual figure. */
-export function lengthWish(
+export function lengthWish<T = number>(
   label: string,
   min: number,
   max: number,
-  otherwise: number,
-): NumberWish & { otherwise: number } {
+  otherwise: T,
+): Omit<NumberWish, 'otherwise'> & { otherwise: T } {
   return { label, min, max, unit: 'cm', otherwise };
 }
 
@@ -22,9 +23,12 @@ export function fabricOrNone(
   fabricIds: readonly string[],
 ): string | null {
   const { fabric } = reader.object;
-  return fabric === undefined || fabric === null
-    ? null
-    : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
+  const chosen =
+    fabric === undefined || fabric === null
+      ? null
+      : reader.choice('fabric', label, fabricIds, fabricIds[0] ?? '');
+  reader.note('fabric', orNull({ enum: [...fabricIds], description: label }));
+  return chosen;
 }
 
 /** Reads how far a sleeve goes down the arm. */

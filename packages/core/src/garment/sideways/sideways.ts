@@ -12,7 +12,11 @@ export const sideways: Construction<PanelStyle> = {
   label: 'Side to side, of panels',
   readStyle: (garment, fabricIds, problems) => {
     const sleeved = typeof garment['sleeve'] === 'object' && garment['sleeve'] !== null;
-    return readPanelStyle(garment, fabricIds, problems, { notch: sleeved ? null : NOTCH, sleeved });
+    return readPanelStyle(garment, fabricIds, problems, {
+      notch: sleeved ? null : NOTCH,
+      sleeved,
+      either: true,
+    });
   },
   draft,
   program,

@@ -44,7 +44,9 @@ export function readTube(
   const rib = fabricIds.find((id) => id !== first) ?? first;
   const none = garment['straps'] === null || garment['straps'] === false;
   const straps =
-    reader.inside('straps', 'The straps', false) ?? new FieldReader({}, 'garment.straps', problems);
+    (garment['straps'] === false ? null : reader.inside('straps', 'The straps', false)) ??
+    new FieldReader({}, 'garment.straps', problems);
+  reader.allowFalse('straps');
   return {
     fabric: reader.choice('fabric', 'The fabric of the tube', fabricIds, first),
     ease: readEase(reader, 'ease', lengthWish('The ease', -40, 20, USUAL.ease)),
@@ -59,10 +61,7 @@ export function readTube(
       ? null
       : {
           width: readPerSize(straps, 'width', lengthWish('The width of the straps', 1, 15, USUAL.width)),
-          apart:
-            straps.object['apart'] === undefined
-              ? APART
-              : readEase(straps, 'apart', lengthWish('How far apart the straps are', 4, 40, 18)),
+          apart: readEase(straps, 'apart', lengthWish<Ease>('How far apart the straps are', 4, 40, APART)),
           snug: straps.number('snug', {
             label: 'The length of the straps',
             min: 0.6,
@@ -72,9 +71,6 @@ export function readTube(
           }),
         },
     cord: reader.choice('cord', 'The draw cord', [true, false] as const, false),
-    hem:
-      garment['hem'] === undefined
-        ? null
-        : readBand(reader, 'hem', 'Hem rib', { height: 4, fabric: rib }, fabricIds),
+    hem: readBand(reader, 'hem', 'Hem rib', { height: 4, fabric: rib, missing: true }, fabricIds),
   };
 }

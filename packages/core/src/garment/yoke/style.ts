@@ -71,7 +71,7 @@ export function readYoke(
   const neck = inside('neck', 'The neck');
   const sleeve = inside('sleeve', 'The sleeve');
   const share = (from: FieldReader, key: string, label: string, most: number, otherwise: Ease) =>
-    from.object[key] === undefined ? otherwise : readEase(from, key, lengthWish(label, -20, most, 0));
+    readEase(from, key, lengthWish(label, -20, most, otherwise));
   return {
     fabric: reader.choice('fabric', 'The fabric of the yoke', fabricIds, first),
     ...readWidthAndLength(reader, USUAL),
