@@ -26,7 +26,7 @@ module.exports = {
       },
       to: {
         path: `${core}garment/`,
-        pathNot: `${core}garment/(registry|construction|sections)\\.ts$`,
+        pathNot: `${core}garment/(registry|construction|fields|sections)\\.ts$`,
       },
     },
     {
@@ -35,7 +35,7 @@ module.exports = {
       from: { path: `${core}plan\\.ts$` },
       to: {
         path: `${core}garment/`,
-        pathNot: `${core}garment/(registry|construction|sections)\\.ts$`,
+        pathNot: `${core}garment/(registry|construction|fields|sections)\\.ts$`,
       },
     },
     {

@@ -1,9 +1,10 @@
 import { join } from 'node:path';
+import type * as Core from '@upfell/core';
 import { run } from './main.js';
 
 /** The writer with one count of the text changed: what no writer should do, and what the proof is there for. */
 jest.mock('@upfell/core', () => {
-  const core = jest.requireActual<typeof import('@upfell/core')>('@upfell/core');
+  const core = jest.requireActual<typeof Core>('@upfell/core');
   return {
     ...core,
     provenText: (planned: Parameters<typeof core.provenText>[0], ...rest: [never, never]) => {

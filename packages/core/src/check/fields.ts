@@ -3,6 +3,7 @@
  * field that is wrong a sentence with its path; it never stops at the first.
  */
 
+import { isObject, type JsonObject } from './json.js';
 import { orNull, recordedInside, recordOf, type JsonSchema } from './recording.js';
 
 /** What is wrong with one field: where, and what would be right. */
@@ -11,11 +12,7 @@ export interface FieldProblem {
   message: string;
 }
 
-export type JsonObject = Record<string, unknown>;
-
-export function isObject(value: unknown): value is JsonObject {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
-}
+export { isObject, type JsonObject } from './json.js';
 
 /** How a wrong value is quoted in a sentence: short, and never more than one line. */
 export function quote(value: unknown): string {

@@ -3,7 +3,7 @@
  * figure, and the record then holds each field with what it may be. From it the JSON Schema is made, and what a construction does not use is known.
  */
 
-import type { JsonObject } from './fields.js';
+import type { JsonObject } from './json.js';
 
 export type JsonSchema = Record<string, unknown>;
 
