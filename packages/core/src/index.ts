@@ -133,6 +133,7 @@ export type { Fix } from './advice/note.js';
 export type { Row } from './work/rows.js';
 export { inWords, ordinal, type Phrase } from './text/phrase.js';
 export { countOf } from './text/singular.js';
+export { shareBase } from './garment/shareBase.js';
 export {
   CM_PER_INCH,
   formatLength,

@@ -90,7 +90,7 @@ describe('gauge check', () => {
     measure(['16', '10', '0', '10']);
     expect(screen.getByRole('alert').textContent).toMatch(/“0” is no count/);
     measure(['16', '0', '11', '10']);
-    expect(screen.getByRole('alert').textContent).toMatch(/1 to 200 cm/);
+    expect(screen.getByRole('alert').textContent).toMatch(/1\.0 to 200\.0 cm/);
   });
 });
 

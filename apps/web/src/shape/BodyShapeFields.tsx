@@ -1,4 +1,4 @@
-import { BODY_SHAPES, type BodyStyle, type FullBody } from '@upfell/core';
+import { BODY_SHAPES, type BodyStyle } from '@upfell/core';
 import { ChoiceField } from '../ui/fields';
 import { options } from './options';
 import { part } from './style';
@@ -7,7 +7,7 @@ import { StyleEase } from './StyleLength';
 const BODY_WORDS = { straight: 'straight', 'A-line': 'A-line', waist: 'to the waist' };
 
 /** The shape of the body below the underarm, and its eases. */
-export function BodyShapeFields({ shape, body }: { shape: BodyStyle; body: FullBody }) {
+export function BodyShapeFields({ shape }: { shape: BodyStyle }) {
   return (
     <>
       <ChoiceField
@@ -22,7 +22,7 @@ export function BodyShapeFields({ shape, body }: { shape: BodyStyle; body: FullB
           path="garment.body.waistEase"
           label="Ease at the waist"
           value={shape.waistEase}
-          measure={body.waist}
+
           put={(document, value) => void (part(document, 'body')['waistEase'] = value)}
         />
       )}
@@ -31,7 +31,7 @@ export function BodyShapeFields({ shape, body }: { shape: BodyStyle; body: FullB
           path="garment.body.hemEase"
           label="Ease at the lower edge"
           value={shape.hemEase}
-          measure={body.hip}
+
           put={(document, value) => void (part(document, 'body')['hemEase'] = value)}
         />
       )}

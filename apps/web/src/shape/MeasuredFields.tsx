@@ -1,4 +1,4 @@
-import type { FullBody, MeasuredStyle, PanelStyle } from '@upfell/core';
+import type { MeasuredStyle, PanelStyle } from '@upfell/core';
 import { ChoiceField } from '../ui/fields';
 import { part } from './style';
 import { StyleLength } from './StyleLength';
@@ -8,15 +8,7 @@ import { LengthFields } from './WidthAndLength';
 const ACROSS = 75;
 
 /** The measures of plain rectangles. */
-export function MeasuredFields({
-  measures,
-  style,
-  body,
-}: {
-  measures: MeasuredStyle;
-  style: PanelStyle;
-  body: FullBody;
-}) {
+export function MeasuredFields({ measures, style }: { measures: MeasuredStyle; style: PanelStyle }) {
   return (
     <>
       <ChoiceField
@@ -37,7 +29,7 @@ export function MeasuredFields({
           put={(document, value) => void (part(document, 'measured')['across'] = value)}
         />
       )}
-      <LengthFields style={style} body={body} />
+      <LengthFields style={style} />
       <StyleLength
         path="garment.measured.open"
         label="Left open below the sleeve, in all"

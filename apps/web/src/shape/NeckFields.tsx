@@ -1,4 +1,4 @@
-import { NECK_STYLES, type FullBody, type PanelStyle } from '@upfell/core';
+import { NECK_STYLES, type PanelStyle } from '@upfell/core';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { options } from './options';
 import { NeckLineField } from './ShapingFields';
@@ -8,17 +8,7 @@ import { StyleEase, StyleLength } from './StyleLength';
 const STYLE_WORDS = { usual: 'usual', boat: 'a boat', 'off-shoulder': 'off the shoulder' };
 
 /** Width, depth and line of the neck of a garment of panels. */
-export function NeckFields({
-  style,
-  body,
-  length,
-  sideways,
-}: {
-  style: PanelStyle;
-  body: FullBody;
-  length: number;
-  sideways: boolean;
-}) {
+export function NeckFields({ style, sideways }: { style: PanelStyle; sideways: boolean }) {
   const { neck, front } = style;
   const closed = front.style === 'closed';
   // Panels worked from side to side have no rows along the neck to slant by.
@@ -63,7 +53,7 @@ export function NeckFields({
           path="garment.neck.ease"
           label={neck.style === 'off-shoulder' ? 'Ease round the shoulders' : 'Ease at the neck'}
           value={neck.ease}
-          measure={neck.style === 'off-shoulder' ? body.shoulders : body.neck}
+
           put={(document, value) => void (part(document, 'neck')['ease'] = value)}
         />
       )}
@@ -117,7 +107,7 @@ export function NeckFields({
             path="garment.neck.drop"
             label="Front drop, 0 for a straight gap"
             value={neck.drop}
-            measure={length}
+
             put={(document, value) => void (part(document, 'neck')['drop'] = value)}
           />
           <NeckLineField />

@@ -10,7 +10,6 @@ export function OptionalEase({
   label,
   add,
   value,
-  measure,
   first,
   put,
 }: {
@@ -18,7 +17,6 @@ export function OptionalEase({
   label: string;
   add: string;
   value: PerSize<Ease> | null;
-  measure: number;
   /** The ease to begin with. */
   first: Ease;
   put: (document: Draft<Design>, value: PerSize<Ease> | null) => void;
@@ -35,7 +33,7 @@ export function OptionalEase({
     );
   return (
     <div className="relative">
-      <StyleEase path={path} label={label} value={value} measure={measure} put={put} />
+      <StyleEase path={path} label={label} value={value} put={put} />
       <Button
         look="quiet"
         className="-ml-2.5 text-[12.5px] underline"

@@ -1,4 +1,4 @@
-import { SLEEVE_ROUNDS, SLEEVE_SHAPES, type FullBody, type PanelStyle, type SleeveStyle } from '@upfell/core';
+import { SLEEVE_ROUNDS, SLEEVE_SHAPES, type PanelStyle, type SleeveStyle } from '@upfell/core';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { OptionalEase } from './OptionalEase';
@@ -17,15 +17,7 @@ const SHAPE_WORDS = {
 };
 
 /** How the sleeve of a garment of panels is worked and shaped. */
-export function PanelSleeveFields({
-  style,
-  sleeve,
-  body,
-}: {
-  style: PanelStyle;
-  sleeve: SleeveStyle;
-  body: FullBody;
-}) {
+export function PanelSleeveFields({ style, sleeve }: { style: PanelStyle; sleeve: SleeveStyle }) {
   return (
     <>
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
@@ -93,11 +85,11 @@ export function PanelSleeveFields({
         label="Ease at the upper arm"
         add="An ease at the upper arm"
         value={sleeve.upperArmEase}
-        measure={body.upperArm}
+
         first={8}
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
-      <SleeveLengthFields sleeve={sleeve} body={body} />
+      <SleeveLengthFields sleeve={sleeve} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { completeBody, type HalvesStyle, type OverStyle } from '@upfell/core';
-import { useChosenSize, useDocument, useSizePlan } from '../design/useSizePlan';
+import { useChosenSize, useDocument } from '../design/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { ChoiceField, NumberField } from '../ui/fields';
 import { BandFields } from './BandFields';
@@ -28,17 +28,10 @@ export function PanelsPanel() {
   const { construction } = useDocument().garment;
   const { size } = useChosenSize();
   const { body } = completeBody(size.body, size.group)!;
-  const planned = useSizePlan();
-  // A share of the neck's drop is of the length from the shoulder.
-  const length = planned?.size.finished.find(({ id }) => id === 'length')?.target ?? body.backWaist;
-  // A share of a step is of the panel's width.
-  const panel = planned?.size.quantities.find(({ id }) => id === 'back.width')?.target ?? body.bust / 2;
-  // A share of the base is of all that the armhole takes off.
-  const inset = Math.max(1, (panel - body.crossBack) / 2);
   return (
     <>
       {style.measured ? (
-        <MeasuredFields measures={style.measured} style={style} body={body} />
+        <MeasuredFields measures={style.measured} style={style} />
       ) : (
         <WidthAndLength style={style} body={body} size={size.id} />
       )}
@@ -47,7 +40,7 @@ export function PanelsPanel() {
           path="garment.armholeEase"
           label="Armhole ease"
           value={style.armholeEase}
-          measure={body.armholeDepth}
+
           put={(document, value) => void (document.garment['armholeEase'] = value)}
         />
       )}
@@ -61,7 +54,7 @@ export function PanelsPanel() {
           path="garment.armhole.notch"
           label={style.armhole.curve ? 'Base of the armhole, each' : 'Step at the underarm, each'}
           value={style.armhole.notch}
-          measure={style.armhole.curve ? inset : panel}
+
           put={(document, value) => void (part(document, 'armhole')['notch'] = value)}
         />
       ) : (
@@ -74,8 +67,8 @@ export function PanelsPanel() {
         />
       )}
 
-      {style.armhole?.curve && <CurveFields curve={style.armhole.curve} body={body} />}
-      {SHAPED_SIDES.includes(construction) && <BodyShapeFields shape={style.body} body={body} />}
+      {style.armhole?.curve && <CurveFields curve={style.armhole.curve} />}
+      {SHAPED_SIDES.includes(construction) && <BodyShapeFields shape={style.body} />}
       {'centre' in style && <CentreFields centre={style.centre as HalvesStyle['centre']} />}
       <FrontFields front={style.front} ties />
       {PANELS.includes(construction) && !style.measured && (
@@ -104,10 +97,10 @@ export function PanelsPanel() {
           put={(document, rows) => void (document.garment['longerFront'] = rows)}
         />
       )}
-      <NeckFields style={style} body={body} length={length} sideways={construction === 'side-to-side'} />
+      <NeckFields style={style} sideways={construction === 'side-to-side'} />
       <HoodFields hood={style.hood} fabric={style.fabric} />
 
-      {style.sleeve && <PanelSleeveFields style={style} sleeve={style.sleeve} body={body} />}
+      {style.sleeve && <PanelSleeveFields style={style} sleeve={style.sleeve} />}
       {!style.hood && <BandFields id="neckband" label="Neckband" band={style.neckband} />}
       {style.neckband && (
         <ChoiceField

@@ -1,10 +1,15 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
-import { newDesign, type Design } from '@upfell/core';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { newDesign, shareBase, type Design } from '@upfell/core';
 import { propose } from '../fabric/proposal';
 import { edit, openDocument, undo, useDesign } from '../state/designStore';
 import { useView } from '../state/view';
 import { ShapePanel } from './ShapePanel';
 
+// The worker's answer, from the core itself.
+jest.mock('../state/planner', () => ({
+  ...jest.requireActual<object>('../state/planner'),
+  askShareBase: (...asked: Parameters<typeof shareBase>) => Promise.resolve(shareBase(...asked)),
+}));
 jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
 // Radix' slider watches sizes.
 globalThis.ResizeObserver ??= class {
@@ -26,15 +31,15 @@ beforeEach(() => {
 });
 
 describe('an ease', () => {
-  it('is a length, and changes to a share of the body and back', () => {
+  it('is a length, and changes to a share of the body and back', async () => {
     type('garment.ease', '12');
     expect(garment()['ease']).toBe(12);
     fireEvent.click(screen.getByLabelText('Ease, all round: give it in per cent'));
-    expect(garment()['ease']).toEqual({ percent: 12.5 });
+    await waitFor(() => expect(garment()['ease']).toEqual({ percent: 12.5 }));
     type('garment.ease', '10');
     expect(garment()['ease']).toEqual({ percent: 10 });
     fireEvent.click(screen.getByLabelText('Ease, all round: give it as a length in cm'));
-    expect(garment()['ease']).toBe(9.6);
+    await waitFor(() => expect(garment()['ease']).toBe(9.6));
   });
 
   it('of the range: how even its steps are is set by a slider that says what it means', () => {

@@ -1,4 +1,4 @@
-import { SLEEVE_LENGTHS, type FullBody, type SleeveStyle } from '@upfell/core';
+import { SLEEVE_LENGTHS, type SleeveStyle } from '@upfell/core';
 import { ChoiceField } from '../ui/fields';
 import { options } from './options';
 import { SleeveShapingFields } from './ShapingFields';
@@ -15,7 +15,7 @@ const LENGTH_WORDS = {
 type Sleeve = Pick<SleeveStyle, 'length' | 'wristEase' | 'shorter' | 'evenAtCuff' | 'evenAtTop'>;
 
 /** Wrist, length and taper of a sleeve, whichever way it is worked. */
-export function SleeveLengthFields({ sleeve, body }: { sleeve: Sleeve; body: FullBody }) {
+export function SleeveLengthFields({ sleeve }: { sleeve: Sleeve }) {
   return (
     <>
       <ChoiceField
@@ -29,7 +29,7 @@ export function SleeveLengthFields({ sleeve, body }: { sleeve: Sleeve; body: Ful
         path="garment.sleeve.wristEase"
         label={sleeve.length === 'full' ? 'Wrist ease' : 'Ease at its end'}
         value={sleeve.wristEase}
-        measure={body.wrist}
+
         put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
       />
       <StyleLength
@@ -43,14 +43,14 @@ export function SleeveLengthFields({ sleeve, body }: { sleeve: Sleeve; body: Ful
         path="garment.sleeve.evenAtCuff"
         label="Even above the cuff"
         value={sleeve.evenAtCuff}
-        measure={body.underarmToWrist}
+
         put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
       />
       <StyleEase
         path="garment.sleeve.evenAtTop"
         label="Even below the top"
         value={sleeve.evenAtTop}
-        measure={body.underarmToWrist}
+
         put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
       />
     </>

@@ -1,9 +1,11 @@
 import type { Draft } from 'immer';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { toast } from 'sonner';
 import { easeOver, forSize, partsOf, tidy, type Design, type Ease, type PerSize } from '@upfell/core';
 import { useChosenSize } from '../design/useSizePlan';
-import { edit } from '../state/designStore';
+import { edit, useDesign } from '../state/designStore';
+import { askShareBase } from '../state/planner';
 import { LengthField, NumberField } from '../ui/fields';
 
 interface Props<T> {
@@ -33,13 +35,21 @@ export function StyleLength(props: Props<number>) {
   );
 }
 
-interface EaseProps extends Props<Ease> {
-  /** The body's own measure that a share is of, in the chosen size, cm. */
-  measure: number;
-}
+/** A share as exact as a length that is kept, so that going to per cent and back changes nothing. */
+const exactly = (percent: number) => Math.round(percent * 1e4) / 1e4;
 
-/** An ease: a length or a share of the body's measure, for all sizes or for one. */
-export function StyleEase({ measure, ...props }: EaseProps) {
+/** An ease: a length, or a share of what the garment takes it of; for all sizes or for one. */
+export function StyleEase(props: Props<Ease>) {
+  const { size } = useChosenSize();
+  /** The other way to say the same ease, over what the plan itself takes shares of. */
+  const turned = async (path: string, value: Ease): Promise<Ease | null> => {
+    const field = path.replace(/^garment\./, '').replace(/\.(?:all|sizes\..+)$/, '');
+    const base = await askShareBase(useDesign.getState().document!, size.id, field);
+    if (!base || base <= 0) return null;
+    return typeof value === 'number'
+      ? { percent: exactly((value / base) * 100) }
+      : tidy(easeOver(value, base));
+  };
   return (
     <PerSizeField
       {...props}
@@ -52,6 +62,7 @@ export function StyleEase({ measure, ...props }: EaseProps) {
               <NumberField
                 {...field}
                 value={value.percent}
+                digits={2}
                 unit="%"
                 put={(document, percent) => put(document, { percent })}
               />
@@ -61,15 +72,12 @@ export function StyleEase({ measure, ...props }: EaseProps) {
             type="button"
             className="rounded border border-line px-1 text-[12px] hover:bg-tape"
             aria-label={`${field.label}: give it ${typeof value === 'number' ? 'in per cent' : 'as a length in cm'}`}
-            title={typeof value === 'number' ? 'as a share of the body' : 'as a length'}
+            title={typeof value === 'number' ? 'as a share' : 'as a length'}
             onClick={() =>
-              edit(field.path, (document) =>
-                put(
-                  document,
-                  typeof value === 'number'
-                    ? { percent: Math.round((value / measure) * 1000) / 10 }
-                    : tidy(easeOver(value, measure)),
-                ),
+              void turned(field.path, value).then((other) =>
+                other === null
+                  ? toast('A share of nothing cannot be given here.')
+                  : edit(field.path, (document) => put(document, other)),
               )
             }
           >

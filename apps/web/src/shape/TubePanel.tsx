@@ -1,5 +1,4 @@
-import { completeBody, TUBE_ROUNDS, type TubeStyle } from '@upfell/core';
-import { useChosenSize } from '../design/useSizePlan';
+import { TUBE_ROUNDS, type TubeStyle } from '@upfell/core';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
@@ -19,8 +18,6 @@ const ROUNDS_WORDS = {
 /** How a tube sits: its ease and height, its straps and cord. */
 export function TubePanel() {
   const style = useStyle() as unknown as TubeStyle;
-  const { size } = useChosenSize();
-  const { body } = completeBody(size.body, size.group)!;
   const { straps } = style;
   return (
     <>
@@ -28,7 +25,7 @@ export function TubePanel() {
         path="garment.ease"
         label="Ease, below 0 so that it holds"
         value={style.ease}
-        measure={body.bust}
+
         put={(document, value) => void (document.garment['ease'] = value)}
       />
       <StyleLength
@@ -41,7 +38,7 @@ export function TubePanel() {
         path="garment.belowWaist"
         label="Length below the waist"
         value={style.belowWaist}
-        measure={body.backWaist}
+
         put={(document, value) => void (document.garment['belowWaist'] = value)}
       />
       <FabricChoice
@@ -80,7 +77,7 @@ export function TubePanel() {
             path="garment.straps.apart"
             label="Apart, front and back"
             value={straps.apart}
-            measure={body.crossBack}
+
             put={(document, value) => void (part(document, 'straps')['apart'] = value)}
           />
           <NumberField

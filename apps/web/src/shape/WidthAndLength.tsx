@@ -34,7 +34,7 @@ export function WidthAndLength({ style, body, size }: { style: Style; body: Full
         path="garment.ease"
         label={style.hipEase ? 'Ease at the bust' : 'Ease, all round'}
         value={style.ease}
-        measure={body.bust}
+
         put={(document, value) => void (document.garment['ease'] = value)}
       />
       <EaseScale
@@ -48,17 +48,17 @@ export function WidthAndLength({ style, body, size }: { style: Style; body: Full
         label="Ease at the hip"
         add="Another ease at the hip"
         value={style.hipEase}
-        measure={body.hip}
+
         first={forSize(style.ease, size)}
         put={(document, value) => void (document.garment['hipEase'] = value)}
       />
-      <LengthFields style={style} body={body} />
+      <LengthFields style={style} />
     </>
   );
 }
 
 /** What leads the length, and how far it goes below the waist. */
-export function LengthFields({ style, body }: { style: Style; body: FullBody }) {
+export function LengthFields({ style }: { style: Style }) {
   return (
     <>
       <ChoiceField
@@ -76,7 +76,7 @@ export function LengthFields({ style, body }: { style: Style; body: FullBody }) 
         path="garment.belowWaist"
         label="Length below the waist"
         value={style.belowWaist}
-        measure={body.backWaist}
+
         put={(document, value) => void (document.garment['belowWaist'] = value)}
       />
     </>

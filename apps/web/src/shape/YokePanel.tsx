@@ -46,7 +46,7 @@ export function YokePanel() {
         path="garment.neck.ease"
         label="Ease at the neck"
         value={style.neck.ease}
-        measure={body.neck}
+
         put={(document, value) => void (part(document, 'neck')['ease'] = value)}
       />
       <ChoiceField
@@ -82,14 +82,14 @@ export function YokePanel() {
         path="garment.depthEase"
         label="Deeper than the armhole by"
         value={style.depthEase}
-        measure={body.armholeDepth}
+
         put={(document, value) => void (document.garment['depthEase'] = value)}
       />
       <StyleEase
         path="garment.underarm"
         label="Underarm chain, each"
         value={style.underarm}
-        measure={body.bust}
+
         put={(document, value) => void (document.garment['underarm'] = value)}
       />
       <ChoiceField
@@ -180,7 +180,7 @@ export function YokePanel() {
       )}
 
       <h3 className="mt-3 font-sans font-semibold">Body</h3>
-      <BodyShapeFields shape={style.body} body={body} />
+      <BodyShapeFields shape={style.body} />
 
       <h3 className="mt-3 font-sans font-semibold">Sleeve</h3>
       <ChoiceField
@@ -209,10 +209,10 @@ export function YokePanel() {
         path="garment.sleeve.upperArmEase"
         label="Ease at the upper arm"
         value={style.sleeve.upperArmEase}
-        measure={body.upperArm}
+
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
-      <SleeveLengthFields sleeve={style.sleeve} body={body} />
+      <SleeveLengthFields sleeve={style.sleeve} />
       <BandFields id="neckband" label="Neckband" band={style.neckband} />
       <BandFields id="hem" label="Hem rib" band={style.hem} />
       <BandFields id="cuff" label="Cuff rib" band={style.cuff} />

@@ -157,6 +157,11 @@ export function askAssembly(size: string): Promise<AssemblyDrawings | null> {
   return planner().assembly(size);
 }
 
+/** What a share in a field of the garment ("underarm") is a share of in a size, cm; null where that cannot be said. */
+export function askShareBase(design: Design, size: string, path: string): Promise<number | null> {
+  return planner().shareBase(design, size, path);
+}
+
 /** Every count of every size as CSV. */
 export function askCounts(): Promise<string> {
   return planner().counts();

@@ -48,10 +48,12 @@ interface NumberProps extends Common {
   value: number | undefined;
   put: (document: Draft<Design>, value: number) => void;
   unit?: ReactNode;
+  /** Decimals shown at most; what is kept may have more. */
+  digits?: number;
 }
 
 /** A plain number: a count, a hook size, a share. */
-export function NumberField({ value, put, unit, ...common }: NumberProps) {
+export function NumberField({ value, put, unit, digits = 10, ...common }: NumberProps) {
   const take = (text: string) => {
     const plain = text.trim().replace(',', '.').replace('−', '-');
     const number = plain === '' ? NaN : Number(plain);
@@ -61,7 +63,14 @@ export function NumberField({ value, put, unit, ...common }: NumberProps) {
         : `“${text.trim()}” is not a number; type one like 16 or 16,5.`;
     return edit(common.path, (document) => put(document, number));
   };
-  return <Field {...common} unit={unit ?? ''} shown={value === undefined ? '' : String(value)} take={take} />;
+  return (
+    <Field
+      {...common}
+      unit={unit ?? ''}
+      shown={value === undefined ? '' : String(Number(value.toFixed(digits)))}
+      take={take}
+    />
+  );
 }
 
 interface TextProps extends Common {

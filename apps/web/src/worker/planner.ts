@@ -11,6 +11,7 @@ import {
   schematicOf,
   schematicSvg,
   stepSvg,
+  shareBase,
   stripsSvg,
   tailsOfSize,
   toCsv,
@@ -157,6 +158,14 @@ export class Planner {
         stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
       };
     });
+  }
+
+  /** What a share in a field of the garment is a share of in a size, cm; null where that cannot be said. */
+  shareBase(design: Design, size: string, path: string): number | null {
+    const lengths = Object.fromEntries(
+      (this.size(size)?.quantities ?? []).map(({ id, actual }) => [id, actual]),
+    );
+    return shareBase(design, size, path, lengths);
   }
 
   /** What holding each of these counts would do to the plan made last; null for one that cannot be planned at all. */

@@ -45,7 +45,7 @@ export interface CheapestAnswer extends EliminationAnswer {
 }
 
 /** Cells of all tables together that are kept at once: beyond them the problem is told to be too hard rather than answered second best. */
-export const MOST_CELLS = 4_000_000;
+export const MOST_CELLS = 8_000_000;
 const EPSILON = 1e-7;
 
 /** What a step leaves: for each combination of its scope the least cost, and the index that has it (-1: none). */

@@ -119,7 +119,7 @@ describe('a hood', () => {
   it('is written in two halves where it is rounded', () => {
     const { text } = made({ hood: { shape: 'shaped' } });
     expect(text).toMatch(
-      /Second half: (skip \d+ sts of the last full row in the middle, )?rejoin the yarn in the next st/,
+      /Second half: (skip \d+ sts? of the last full row in the middle, )?rejoin the yarn in the next st/,
     );
     expect(text).toContain('Work as the first half, with the centre back at its other end');
     expect(text).not.toMatch(/-\d+ sts|NaN|undefined/);

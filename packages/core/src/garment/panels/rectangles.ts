@@ -1,4 +1,4 @@
-import type { JsonObject } from '../../check/fields.js';
+import { isObject, type JsonObject } from '../../check/fields.js';
 import { recordedAs, withoutFields } from '../../check/recording.js';
 import type { Construction } from '../construction.js';
 import { partsOf, type PerSize } from '../shared/perSize.js';
@@ -43,8 +43,4 @@ function halved(open: PerSize): PerSize {
   return own.length === 0
     ? all / 2
     : { all: all / 2, sizes: Object.fromEntries(own) as Record<string, number> };
-}
-
-function isObject(value: unknown): value is JsonObject {
-  return typeof value === 'object' && value !== null;
 }

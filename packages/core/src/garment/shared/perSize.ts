@@ -29,9 +29,19 @@ export function partsOf<T>(value: PerSize<T>): { all: T; sizes: Readonly<Record<
   return isPerSize(value) ? value : { all: value, sizes: {} };
 }
 
+/** Shares that are watched for what they are taken of (`garment/shareBase`). */
+const watched = new WeakMap<object, (measure: number) => void>();
+
+/** Tells of what a share is taken whenever it is turned into a length. */
+export function watchShare(share: object, tell: (measure: number) => void): void {
+  watched.set(share, tell);
+}
+
 /** An ease as a length, cm. */
 export function easeOver(ease: Ease, measure: number): number {
-  return typeof ease === 'number' ? ease : (measure * ease.percent) / 100;
+  if (typeof ease === 'number') return ease;
+  watched.get(ease)?.(measure);
+  return (measure * ease.percent) / 100;
 }
 
 /** Reads a style figure: a number, or `{ "all": 12, "sizes": { "M": 13 } }`. */
