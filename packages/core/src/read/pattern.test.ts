@@ -23,6 +23,20 @@ const proven = (design: Design, size?: string) => {
   return { text, sizes, proof: provePattern(text, sizes) };
 };
 
+/** Yokes whose lines are beside stitches, one with fronts that begin narrower. */
+const WITH_LINES = ['round', 'level'].map((shape) =>
+  designWith({
+    sizes: [sizeOf('M', { bust: 97 })],
+    fabrics: [fabricOf('body', 17, 12.5), fabricOf('rib', 18, 20)],
+    style: {
+      construction: 'raglan',
+      front: { style: shape === 'round' ? 'gap' : 'closed', width: 2 },
+      neck: { shape },
+      sleeve: { worked: 'rounds' },
+    },
+  }),
+);
+
 describe('provePattern', () => {
   it.each(Object.keys(designs))('reads every row of every size back from the text: %s', (name) => {
     const { proof, sizes } = proven(designs[name]!);
@@ -58,6 +72,30 @@ describe('provePattern', () => {
       });
       expect(proven(design).proof.differences).toEqual([]);
     });
+  });
+
+  it.each<[string, RegExp, string]>([
+    ['how 1 st is taken off left out', /^To take off 1 st: .+\n/gm, ''],
+    ['3 sts worked together for 1 fewer', /2tog over the 2 sts at/g, '2tog over the 3 sts at'],
+    ['one line too few', /at each of the 4 lines/, 'at each of the 3 lines'],
+    ['increases named decreases', /, the (rows|rnds) that inc:/, ', the $1 that dec:'],
+    [
+      'lines that only one side of shapes',
+      /, 2 (\w+) in the next st; repeat from \* at each/,
+      ', $1 in the next st; repeat from * at each',
+    ],
+    ['2 more in a front edge for 1', /(At a front edge work) 2/, '$1 3'],
+    ['a tail for a seam that is not joined', /for the seam “[^”]+”/, 'for the seam “Hidden seam”'],
+  ])('finds %s', (_name, said, instead) => {
+    let found = 0;
+    for (const design of [...Object.values(designs), ...WITH_LINES]) {
+      const { text, sizes } = proven(design);
+      const wrong = text.replace(said, instead);
+      if (wrong === text) continue;
+      found += 1;
+      expect(provePattern(wrong, sizes).differences).not.toEqual([]);
+    }
+    expect(found).toBeGreaterThan(0);
   });
 
   it('finds a wrong figure in the piece and size where it stands', () => {

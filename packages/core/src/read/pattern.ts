@@ -45,6 +45,7 @@ interface ProvenSize {
 export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof {
   const sections = sectionsOfText(text);
   const labels = sizes.map(({ label }) => label);
+  const seams = seamsOf(sections);
   const proof: Proof = { sizes: sizes.length, pieces: 0, rows: 0, differences: [] };
   sizes.forEach(({ label, pieces }) => {
     for (const piece of pieces) {
@@ -59,6 +60,7 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
         const rows = readPiece(
           piece.label,
           linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
+          seams,
         );
         const { faults } = workPiece(rows);
         const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
@@ -71,6 +73,20 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
     }
   });
   return proof;
+}
+
+/** The seams that the joining lists, by name; “Armhole, both” is that of the left and of the right. Null where it lists none. */
+function seamsOf(sections: readonly WrittenSection[]): ReadonlySet<string> | null {
+  const lines = sections.find(({ heading }) => heading === 'Joining')?.lines;
+  if (!lines) return null;
+  const names = lines.flatMap((one) => /^([^:]+): /.exec(one)?.[1] ?? []);
+  return new Set(
+    names.flatMap((name) =>
+      /, both( sides)?$/.test(name)
+        ? ['left', 'right'].map((side) => name.replace(/both( side)?s?$/, `${side}$1`))
+        : [name],
+    ),
+  );
 }
 
 /** The section of a piece that has the size, and the labels of the sizes it is for. */

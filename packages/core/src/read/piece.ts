@@ -7,11 +7,16 @@ import { SENTENCES } from './sentences.js';
  * Reads the sentences of a piece for one size, in US terms, and makes its rows of them.
  *
  * @param heading of the section: which front a piece is says where its neck edge lies
+ * @param seams that the pattern joins, by name, for the tails that are left for them; null where it is not known
  * @returns the rows in working order
  * @throws ReadFault with the sentence that cannot be read or does not come out
  */
-export function readPiece(heading: string, lines: readonly string[]): Row[] {
-  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left');
+export function readPiece(
+  heading: string,
+  lines: readonly string[],
+  seams: ReadonlySet<string> | null = null,
+): Row[] {
+  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams);
   for (const text of lines) {
     try {
       readSentence(text.trimEnd(), reader);

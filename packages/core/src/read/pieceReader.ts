@@ -7,14 +7,7 @@ export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
   [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
 
 const EDGES = 'At each front edge';
-
-/** On how many sides of lines or edges a sentence's shaping is worked. */
-const SIDES_OF: Record<string, number> = {
-  'On the body’s side of each line': 4,
-  'On the sleeve’s side of each line': 4,
-  [EDGES]: 2,
-  'At both sides of each side marker': 4,
-};
+const AT_BOTH_FRONTS = 2;
 
 /** A piece as far as its sentences have been read. */
 export class PieceReader {
@@ -26,14 +19,26 @@ export class PieceReader {
   stepsUntil = 0;
   /** Shaping beside lines: rows and times for each kind of side. */
   readonly lines = new Map<string, ReadonlyMap<number, number>>();
-  lineSign = 1;
+  /** Whether a stitch is gained (1) or lost (-1) beside a line, and at how many places one kind of side shapes. */
+  lineSign = 0;
+  placesBeside = 0;
+  /** Whether several stitches at a front edge are told to be chains. */
+  chainsAtEdge = false;
+  /** Changes by one stitch at an edge that have been told: 1, -1. */
+  readonly edgeWays = new Set<number>();
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
   private divided = false;
   private shoulder: { to: number; list: string } | null = null;
 
-  /** @param inner the side of the piece, seen from its right side, on which its neck edge lies */
-  constructor(inner: Side) {
+  /**
+   * @param inner the side of the piece, seen from its right side, on which its neck edge lies
+   * @param seams that the pattern joins; null where it is not known
+   */
+  constructor(
+    inner: Side,
+    readonly seams: ReadonlySet<string> | null = null,
+  ) {
     this.maker = new Maker(inner);
   }
 
@@ -113,6 +118,7 @@ export class PieceReader {
       const amounts = said && readAmounts(said[3]!);
       if (!said || !amounts) throw new ReadFault(`“${one}” cannot be read`);
       const sign = said[2] === 'add' ? 1 : -1;
+      if (!this.edgeWays.has(sign)) throw new ReadFault(`how to ${said[2]} 1 st is not said`);
       const signed = new Map([...amounts].map(([row, amount]) => [row, sign * amount]));
       const sides: Side[] =
         said[1] === 'each edge'
@@ -200,7 +206,8 @@ export class PieceReader {
     let by = 0;
     for (const [side, rates] of this.lines) {
       const times = rates.get(row) ?? 0;
-      if (side !== EDGES || times === 1) by += SIDES_OF[side]! * times;
+      if (side !== EDGES) by += this.placesBeside * times;
+      else if (times === 1) by += AT_BOTH_FRONTS;
     }
     return this.lineSign * by;
   }
@@ -209,6 +216,7 @@ export class PieceReader {
     while (this.maker.now().n < last) {
       const row = this.maker.now().n + 1;
       const atEdge = this.lines.get(EDGES)?.get(row) ?? 0;
+      if (atEdge > 1 && !this.chainsAtEdge) throw new ReadFault('how more than 1 st is gained is not said');
       this.maker.change(this.atLines(row), atEdge > 1 ? atEdge : 0);
     }
     this.ends(last, stitches);

@@ -14,6 +14,16 @@ const OF_HALF = /^The (?:front|back)$/;
 const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 const END = '(turn|join, turn|join|go on)';
 
+/** What is worked at one line, on how many of its sides, and whether each side gains or loses. */
+function besideOne(words: string): { gained: number; sides: number } {
+  const losing = new RegExp(`${STITCH}2tog (before it)( and after it)?`).exec(words);
+  if (losing) return { gained: -1, sides: losing[2] ? 2 : 1 };
+  const gaining = [...words.matchAll(new RegExp(`(\\d+) ${STITCH} in (?:that|the)(?: next)? st`, 'g'))];
+  if (gaining.length > 0) return { gained: sum(gaining) - gaining.length > 0 ? 1 : 0, sides: gaining.length };
+  // Told by sides: as many as "the sides gain", or the new stitches of either side in the space.
+  return { gained: 1, sides: /the one side, .+ the other side|as the sides gain/.test(words) ? 2 : 0 };
+}
+
 /** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
 const atEnd = (end: 'first' | 'last') =>
   `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts?)`;
@@ -250,7 +260,16 @@ export const SENTENCES: readonly Sentence[] = [
       reader.shapedRows(from!, to, rows && new Map(rows.map((row) => [row, 1])), Number(stitches));
     },
   },
-  { form: /^To (?:add|take off) 1 st: /, read: () => undefined },
+  {
+    form: new RegExp(
+      `^To (add|take off) 1 st: (?:(\\d+) ${STITCH} in the st|${STITCH}2tog over the (\\d+) sts) at .+\\.$`,
+    ),
+    read: ([, way, into, over], reader) => {
+      const by = into ? Number(into) - 1 : 1 - Number(over);
+      reader.agree(way === 'add' ? 1 : -1, by, 'what is worked at the edge for 1 st');
+      reader.edgeWays.add(by);
+    },
+  },
   {
     form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, shaped, the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
     read: ([, from, to, stitches, list], reader) => reader.edgeRows(from!, to, list!, Number(stitches)),
@@ -279,17 +298,40 @@ export const SENTENCES: readonly Sentence[] = [
       reader.ends(Number(row), Number(stitches));
     },
   },
-  { form: /^(?:Increase|Decrease|Shaping) (?:row|rnd): \*/, read: () => undefined },
-  { form: /^At a front edge /, read: () => undefined },
   {
-    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: go on with the (?:increases|decreases) at the lines as begun\.$/,
-    read: () => undefined,
+    form: new RegExp(
+      `^(?:Increase|Shaping) (?:row|rnd): \\*(?:(.+); repeat from \\* at (?:each of the (\\d+) lines|the other side), work to the end)\\.`,
+    ),
+    read: ([, atOne, places], reader) => {
+      const { gained, sides } = besideOne(atOne!);
+      reader.agree(2, sides, 'the sides of a line that shape');
+      reader.lineSign = gained;
+      // Of each line one side is the body's, the other the sleeve's; of a side marker both are the body's.
+      reader.placesBeside = places ? Number(places) : 2 * sides;
+    },
+  },
+  {
+    form: new RegExp(
+      `^At a front edge work (\\d+) ${STITCH} in the edge st for 1 st(, and ch as many as are to be gained for more, to be worked into in the next row)?\\.$`,
+    ),
+    read: ([, into, chains], reader) => {
+      reader.agree(1, Number(into) - 1, 'what is worked at a front edge for 1 st');
+      reader.chainsAtEdge = chains !== undefined;
+    },
+  },
+  {
+    form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: go on with the (increases|decreases) at the lines as begun\.$/,
+    read: ([, from, , way], reader) => {
+      if (from !== '–') reader.agree(Number(from), reader.maker.now().n + 1, 'the next row');
+      reader.agree(way === 'increases' ? 1 : -1, reader.lineSign, 'the way of the shaping as begun');
+      if (reader.lines.size === 0) throw new ReadFault('no shaping at lines was begun');
+    },
   },
   {
     form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (inc|dec):$/,
     read: ([, , , way], reader) => {
       reader.lines.clear();
-      reader.lineSign = way === 'inc' ? 1 : -1;
+      reader.agree(way === 'inc' ? 1 : -1, reader.lineSign, 'the way in which these rows shape');
     },
   },
   {
@@ -301,8 +343,12 @@ export const SENTENCES: readonly Sentence[] = [
     read: ([, row, stitches, parts], reader) => reader.lineRows(Number(row), Number(stitches), parts!),
   },
   {
-    form: /^Tail(?:, .+ piece)?: leave .+ (?:cm|in) at the (?:beginning|end) for the seam /,
-    read: () => undefined,
+    form: /^Tail(?:, .+ piece)?: leave (.+) (?:cm|in) at the (?:beginning|end) for the seam “(.+)”\.$/,
+    read: ([, length, seam], reader) => {
+      // Figures of a tail are for a size; it has none where its seam takes another's.
+      if (!/[1-9]/.test(length!)) return;
+      if (reader.seams && !reader.seams.has(seam!)) throw new ReadFault(`no seam “${seam}” is joined`);
+    },
   },
   {
     form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (–|\d+): (.+)$/,

@@ -108,7 +108,9 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       (join) => !join.endsWith('-right') || !joins.includes(join.replace(/-right$/, '-left')),
     )) {
       const of = sizes.map(({ joins: list }) => list.find((join) => join.id === id)!);
-      const name = of[0]!.label.replace(/, left( side)?$/, id.endsWith('-left') ? ', both' : '');
+      const name = of[0]!.label.replace(/, left( side)?$/, (_, side?: string) =>
+        !id.endsWith('-left') ? '' : side ? ', both sides' : ', both',
+      );
       const seams = all.map((list) => list.get(id)!);
       lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));

@@ -9,7 +9,9 @@ import { lineToText } from './text.js';
 const [fabric] = Object.values(demoDesigns())[0]!.fabrics;
 const text = (...sizes: Passage[][]) =>
   writePiece(
-    sizes.map((passages) => ({ passages, fabric: fabric!.id, edges: [{ open: false }] }) as unknown as PlannedPiece),
+    sizes.map(
+      (passages) => ({ passages, fabric: fabric!.id, edges: [{ open: false }] }) as unknown as PlannedPiece,
+    ),
     new Map([[fabric!.id, fabric!]]),
   ).map((parts) => lineToText(parts, ['A', 'B']));
 
