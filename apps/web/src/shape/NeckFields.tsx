@@ -107,7 +107,6 @@ export function NeckFields({ style, sideways }: { style: PanelStyle; sideways: b
             path="garment.neck.drop"
             label="Front drop, 0 for a straight gap"
             value={neck.drop}
-
             put={(document, value) => void (part(document, 'neck')['drop'] = value)}
           />
           <NeckLineField />

@@ -10,7 +10,7 @@ import { FrontFields } from './FrontFields';
 import { options } from './options';
 import { SleeveLengthFields } from './SleeveLengthFields';
 import { part } from './style';
-import { StyleEase, StyleLength } from './StyleLength';
+import { StyleEase } from './StyleLength';
 import { WidthAndLength } from './WidthAndLength';
 
 const NECK_WORDS = {
@@ -60,7 +60,7 @@ export function YokePanel() {
         put={(document, value) => void (part(document, 'neck')['shape'] = value)}
       />
       {style.neck.shape !== 'level' && (
-        <StyleLength
+        <StyleEase
           path="garment.neck.drop"
           label="Lower in front by"
           value={style.neck.drop}

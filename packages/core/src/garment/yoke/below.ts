@@ -90,7 +90,7 @@ export function draftBelow(
     style.body.shape === 'waist' ? body.waist + easeOver(waistEase, body.waist) - opening : null;
   const bandOf = (id: 'hem' | 'cuff') => (style[id] ? forSize(style[id].height, size.id) : 0);
   const [hem, cuff] = [bandOf('hem'), bandOf('cuff')];
-  const raised = style.neck.shape === 'short rows' ? neck.drop : 0;
+  const raised = style.neck.shape === 'short rows' ? neck.drop.length : 0;
   const below = length - depth.length - raised - hem;
   const bodyReasons = [
     ...lengthReasons,

@@ -70,8 +70,8 @@ export function finishedOf(
         bandHeight('hem', counts, input),
     },
     { id: 'neckEdge', label: 'Neck edge', target: edge, actual: (counts) => neckEdge(input, counts) },
-    ...(neck.drop > 0
-      ? [{ id: 'neckDrop', label: 'Front neck drop', target: neck.drop, actual: along('neck.drop') }]
+    ...(neck.drop.length > 0
+      ? [{ id: 'neckDrop', label: 'Front neck drop', target: neck.drop.length, actual: along('neck.drop') }]
       : []),
     { id: 'yokeDepth', label: 'Yoke depth', target: wanted.depth, actual: along('yoke.rows') },
     {

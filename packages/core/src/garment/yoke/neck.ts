@@ -38,12 +38,12 @@ export function draftDrop(input: Input, neck: NeckTargets, opening: number): Omi
       label: falling ? 'Front neck drop' : 'Short rows at the back of the neck',
       fabric,
       axis: 'rows',
-      target: neck.drop,
+      target: neck.drop.length,
       weight: 0.3,
       // Short rows go there and back; a closed neck closes after a wrong-side row.
       rule: falling && open ? { multiple: 1, plus: 0 } : { multiple: 2, plus: 0 },
       min: 2,
-      because: [given('Front neck drop wanted', neck.drop, { kind: 'style', id: 'garment.neck.drop' })],
+      because: neck.drop.reasons,
     }),
     ...(falling && open
       ? [
@@ -81,7 +81,7 @@ export function neckEdgeWanted(input: Input, neck: NeckTargets, opening: number)
   if (!falls(style)) return first;
   const near = {
     width: Math.max(4, 2 * Math.round((between * stitches) / 2)),
-    drop: Math.max(2, 2 * Math.round((neck.drop * rows) / 2)),
+    drop: Math.max(2, 2 * Math.round((neck.drop.length * rows) / 2)),
   };
   return (
     first +

@@ -3,7 +3,7 @@ import { readBand, type BandStyle } from '../shared/bands.js';
 import type { SleeveReach } from '../shared/arm.js';
 import { readBody, type BodyStyle } from '../shared/body.js';
 import { readFront, type FrontStyle } from '../shared/front.js';
-import { readEase, readPerSize, type Ease, type PerSize } from '../shared/perSize.js';
+import { readEase, type Ease, type PerSize } from '../shared/perSize.js';
 import { lengthWish, readReach, readTaper, readWidthAndLength } from '../shared/style.js';
 import type { TaperStyle } from '../shared/taper.js';
 import type { LengthStyle, WidthStyle } from '../shared/targets.js';
@@ -23,7 +23,7 @@ export interface YokeStyle extends WidthStyle, LengthStyle {
     ease: PerSize<Ease>;
     shape: (typeof YOKE_NECKS)[number];
     /** How much lower the front of the neck lies. */
-    drop: PerSize;
+    drop: PerSize<Ease>;
     /** Share of the neck that each sleeve has, per cent. */
     sleeveShare: number;
   };
@@ -81,7 +81,7 @@ export function readYoke(
     neck: {
       ease: share(neck, 'ease', 'The ease at the neck', 80, USUAL.neck),
       shape: neck.choice('shape', 'The neck', YOKE_NECKS, 'level'),
-      drop: readPerSize(neck, 'drop', lengthWish('The drop of the front neck', 0, 40, USUAL.drop)),
+      drop: readEase(neck, 'drop', lengthWish('The drop of the front neck', 0, 40, USUAL.drop)),
       sleeveShare: neck.number('sleeveShare', {
         label: 'The sleeves’ share of the neck',
         min: 2,

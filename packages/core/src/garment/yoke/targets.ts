@@ -106,7 +106,21 @@ export interface NeckTargets {
   sleeve: number;
   /** The whole front of a level neck. */
   front: number;
-  drop: number;
+  drop: Target;
+}
+
+/** How much lower the front of the neck lies: a length, or a share of the yoke's depth. */
+function neckDrop(input: Input): Target {
+  return shareOf(
+    forSize(input.style.neck.drop, input.size.id),
+    'Front neck drop',
+    {
+      length: yokeDepth(input).length,
+      label: 'Depth of the yoke',
+      from: { kind: 'style', id: 'garment.depthEase' },
+    },
+    { kind: 'style', id: 'garment.neck.drop' },
+  );
 }
 
 /**
@@ -119,7 +133,8 @@ export function neckTargets(input: Input, lines: number): NeckTargets {
   const { style, size, fabrics } = input;
   const { neck, head } = input.body.body;
   const { shape, sleeveShare } = style.neck;
-  const drop = shape === 'level' ? 0 : forSize(style.neck.drop, size.id);
+  const fall = shape === 'level' ? { length: 0, reasons: [] } : neckDrop(input);
+  const drop = fall.length;
   const ease = forSize(style.neck.ease, size.id);
   const own = neck + easeOver(ease, neck);
   const share = sleeveShare / 100;
@@ -155,6 +170,6 @@ export function neckTargets(input: Input, lines: number): NeckTargets {
     back: frontOf(round),
     sleeve: (round - lines) * share,
     front: frontOf(round),
-    drop,
+    drop: fall,
   };
 }
