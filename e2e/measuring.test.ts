@@ -216,7 +216,7 @@ describe('ease and fabric', () => {
     );
     await browser.click('[aria-label="Ease, all round: give it in per cent"]');
     await browser.eventually(async () =>
-      expect(await (await browser.find('[data-path="garment.ease"]')).getAttribute('value')).toBe('18'),
+      expect(await (await browser.find('[data-path="garment.ease"]')).getAttribute('value')).toBe('18.03'),
     );
     const profile = await (await browser.find('[data-testid=body-line] svg')).getAttribute('aria-label');
     expect(profile).toMatch(/Bust or chest 61.0, garment 7\d/);

@@ -67,7 +67,7 @@ function targetsOf(construction: (typeof CONSTRUCTIONS)[number], design: Design)
   const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
   const style = construction.readStyle(design.garment, [...fabrics.keys()], []);
   const [size] = design.sizes;
-  const body = completeBody(size!.body, size!.group);
+  const body = completeBody(size!.body, size!.group)!;
   const { quantities } = construction.draft({ size: size!, body, style, fabrics });
   return new Map(quantities.map(({ id, target }) => [id, target]));
 }
