@@ -5,6 +5,7 @@ import { root } from './setup.mjs';
 const FILES = [
   'packages/core/src/plan.test.ts',
   'packages/core/src/pins.test.ts',
+  'packages/core/src/limits.test.ts',
   'packages/core/src/fit',
   'packages/core/src/format',
   'packages/core/src/garment',

@@ -38,6 +38,8 @@ export interface SolveOptions {
   learned?: Learned;
   /** Any counts that obey will do: whether there are some is all that is asked. */
   anyAnswer?: boolean;
+  /** Combinations that may be looked at; `MOST_WORK` where nothing else is said. */
+  most?: number;
 }
 
 export type SolveResult =
@@ -46,7 +48,7 @@ export type SolveResult =
   | { kind: 'too hard' };
 
 /** Combinations that are looked at for one size before it is told to be too hard: a second's work, and far more than garments ask for. */
-export const MOST_WORK = 50_000_000;
+export const MOST_WORK = 12_000_000;
 /** Combinations after which no more branches of a range are followed. */
 export const MOST_WORK_OF_RANGE = 10_000_000;
 /** Added to what an answer may cost for what whole millionths leave off, cm. */
@@ -83,7 +85,7 @@ export function solve(problem: Problem, options: SolveOptions = {}): SolveResult
   let waiting: Relation[] = [];
   const { learned } = options;
   const binding = learned?.binding;
-  const effort = { left: MOST_WORK };
+  const effort = { left: options.most ?? MOST_WORK };
   for (const relation of problem.relations)
     (relation.kind === 'equal' || relation.when || binding?.has(relation.id) ? firm : waiting).push(relation);
   for (;;) {

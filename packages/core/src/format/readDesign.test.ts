@@ -138,6 +138,16 @@ describe('readDesign', () => {
     );
   });
 
+  it('keeps what it reads as usual of a person who says neither group nor arm', () => {
+    const read = readDesign({
+      ...newDesign('Test'),
+      people: [{ id: 'a', name: 'A', readings: { bust: [92] } }],
+    });
+    expect(read.ok && read.design.people).toEqual([
+      { id: 'a', name: 'A', group: 'adult', arm: 'flexed', readings: { bust: [92] } },
+    ]);
+  });
+
   it('takes a script in a name as text', () => {
     const read = readDesign(broken('name', '<script>alert(1)</script>'));
     expect(read.ok && read.design.name).toBe('<script>alert(1)</script>');
