@@ -74,6 +74,11 @@ describe('pattern', () => {
     const { planned, text, whole } = written('puddlestone-jumper', { units: 'in' });
     for (const { label } of planned.sizes[0]!.pieces)
       expect(text.sections.some(({ heading }) => heading.startsWith(label))).toBe(true);
+    const joining = lines(text, 'joining').join('\n');
+    for (const { label } of planned.sizes[0]!.joins)
+      expect(joining).toContain(
+        label.replace(/, (?:left|right)( side)?$/, (_, side) => (side ? ', both sides' : ', both')),
+      );
     expect(whole).toContain('rows in 4 in, washed and blocked');
     expect(whole).toContain('no cords, ties or drawstrings');
     expect(lines(text, 'joining').join('\n')).toMatch(/Shoulder seam, both: 12 \(/);
