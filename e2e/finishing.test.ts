@@ -1,12 +1,14 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
 const { server, browser } = application();
 const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
 const tab = async (name: string) =>
-  (await browser.driver.findElement(By.xpath(`//*[@role="tab"][.="${name}"]`))).click();
+  (
+    await browser.driver.wait(until.elementLocated(By.xpath(`//*[@role="tab"][.="${name}"]`)), 10_000)
+  ).click();
 const downloaded = async (name: string) => {
   const file = join(browser.downloads, name);
   await browser.eventually(async () => expect(existsSync(file)).toBe(true), 30_000);
