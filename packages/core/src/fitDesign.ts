@@ -10,6 +10,7 @@ import type { Design, Pin, Size } from './design.js';
 import type { Held } from './fit/clash.js';
 import type { Counts } from './fit/problem.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
+import { heldAt } from './fit/lattice.js';
 import { EVENEST, type SolveMemory } from './fit/range.js';
 import { solve } from './fit/solve.js';
 import type { Construction, Draft, SizeInput } from './garment/construction.js';
@@ -232,13 +233,11 @@ function trialsOf(
   { input, draft }: Drafted,
   edgings: readonly Pin[],
 ): (held: Held) => boolean {
-  const bounds = (counts: Held) =>
-    Object.fromEntries(Object.entries(counts).map(([id, count]) => [id, { min: count, max: count }]));
-  const pins = Object.fromEntries(edgings.map(({ quantity, count }) => [quantity, count]));
+  const pins = heldAt(Object.fromEntries(edgings.map(({ quantity, count }) => [quantity, count])));
   const countsWith = (held: Held): Counts | null => {
-    const pieces = solve(draft, { bounds: bounds(held) });
+    const pieces = solve(draft, { bounds: heldAt(held) });
     if (pieces.kind !== 'solved' || !draft.edgings) return pieces.kind === 'solved' ? pieces.counts : null;
-    const followed = solve(draft.edgings.follow(pieces.counts), { bounds: bounds(pins) });
+    const followed = solve(draft.edgings.follow(pieces.counts), { bounds: pins });
     return followed.kind === 'solved' ? { ...pieces.counts, ...followed.counts } : null;
   };
   /** What stops it with these counts held; null where no piece can be worked. */

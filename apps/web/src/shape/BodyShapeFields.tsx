@@ -22,7 +22,6 @@ export function BodyShapeFields({ shape }: { shape: BodyStyle }) {
           path="garment.body.waistEase"
           label="Ease at the waist"
           value={shape.waistEase}
-
           put={(document, value) => void (part(document, 'body')['waistEase'] = value)}
         />
       )}
@@ -31,7 +30,6 @@ export function BodyShapeFields({ shape }: { shape: BodyStyle }) {
           path="garment.body.hemEase"
           label="Ease at the lower edge"
           value={shape.hemEase}
-
           put={(document, value) => void (part(document, 'body')['hemEase'] = value)}
         />
       )}

@@ -10,14 +10,12 @@ export function CurveFields({ curve }: { curve: ArmholeCurve }) {
         path="garment.armhole.across"
         label="Ease across the shoulders"
         value={curve.across}
-
         put={(document, value) => void (part(document, 'armhole')['across'] = value)}
       />
       <StyleEase
         path="garment.armhole.depth"
         label="Height of the armhole’s curve"
         value={curve.depth}
-
         put={(document, value) => void (part(document, 'armhole')['depth'] = value)}
       />
     </>

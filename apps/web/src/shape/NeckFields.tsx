@@ -53,7 +53,6 @@ export function NeckFields({ style, sideways }: { style: PanelStyle; sideways: b
           path="garment.neck.ease"
           label={neck.style === 'off-shoulder' ? 'Ease round the shoulders' : 'Ease at the neck'}
           value={neck.ease}
-
           put={(document, value) => void (part(document, 'neck')['ease'] = value)}
         />
       )}

@@ -85,7 +85,6 @@ export function PanelSleeveFields({ style, sleeve }: { style: PanelStyle; sleeve
         label="Ease at the upper arm"
         add="An ease at the upper arm"
         value={sleeve.upperArmEase}
-
         first={8}
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />

@@ -40,7 +40,6 @@ export function PanelsPanel() {
           path="garment.armholeEase"
           label="Armhole ease"
           value={style.armholeEase}
-
           put={(document, value) => void (document.garment['armholeEase'] = value)}
         />
       )}
@@ -54,7 +53,6 @@ export function PanelsPanel() {
           path="garment.armhole.notch"
           label={style.armhole.curve ? 'Base of the armhole, each' : 'Step at the underarm, each'}
           value={style.armhole.notch}
-
           put={(document, value) => void (part(document, 'armhole')['notch'] = value)}
         />
       ) : (

@@ -29,7 +29,6 @@ export function SleeveLengthFields({ sleeve }: { sleeve: Sleeve }) {
         path="garment.sleeve.wristEase"
         label={sleeve.length === 'full' ? 'Wrist ease' : 'Ease at its end'}
         value={sleeve.wristEase}
-
         put={(document, value) => void (part(document, 'sleeve')['wristEase'] = value)}
       />
       <StyleLength
@@ -43,14 +42,12 @@ export function SleeveLengthFields({ sleeve }: { sleeve: Sleeve }) {
         path="garment.sleeve.evenAtCuff"
         label="Even above the cuff"
         value={sleeve.evenAtCuff}
-
         put={(document, value) => void (part(document, 'sleeve')['evenAtCuff'] = value)}
       />
       <StyleEase
         path="garment.sleeve.evenAtTop"
         label="Even below the top"
         value={sleeve.evenAtTop}
-
         put={(document, value) => void (part(document, 'sleeve')['evenAtTop'] = value)}
       />
     </>

@@ -25,7 +25,6 @@ export function TubePanel() {
         path="garment.ease"
         label="Ease, below 0 so that it holds"
         value={style.ease}
-
         put={(document, value) => void (document.garment['ease'] = value)}
       />
       <StyleLength
@@ -38,7 +37,6 @@ export function TubePanel() {
         path="garment.belowWaist"
         label="Length below the waist"
         value={style.belowWaist}
-
         put={(document, value) => void (document.garment['belowWaist'] = value)}
       />
       <FabricChoice
@@ -77,7 +75,6 @@ export function TubePanel() {
             path="garment.straps.apart"
             label="Apart, front and back"
             value={straps.apart}
-
             put={(document, value) => void (part(document, 'straps')['apart'] = value)}
           />
           <NumberField

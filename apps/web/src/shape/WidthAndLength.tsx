@@ -34,7 +34,6 @@ export function WidthAndLength({ style, body, size }: { style: Style; body: Full
         path="garment.ease"
         label={style.hipEase ? 'Ease at the bust' : 'Ease, all round'}
         value={style.ease}
-
         put={(document, value) => void (document.garment['ease'] = value)}
       />
       <EaseScale
@@ -48,7 +47,6 @@ export function WidthAndLength({ style, body, size }: { style: Style; body: Full
         label="Ease at the hip"
         add="Another ease at the hip"
         value={style.hipEase}
-
         first={forSize(style.ease, size)}
         put={(document, value) => void (document.garment['hipEase'] = value)}
       />
@@ -76,7 +74,6 @@ export function LengthFields({ style }: { style: Style }) {
         path="garment.belowWaist"
         label="Length below the waist"
         value={style.belowWaist}
-
         put={(document, value) => void (document.garment['belowWaist'] = value)}
       />
     </>

@@ -46,7 +46,6 @@ export function YokePanel() {
         path="garment.neck.ease"
         label="Ease at the neck"
         value={style.neck.ease}
-
         put={(document, value) => void (part(document, 'neck')['ease'] = value)}
       />
       <ChoiceField
@@ -82,14 +81,12 @@ export function YokePanel() {
         path="garment.depthEase"
         label="Deeper than the armhole by"
         value={style.depthEase}
-
         put={(document, value) => void (document.garment['depthEase'] = value)}
       />
       <StyleEase
         path="garment.underarm"
         label="Underarm chain, each"
         value={style.underarm}
-
         put={(document, value) => void (document.garment['underarm'] = value)}
       />
       <ChoiceField
@@ -209,7 +206,6 @@ export function YokePanel() {
         path="garment.sleeve.upperArmEase"
         label="Ease at the upper arm"
         value={style.sleeve.upperArmEase}
-
         put={(document, value) => void (part(document, 'sleeve')['upperArmEase'] = value)}
       />
       <SleeveLengthFields sleeve={style.sleeve} />

@@ -1,5 +1,6 @@
 /** What keeps a count from the one that it would be alone: rules of the garment with the counts on their other side, or the next size. */
 
+import { heldAt } from '../fit/lattice.js';
 import { holds, type Relation } from '../fit/problem.js';
 import { solve } from '../fit/solve.js';
 import { say, type Phrase } from '../text/phrase.js';
@@ -67,16 +68,12 @@ function canBe(
   const used = new Set(
     relations.flatMap(({ terms, when }) => [...terms.map(({ of }) => of), ...(when ? [when.choice] : [])]),
   );
-  const bounds = Object.fromEntries(
-    quantities.map(({ id: of }) => {
-      const count = of === id ? instead : counts[of]!;
-      return [of, { min: count, max: count }];
-    }),
+  const tied = quantities.filter(({ id: of }) => used.has(of));
+  const bounds = heldAt(
+    Object.fromEntries(tied.map(({ id: of }) => [of, of === id ? instead : counts[of]!])),
   );
   const problem = {
-    quantities: quantities
-      .filter(({ id: of }) => used.has(of))
-      .map((quantity) => ({ ...quantity, min: 0, max: Math.max(quantity.max, instead) })),
+    quantities: tied.map((quantity) => ({ ...quantity, min: 0, max: Math.max(quantity.max, instead) })),
     helpers: helpers.filter(({ id: of }) => used.has(of)),
     relations,
   };

@@ -4,6 +4,11 @@ import type { LinearRelation, WindowedVariable } from './eliminate.js';
 /** Bounds put on single counts from outside: pins, and neighbours in the range. */
 export type Bounds = Readonly<Record<string, { min?: number; max?: number }>>;
 
+/** Bounds that leave each of these counts as it is. */
+export function heldAt(counts: Readonly<Record<string, number>>): Bounds {
+  return Object.fromEntries(Object.entries(counts).map(([id, count]) => [id, { min: count, max: count }]));
+}
+
 /** The values that an unknown may have: base + step x index, for indexes from low to high. */
 export interface Lattice {
   id: string;

@@ -1,5 +1,5 @@
 import { groupsOfRange, partOf } from './components.js';
-import type { Bounds } from './lattice.js';
+import { heldAt, type Bounds } from './lattice.js';
 import type { Counts, Problem } from './problem.js';
 import { settle, type Link, type Run, type Settled } from './settle.js';
 import { newLearned, solve, type Learned, type SolveResult } from './solve.js';
@@ -77,7 +77,7 @@ function linksOf(sizes: readonly RangeSize[]): Link[] {
 export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeResult {
   const { graded, strength = 0, learned = newLearned(), mostBranches = MOST_BRANCHES } = wish;
   const alone: Counts[] = [];
-  const bounds = sizes.map(({ pins }): Bounds => pinBounds(pins));
+  const bounds = sizes.map(({ pins }) => heldAt(pins));
   for (let size = 0; size < sizes.length; size += 1) {
     const prefer = graded ? alone[size - 1] : undefined;
     const result = solveAlone(sizes[size]!, bounds[size]!, learned, prefer);
@@ -111,10 +111,6 @@ export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeRes
     });
   }
   return answer;
-}
-
-function pinBounds(pins: Readonly<Record<string, number>>): Bounds {
-  return Object.fromEntries(Object.entries(pins).map(([id, count]) => [id, { min: count, max: count }]));
 }
 
 function falls(counts: readonly Counts[], { size, quantity }: Link): boolean {

@@ -1,8 +1,8 @@
 import { completeBody } from '../body/derive.js';
-import { isObject, type JsonObject } from '../check/fields.js';
+import { isObject, withField, type JsonObject } from '../check/json.js';
 import type { Design } from '../design.js';
 import { plan } from '../plan.js';
-import { fabricOf, sizeOf } from '../testing/designs.js';
+import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { tidy } from '../units/length.js';
 import { fieldsOf } from './fields.js';
 import { CONSTRUCTIONS } from './registry.js';
@@ -41,23 +41,12 @@ const GARMENTS: readonly JsonObject[] = [
     widthLedBy: 'hip',
   },
 ];
-const designWithField = (garment: JsonObject, path: string, value: unknown): Design => {
-  const put = (object: JsonObject, [key, ...rest]: string[]): JsonObject => ({
-    ...object,
-    [key!]: rest.length === 0 ? value : put(isObject(object[key!]) ? (object[key!] as JsonObject) : {}, rest),
-  });
-  return {
-    format: 'upfell/design',
-    version: 1,
-    name: 'Test',
-    units: 'cm',
-    graded: true,
+const designWithField = (garment: JsonObject, path: string, value: unknown): Design =>
+  designWith({
     sizes: [sizeOf('M', { bust: 97, waist: 81, hip: 103, crossBack: 38, neck: 36, armholeDepth: 19 })],
     fabrics: [fabricOf('body', 17, 12.5), fabricOf('rib', 18, 20)],
-    garment: put(garment, path.split('.')) as Design['garment'],
-    pins: [],
-  };
-};
+    garment: withField(garment, path.split('.'), value) as Design['garment'],
+  });
 const made = (design: Design) => plan(design).sizes[0]!;
 const lengthsOf = (design: Design) =>
   Object.fromEntries(made(design).quantities.map(({ id, actual }) => [id, actual]));

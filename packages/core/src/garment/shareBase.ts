@@ -1,5 +1,5 @@
 import { completeBody } from '../body/derive.js';
-import { isObject, type JsonObject } from '../check/fields.js';
+import { withField } from '../check/json.js';
 import type { Design } from '../design.js';
 import { constructionOf } from './registry.js';
 import { watchShare } from './shared/perSize.js';
@@ -41,12 +41,4 @@ export function shareBase(
   construction.draft({ size, body, style, fabrics });
   // Where the widest of several measures leads, a share of all of them is a share of the widest.
   return taken.length > 0 ? Math.max(...taken) : null;
-}
-
-function withField(object: JsonObject, [key, ...rest]: string[], value: unknown): JsonObject {
-  const inner = object[key!];
-  return {
-    ...object,
-    [key!]: rest.length === 0 ? value : withField(isObject(inner) ? inner : {}, rest, value),
-  };
 }

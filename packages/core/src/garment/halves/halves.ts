@@ -1,7 +1,7 @@
 import { FieldReader } from '../../check/fields.js';
 import { withoutFields } from '../../check/recording.js';
 import type { Construction } from '../construction.js';
-import { readPanelStyle } from '../panels/style.js';
+import { readPanelStyle } from '../panels/readStyle.js';
 import { readPerSize } from '../shared/perSize.js';
 import { lengthWish } from '../shared/style.js';
 import { draft } from './draft.js';

@@ -4,7 +4,7 @@ import { withoutFields } from '../../check/recording.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { draft as draftPanels } from '../panels/draft.js';
-import { readPanelStyle } from '../panels/style.js';
+import { readPanelStyle } from '../panels/readStyle.js';
 import { given, quantity } from '../shared/quantity.js';
 import { program } from './program.js';
 import type { OverStyle } from './style.js';

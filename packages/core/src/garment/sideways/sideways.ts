@@ -1,5 +1,6 @@
 import type { Construction } from '../construction.js';
-import { readPanelStyle, type PanelStyle } from '../panels/style.js';
+import { readPanelStyle } from '../panels/readStyle.js';
+import type { PanelStyle } from '../panels/style.js';
 import { draft } from './draft.js';
 import { program } from './program.js';
 
