@@ -87,6 +87,7 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
     sizes: remembered.map((known, at): FittedSize => {
       const { input, draft } = known.drafted;
       const fit = fits[at]!;
+      const neighbours = design.graded ? neighboursOf(fits, at) : {};
       const work = () =>
         planSize(
           construction,
@@ -97,7 +98,6 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
           design.finishing,
           neighbours,
         );
-      const neighbours = design.graded ? neighboursOf(fits, at) : {};
       const key = () => JSON.stringify([fit.counts, [...fit.pinned], notes[at], neighbours]);
       let planned: SizePlan | undefined;
       return {

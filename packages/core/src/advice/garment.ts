@@ -1,5 +1,4 @@
 import type { FullBody } from '../body/measurements.js';
-import type { BodyLevel } from '../body/levels.js';
 import { USUAL_STRETCH } from '../fabric/fabric.js';
 import { UNSEEN_EASE } from '../joins/join.js';
 import { cm, figure, say } from '../text/phrase.js';
@@ -67,7 +66,6 @@ export function reachNote(facts: GarmentFacts): Note[] {
 
 /** How much more than its fabric gives a tube may be asked to stretch before it cannot be worn, share. */
 const TOO_FAR = 0.1;
-const LEVEL_NAMES: Partial<Record<BodyLevel['id'], string>> = { bust: 'bust', waist: 'waist', hip: 'hip' };
 
 /** Whether what holds by stretching stretches far enough for the body at every level that it covers. */
 export function stretchNotes({ stretched }: GarmentFacts): Note[] {
@@ -87,7 +85,7 @@ export function stretchNotes({ stretched }: GarmentFacts): Note[] {
       level: gives !== null && asked > give + TOO_FAR ? 'stop' : 'warn',
       code: 'stretched-too-far',
       where: quantity,
-      message: say`At the ${LEVEL_NAMES[widest.id] ?? widest.id} (${cm(widest.round)}) the tube of ${cm(round)} stretches ${percent(asked)} %; ${known}. A tube of ${cm(widest.round / (1 + give))} all round would do, or a fabric that gives more.`,
+      message: say`At the ${widest.id} (${cm(widest.round)}) the tube of ${cm(round)} stretches ${percent(asked)} %; ${known}. A tube of ${cm(widest.round / (1 + give))} all round would do, or a fabric that gives more.`,
     },
   ];
 }

@@ -2,6 +2,7 @@ import type { Passage } from '../shaping/passages.js';
 import { countsAfterRow, stitchesOf } from '../shaping/lines.js';
 import { amountOf, ratesInWords, slots } from '../shaping/schedule.js';
 import { figure, ordinal, say, type Phrase } from '../text/phrase.js';
+import { timesInWords } from '../text/singular.js';
 import type { Reason } from './reason.js';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
@@ -91,10 +92,8 @@ function shares(
   schedule: Shape['schedule'],
 ): Phrase {
   if (widerTimes === 0) return say`${ratesInWords(schedule)}`;
-  return say`${often(widerTimes)} every ${ordinal(wider)} row, ${often(times)} every ${every === 1 ? '' : ordinal(every)} row`;
+  return say`${timesInWords(widerTimes)} every ${ordinal(wider)} row, ${timesInWords(times)} every ${every === 1 ? '' : ordinal(every)} row`;
 }
-
-const often = (times: number) => (times === 1 ? 'once' : `${times} times`);
 
 /** Steps along a line: what each row takes off so that least lies between steps and line. */
 function alongLine({ schedule, line, of, where }: Shape, label: Labels): Reason[] {

@@ -1,4 +1,4 @@
-import { isLegal } from '../fabric/counts.js';
+import { isLegal, legalAtLeast, legalAtMost } from '../fabric/counts.js';
 import { ANY_COUNT, type CountRule } from '../fabric/fabric.js';
 import type { Problem } from './problem.js';
 import { solve } from './solve.js';
@@ -240,12 +240,11 @@ function nearestThatWork(
   works: (count: number) => boolean,
 ): number[] {
   const { rule, min, max } = quantities.find((quantity) => quantity.id === id)!;
-  const { multiple, plus } = rule;
-  const below = Math.floor((count - plus - 1) / multiple) * multiple + plus;
-  const above = Math.ceil((count - plus + 1) / multiple) * multiple + plus;
+  const below = legalAtMost(count - 1, rule) ?? -Infinity;
+  const above = legalAtLeast(count + 1, rule);
   const found: number[] = [];
   for (let step = 0; step < MOST_STEPS && found.length < 2; step += 1)
-    for (const tried of [below - step * multiple, above + step * multiple])
+    for (const tried of [below - step * rule.multiple, above + step * rule.multiple])
       if (tried >= min && tried <= max && isLegal(tried, rule) && found.length < 2 && works(tried))
         found.push(tried);
   return found.sort((a, b) => a - b);

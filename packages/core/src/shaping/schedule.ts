@@ -1,4 +1,5 @@
 import { ordinal } from '../text/phrase.js';
+import { timesInWords } from '../text/singular.js';
 import { spread } from './spread.js';
 
 /** Which gaps come first: wide ones (slow), narrow ones (fast), or both by turns as evenly as they go. */
@@ -217,8 +218,7 @@ export function ratesInWords({ rates, events }: Pick<Schedule, 'rates' | 'events
   if (rates.length > 3) return `in rows ${events.join(', ')}`;
   return rates
     .map(
-      ({ every, times }) =>
-        `every ${every === 1 ? 'row' : `${ordinal(every)} row`} ${times === 1 ? 'once' : `${times} times`}`,
+      ({ every, times }) => `every ${every === 1 ? 'row' : `${ordinal(every)} row`} ${timesInWords(times)}`,
     )
     .join(', then ');
 }

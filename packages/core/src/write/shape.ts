@@ -2,7 +2,7 @@ import type { Passage } from '../shaping/passages.js';
 import { endOf } from '../shaping/passages.js';
 import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
-import { countOf } from '../text/singular.js';
+import { countOf, timesInWords } from '../text/singular.js';
 import { line, type Line } from './line.js';
 import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from './rowWords.js';
 
@@ -93,9 +93,7 @@ function gapsInWords(stitches: number, by: number, round: number): Line {
   if (places.runs.length <= 4) return line`: ${roundInWords(places)}`;
   const times = new Map<number, number>();
   for (const run of places.runs) times.set(run.plain, (times.get(run.plain) ?? 0) + run.times);
-  const gaps = [...times].map(
-    ([plain, many]) => `${many === 1 ? 'once' : `${many} times`} ${countOf(plain, 'plain st')}`,
-  );
+  const gaps = [...times].map(([plain, many]) => `${timesInWords(many)} ${countOf(plain, 'plain st')}`);
   const first = places.lead === 0 ? 'in the first st' : `after ${countOf(places.lead, 'st')}`;
   return line`, between them ${gaps.join(' and ')}, the two mixed as evenly as they go${places.lead < places.runs[0]!.plain ? `, the first place ${first}` : ''}`;
 }
