@@ -59,6 +59,11 @@ describe('upfell', () => {
     const { status, out } = run(['plan', path]);
     expect(status).toBe(1);
     expect(out).toContain('head-does-not-pass');
+    const written = run(['write', path]);
+    expect([written.status, written.out.includes('## Back')]).toEqual([1, true]);
+    const told = written.err.trimEnd().split('\n');
+    expect(told.every((one) => one.includes('\tstop\t'))).toBe(true);
+    expect(written.err).toContain('head-does-not-pass');
   });
 
   it('writes nothing of a design without counts but its reasons, on standard error', () => {

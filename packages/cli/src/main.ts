@@ -116,6 +116,12 @@ export function run(args: readonly string[]): RunResult {
 
 const stops = ({ sizes }: Plan) => sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop'));
 
+/** A plan with no other notes than those that stop it. */
+const stopsOnly = ({ sizes, ...plan }: Plan): Plan => ({
+  ...plan,
+  sizes: sizes.map((size) => ({ ...size, notes: size.notes.filter(({ level }) => level === 'stop') })),
+});
+
 /** The notes of a plan, one a line. */
 function noteLines(planned: Plan, units: Units): string[] {
   return planFile(planned, units).sizes.flatMap(({ id, notes }) =>
@@ -145,9 +151,8 @@ function output({ verb, options }: Call, planned: Plan, design: Design): RunResu
   const err = differences.join('');
   if (verb === 'check')
     return { status: err === '' ? status : 1, out: noteLines(planned, units).join(''), err };
-  const written = planned.sizes.filter(({ id }) => size === undefined || id === size);
-  const without = written.filter(({ pieces }) => pieces.length === 0);
-  const reasons = noteLines({ ...planned, sizes: without }, units).join('');
-  if (without.length === written.length) return { status: 1, out: '', err: reasons };
+  const sizes = planned.sizes.filter(({ id }) => size === undefined || id === size);
+  const reasons = noteLines(stopsOnly({ ...planned, sizes }), units).join('');
+  if (sizes.every(({ pieces }) => pieces.length === 0)) return { status: 1, out: '', err: reasons };
   return { status: err === '' ? status : 1, out: text, err: reasons + err };
 }

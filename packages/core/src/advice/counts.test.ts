@@ -33,6 +33,8 @@ describe('notes on counts', () => {
     const said = inWords(message, 'cm');
     expect(said).toMatch(/^\d+ measurements were derived from the others: /);
     expect(details).toHaveLength(Number(/^\d+/.exec(said)![0]));
+    // A measurement's name may have a comma of its own.
+    expect(said.split('; ')).toHaveLength(details!.length);
     expect(new Set([where, ...alsoAt!]).size).toBe(details!.length);
     for (const detail of details!) expect(inWords(detail, 'cm')).toMatch(/ \d+\.\d cm was derived: .+\.$/);
   });

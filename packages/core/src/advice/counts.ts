@@ -71,7 +71,7 @@ function derivedNote(derived: readonly Derived[]): Note[] {
   return [
     {
       ...note,
-      message: say`${derived.length} measurements were derived from the others: ${names.join(', ')}.`,
+      message: say`${derived.length} measurements were derived from the others: ${names.join('; ')}.`,
       details,
       alsoAt: derived.slice(1).map(({ id }) => id),
     },

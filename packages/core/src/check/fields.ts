@@ -169,7 +169,8 @@ export function numberSchema({ label, min, max, unit, whole }: NumberWish): Json
     type: whole ? 'integer' : 'number',
     minimum: min,
     maximum: max,
-    description: unit === '' ? label : `${label}, ${unit}`,
+    title: label,
+    ...(unit === '' ? {} : { description: `${label}, ${unit}` }),
   };
 }
 

@@ -95,6 +95,8 @@ it('says rules in words', () => {
       [4, 2],
       [6, 0],
       [2, 3],
+      [1, 150],
+      [2, 150],
     ].map(([multiple, plus]) => ruleInWords({ multiple: multiple!, plus: plus! })),
   ).toEqual([
     'any number',
@@ -103,5 +105,7 @@ it('says rules in words', () => {
     'a multiple of 4 plus 2',
     'a multiple of 6',
     'an odd number',
+    'any number from 150 up',
+    'an even number from 150 up',
   ]);
 });

@@ -51,11 +51,13 @@ export function ladder(target: number, countsPerCm: number, rule: CountRule, aro
   return rungs;
 }
 
-/** The rule in words: "a multiple of 4 plus 2", "an even number", "an odd number", "any number". */
+/** The rule in words: "a multiple of 4 plus 2", "an even number", "an odd number", "any number", "any number from 150 up". */
 export function ruleInWords({ multiple, plus }: CountRule): string {
-  if (multiple === 1) return 'any number';
-  const rest = plus % multiple;
-  if (multiple === 2) return rest === 0 ? 'an even number' : 'an odd number';
+  if (multiple <= 2) {
+    const kind = multiple === 1 ? 'any' : plus % 2 === 0 ? 'an even' : 'an odd';
+    // A count of one or two more is no limit that anyone would meet.
+    return `${kind} number${plus > multiple + 1 ? ` from ${plus} up` : ''}`;
+  }
   return plus === 0 ? `a multiple of ${multiple}` : `a multiple of ${multiple} plus ${plus}`;
 }
 

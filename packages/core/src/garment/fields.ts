@@ -70,12 +70,18 @@ function unusedIn(
     const elsewhere = others.flatMap((fields) => (fields[key] ? [fields[key]] : []));
     const here = own[key];
     if (!here)
-      return elsewhere.length > 0
-        ? [{ path: path + key, label: String(elsewhere[0]!['description'] ?? key) }]
-        : [];
+      return elsewhere.length > 0 ? [{ path: path + key, label: labelOf(elsewhere[0]!) ?? key }] : [];
     if (!isObject(value)) return [];
     return unusedIn(value, propertiesOf(here), elsewhere.map(propertiesOf), `${path}${key}.`);
   });
+}
+
+/** What a field is called; one that may be null is called what it is otherwise. */
+function labelOf(schema: JsonSchema): string | undefined {
+  const own = schema['title'] ?? schema['description'];
+  if (typeof own === 'string') return own;
+  const ways = Array.isArray(schema['anyOf']) ? (schema['anyOf'] as JsonSchema[]) : [];
+  return ways.map(labelOf).find((label) => label !== undefined);
 }
 
 /** The fields of an object that a schema allows, null or not. */

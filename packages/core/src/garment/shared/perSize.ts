@@ -93,17 +93,17 @@ export function easeOrNone(
 }
 
 /** One figure, or one for all with some sizes of their own; either may be left out of the object, which has at least one of them. */
-function perSizeSchema({ description, ...figure }: JsonSchema): JsonSchema {
+function perSizeSchema({ title, description, ...figure }: JsonSchema): JsonSchema {
   const parts = {
     type: 'object',
     properties: { all: figure, sizes: { type: 'object', additionalProperties: figure } },
     anyOf: [{ required: ['all'] }, { required: ['sizes'] }],
   };
-  return { description, anyOf: [figure, parts] };
+  return { title, description, anyOf: [figure, parts] };
 }
 
 function easeSchema(wish: Omit<NumberWish, 'otherwise'>): JsonSchema {
-  const { description, ...length } = numberSchema(wish);
+  const { title, description, ...length } = numberSchema(wish);
   const share = {
     type: 'object',
     required: ['percent'],
@@ -112,7 +112,7 @@ function easeSchema(wish: Omit<NumberWish, 'otherwise'>): JsonSchema {
   const { anyOf } = perSizeSchema({ anyOf: [length, share] }) as { anyOf: JsonSchema[] };
   // With sizes of its own a figure is these, whatever else the object holds.
   const alone = { ...share, not: { anyOf: [{ required: ['all'] }, { required: ['sizes'] }] } };
-  return { description, anyOf: [length, alone, anyOf[1]!] };
+  return { title, description, anyOf: [length, alone, anyOf[1]!] };
 }
 
 function readParts<T>(
