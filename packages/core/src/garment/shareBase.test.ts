@@ -41,12 +41,13 @@ const GARMENTS: readonly JsonObject[] = [
     widthLedBy: 'hip',
   },
 ];
-const designWithField = (garment: JsonObject, path: string, value: unknown): Design =>
-  designWith({
+const designWithField = (garment: JsonObject, path: string, value: unknown): Design => ({
+  ...designWith({
     sizes: [sizeOf('M', { bust: 97, waist: 81, hip: 103, crossBack: 38, neck: 36, armholeDepth: 19 })],
     fabrics: [fabricOf('body', 17, 12.5), fabricOf('rib', 18, 20)],
-    garment: withField(garment, path.split('.'), value) as Design['garment'],
-  });
+  }),
+  garment: withField(garment, path.split('.'), value) as Design['garment'],
+});
 const made = (design: Design) => plan(design).sizes[0]!;
 const lengthsOf = (design: Design) =>
   Object.fromEntries(made(design).quantities.map(({ id, actual }) => [id, actual]));
