@@ -1,15 +1,15 @@
 import type { Construction } from './construction.js';
-import { halves } from './halves/halves.js';
-import { overShoulders } from './overShoulders/overShoulders.js';
-import { dropShoulder } from './panels/dropShoulder.js';
-import { notched } from './panels/notched.js';
-import { rectangles } from './panels/rectangles.js';
-import { setIn } from './panels/setIn.js';
-import { vest } from './panels/vest.js';
-import { raglan } from './raglan/raglan.js';
-import { sideways } from './sideways/sideways.js';
-import { roundYoke } from './roundYoke/roundYoke.js';
-import { tube } from './tube/tube.js';
+import { twoHalves } from './constructions/twoHalves/twoHalves.js';
+import { overShoulders } from './constructions/overShoulders/overShoulders.js';
+import { dropShoulder } from './constructions/dropShoulder/dropShoulder.js';
+import { notched } from './constructions/notched/notched.js';
+import { rectangles } from './constructions/rectangles/rectangles.js';
+import { setIn } from './constructions/setIn/setIn.js';
+import { vest } from './constructions/vest/vest.js';
+import { raglan } from './constructions/raglan/raglan.js';
+import { sideToSide } from './constructions/sideToSide/sideToSide.js';
+import { roundYoke } from './constructions/roundYoke/roundYoke.js';
+import { tube } from './constructions/tube/tube.js';
 
 /** Every construction that a design can name. The style type is the construction's own affair. */
 export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
@@ -19,8 +19,8 @@ export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
   vest as Construction<unknown>,
   rectangles as Construction<unknown>,
   overShoulders as Construction<unknown>,
-  halves as Construction<unknown>,
-  sideways as Construction<unknown>,
+  twoHalves as Construction<unknown>,
+  sideToSide as Construction<unknown>,
   tube as Construction<unknown>,
   raglan as Construction<unknown>,
   roundYoke as Construction<unknown>,

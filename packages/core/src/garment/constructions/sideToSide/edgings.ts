@@ -1,0 +1,107 @@
+/** Neckband, armhole ribs and front bands of panels worked from side to side. */
+
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import { say } from '../../../text/phrase.js';
+import type { Edgings, SizeInput } from '../../construction.js';
+import { neckbandOf, type PanelStyle } from '../../shared/panels/style.js';
+import {
+  edgingIds,
+  endOfRib,
+  frontBandAlong,
+  ribAlong,
+  together,
+  type Edge,
+  type Stretch as FrontStretch,
+} from '../../shared/edgings.js';
+import { isOpen } from '../../shared/front.js';
+import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
+import { steppedLength } from '../../shared/neck.js';
+import { given, plus } from '../../shared/quantity.js';
+import { halfBelow, openRows, wholeBelow } from './neck.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** The edgings that the style has; none for none. */
+export function edgingsOf(input: Input): { edgings?: Edgings } {
+  const { style } = input;
+  const neckband = neckbandOf(input);
+  const ribs = [
+    ...(neckband ? [{ id: 'neckband', label: 'Neckband', style: neckband, edge: neckEdge }] : []),
+    ...(style.armband
+      ? [{ id: 'armband', label: 'Armhole rib', style: style.armband, edge: armholeEdge }]
+      : []),
+  ];
+  const banded = style.front.style === 'band';
+  if (ribs.length === 0 && !banded && !style.hood) return {};
+  return {
+    edgings: {
+      ids: [...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
+      follow: (counts) =>
+        together([
+          ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
+          ...(style.hood ? [hoodAlong(input, neckEdge(input, counts))] : []),
+          ...(banded ? [frontBandAlong(input, frontStretches(input, counts))] : []),
+        ]),
+    },
+  };
+}
+
+function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const { gauge } = fabrics.get(style.fabric)!;
+  const depth = counts['armhole.depth']!;
+  const steps = (2 * counts['notch.width']!) / perCm(gauge, 'rows');
+  const up = (2 * depth) / perCm(gauge, 'stitches');
+  return {
+    label: 'Armhole',
+    length: up + steps,
+    unit: up / (2 * depth),
+    reasons: [
+      given(say`Armhole, 2 × ${depth} stitches`, up, { kind: 'quantity', id: 'armhole.depth' }),
+      plus('Two steps at the underarm', steps, up + steps, { kind: 'quantity', id: 'notch.width' }),
+    ],
+  };
+}
+
+function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const { gauge, rule } = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
+  const back = counts['neck.width']! / rows;
+  const drop = counts['neck.drop']!;
+  const along = (below: readonly number[]) => steppedLength(below, stitches, rows);
+  const front = isOpen(style)
+    ? 2 * openLength()
+    : (() => {
+        const below = wholeBelow(style, counts, rule.flat.multiple);
+        return (2 * below[0]!) / stitches + along(below);
+      })();
+  return {
+    label: 'Neck edge',
+    length: back + front,
+    unit: 1 / rows,
+    reasons: [
+      given(say`Back neck, ${counts['neck.width']!} rows`, back, { kind: 'quantity', id: 'neck.width' }),
+      plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
+    ],
+  };
+
+  function openLength(): number {
+    const below = halfBelow(style, { rows: openRows(counts), drop, unit: rule.flat.multiple });
+    return below[0]! / stitches + along(below);
+  }
+}
+
+/** What a front band is picked up along, from the hem up. */
+function frontStretches(input: Input, counts: Counts): FrontStretch[] {
+  const { style, fabrics } = input;
+  const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  return [
+    {
+      label: 'Front edge below the neck',
+      length: (counts['body.length']! - counts['neck.drop']!) / stitches,
+      of: 'body.length',
+    },
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
+  ];
+}

@@ -1,0 +1,216 @@
+/** A panel whose rows run up the body: worked from one side to the other, all its shaping at the upper edge. */
+
+import { foundationExtra, type Fabric } from '../../../fabric/fabric.js';
+import type { Passage } from '../../../shaping/passages.js';
+import { fromSteps } from '../../../shaping/schedule.js';
+import type { EdgeProgram, PieceProgram } from '../../construction.js';
+
+/** One stretch of rows between two sides, under one part of the upper edge. */
+export interface Stretch {
+  /** What its row ends at the upper edge are. */
+  edge: { id: string; label: string; open?: boolean };
+  /** How many stitches below the full height its rows are, row by row. */
+  below: readonly number[];
+  /** What its shaping is called, where it has any. */
+  called?: string;
+}
+
+/** What lies along a step between two stretches, where one is lower than the other by several stitches at once. */
+export interface StepEdge {
+  id: string;
+  label: string;
+  open?: boolean;
+  /** What it is called where it is worked: "armhole". */
+  called: string;
+}
+
+export interface PanelPlan {
+  id: string;
+  label: string;
+  fabric: Fabric;
+  /** Stitches of the full height, and of the side seam. */
+  height: number;
+  stretches: readonly Stretch[];
+  /** For each stretch but the last, the step to the next; null where they are level. */
+  steps: readonly (StepEdge | null)[];
+  /** Its first row and its last: the parts of each from the hem up. */
+  first: readonly { edge: StepEdge; count: number }[];
+  last: readonly { edge: StepEdge; count: number }[];
+  hem: { id: string; label: string; open: boolean };
+  rows: readonly string[];
+  expects: PieceProgram['expects'];
+}
+
+/** Makes the panel: its left end is the hem, its right end the shoulder. Each part of its upper edge is an edge of its own. */
+export function sidewaysPanel(plan: PanelPlan): PieceProgram {
+  const { fabric, height, stretches, steps } = plan;
+  const start = height - stretches[0]!.below[0]!;
+  const passages: Passage[] = [
+    { kind: 'start', part: 'main', stitches: start, extra: foundationExtra(fabric), along: null },
+  ];
+  const edges: EdgeProgram[] = [];
+  const all: { part: string; first: number; last: number }[] = [];
+  let part = 'main';
+  let parts = 0;
+  let row = 0;
+  let count = start;
+  /** Where the part that is worked begins. */
+  let from = 1;
+
+  stretches.forEach(({ edge, below, called = edge.label.toLowerCase() }, i) => {
+    const step = steps[i - 1] ?? null;
+    const entry = height - below[0]!;
+    if (i > 0 && entry < count) {
+      const many = count - entry;
+      parts += 1;
+      const next = `part-${parts}`;
+      if (step)
+        edges.push({
+          ...named(step),
+          axis: 'stitches',
+          place: { lies: 'live', part, n: row, from: entry, count: many },
+        });
+      passages.push({
+        kind: 'go on',
+        part: next,
+        from: part,
+        at: 0,
+        take: entry,
+        // After a wrong-side row the yarn hangs at the upper edge, and is joined anew beyond what is left there.
+        leave: row % 2 === 0 ? 0 : many,
+        rejoin: row % 2 === 0,
+        label: `Below the ${step?.called ?? 'step'}`,
+      });
+      all.push({ part, first: from, last: row });
+      part = next;
+      from = row + 1;
+      count = entry;
+    }
+    const spans = { part, first: row + 1, last: row + below.length };
+    // Chains added where the stretch begins are worked into in its first row.
+    const counts = below.map((stitches) => height - stitches);
+    if (i > 0 && entry > count) {
+      if (step)
+        edges.push({
+          ...named(step),
+          axis: 'stitches',
+          place: { lies: 'base', part, n: row + 1, from: count, count: entry - count },
+        });
+      passages.push(shaped(part, [count, entry], row, `the ${step?.called ?? called}`));
+    }
+    passages.push(...runs(part, counts, spans.first, `the ${called}`));
+    edges.push({
+      ...edge,
+      axis: 'rows',
+      place: {
+        lies: 'row ends',
+        side: 'right',
+        spans: [spans],
+        ...(isLevel(below) ? {} : { stepped: true }),
+      },
+      path: isLevel(below) ? 'straight' : below.map((stitches) => below[0]! - stitches),
+    });
+    row += below.length;
+    count = counts.at(-1)!;
+  });
+  all.push({ part, first: from, last: row });
+  const told = mergedEven(passages);
+  const lying = (
+    list: PanelPlan['first'],
+    place: (at: number, many: number) => EdgeProgram['place'],
+  ): EdgeProgram[] => {
+    let at = 0;
+    return list.map(({ edge, count: many }): EdgeProgram => {
+      const lies = place(at, many);
+      at += many;
+      return { ...named(edge), axis: 'stitches', place: lies };
+    });
+  };
+  const lastPart = part;
+  const lastRow = row;
+  return {
+    id: plan.id,
+    label: plan.label,
+    copies: 1,
+    fabric,
+    work: 'rows',
+    rows: plan.rows,
+    passages: told,
+    edges: [
+      {
+        ...plan.hem,
+        axis: 'rows',
+        place: { lies: 'row ends', side: 'left', spans: all },
+        path: 'straight',
+      },
+      ...lying(plan.first, (at, many) => ({ lies: 'base', part: 'main', n: 1, from: at, count: many })),
+      ...edges,
+      ...lying(plan.last, (at, many) => ({
+        lies: 'live',
+        part: lastPart,
+        n: lastRow,
+        from: at,
+        count: many,
+      })),
+    ],
+    expects: plan.expects,
+  };
+}
+
+/** Even rows that follow each other under different edges are told as one. */
+function mergedEven(passages: readonly Passage[]): Passage[] {
+  return passages.filter((passage, i) => {
+    const next = passages[i + 1];
+    return !(passage.kind === 'even' && next?.kind === 'even' && next.part === passage.part);
+  });
+}
+
+function named({ id, label, open }: StepEdge): Pick<EdgeProgram, 'id' | 'label' | 'open'> {
+  return { id, label, ...(open ? { open } : {}) };
+}
+
+function isLevel(below: readonly number[]): boolean {
+  return below.every((stitches) => stitches === below[0]);
+}
+
+/** One shaping row from one count to another, the row after `after`. */
+function shaped(part: string, [before, now]: [number, number], after: number, edge: string): Passage {
+  return {
+    kind: 'shape',
+    part,
+    to: after + 1,
+    schedule: fromSteps(before, after + 1, [now]),
+    where: { at: 'one edge', side: 'right', edge },
+    of: {},
+  };
+}
+
+/** Rows of these counts: even, or in runs that only fall or only rise. */
+function runs(part: string, counts: readonly number[], first: number, edge: string): Passage[] {
+  const list: Passage[] = [];
+  let at = 0;
+  while (at < counts.length) {
+    // Level rows go with what follows them, so that a run is told as one; its first row may itself rise or fall.
+    let end = at + 1;
+    let direction = at > 0 ? Math.sign(counts[at]! - counts[at - 1]!) : 0;
+    while (end < counts.length) {
+      const next = Math.sign(counts[end]! - counts[end - 1]!);
+      if (next !== 0 && direction !== 0 && next !== direction) break;
+      if (next !== 0) direction = next;
+      end += 1;
+    }
+    const to = first + end - 1;
+    if (direction === 0) list.push({ kind: 'even', part, to });
+    else
+      list.push({
+        kind: 'shape',
+        part,
+        to,
+        schedule: fromSteps(counts[at - 1] ?? counts[at]!, first + at, counts.slice(at, end)),
+        where: { at: 'one edge', side: 'right', edge },
+        of: {},
+      });
+    at = end;
+  }
+  return list;
+}

@@ -1,0 +1,153 @@
+import { USUAL_STRETCH } from '../../../fabric/fabric.js';
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import type { JoinPlan } from '../../../joins/join.js';
+import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import { armbandJoins, hemJoins, sleeveSeams } from '../../shared/panels/joins.js';
+import { sleeve as sleevePiece } from '../../shared/panels/sleeve.js';
+import { cuffOf, inRounds, type PanelStyle } from '../../shared/panels/style.js';
+import { bandPieces } from '../../shared/panels/bandPieces.js';
+import { bandHeight } from '../../shared/panels/finished.js';
+import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
+import { sleeveRows } from '../../shared/panels/sums.js';
+import { cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
+import { alongOf } from '../../shared/bands.js';
+import { isOpen, openingWorked } from '../../shared/front.js';
+import { hoodJoins } from '../../shared/hood.js';
+import { neckOpening } from '../../shared/neck.js';
+import { SIDES } from '../../shared/pieces.js';
+import { openFront, wholePanel } from './pieces.js';
+
+type Input = SizeInput<PanelStyle>;
+
+/** The pieces and joins of panels worked from side to side. */
+export function program(input: Input, counts: Counts): Program {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const open = isOpen(style);
+  const pieces: PieceProgram[] = [
+    wholePanel(input, counts, 'back'),
+    ...(open
+      ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
+      : [wholePanel(input, counts, 'front')]),
+    ...(style.sleeve ? [sleevePiece(input, style.sleeve, counts)] : []),
+    ...bandPieces(input, counts, false),
+  ];
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const overhang =
+    ((counts['back.width']! - 2 * (counts['notch.width'] ?? 0)) / rows - input.body.body.crossBack) / 2;
+  return {
+    pieces,
+    joins: joins(input, counts),
+    rounds: roundsOf(input, counts, overhang),
+    facts: {
+      closedNeck: open
+        ? null
+        : {
+            opening: neckOpening(
+              style.neck.shape,
+              counts['neck.width']! / rows,
+              counts['neck.drop']! / stitches,
+            ),
+            stretch: fabric.stretch ?? USUAL_STRETCH,
+            front: 'neck.width',
+          },
+      ...sleeveFacts(input, counts, overhang),
+    },
+  };
+}
+
+/** Straight from the shoulder to the hem, drawn in by the rib; a sleeve from the overhang on. */
+function roundsOf(input: Input, counts: Counts, overhang: number): Program['rounds'] {
+  const { style, fabrics } = input;
+  const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
+  const opening = openingWorked(input, counts);
+  const fronts = isOpen(style) ? 2 : 1;
+  const round = (counts['back.width']! + fronts * counts['front.width']!) / rows + opening;
+  const down = (count: number) => (count / stitches) * (1 + growth);
+  const edge = down(counts['body.length']!);
+  const body: GarmentRound[] = [
+    { at: 0, round },
+    { at: down(counts['armhole.depth']!), round },
+    { at: edge, round },
+  ];
+  if (style.hem) {
+    const along = perCm(fabrics.get(style.hem.fabric)!.gauge, alongOf(style.hem));
+    const own = (counts['hem.rows']! + fronts * (counts['hem-front.rows'] ?? counts['hem.rows']!)) / along;
+    const drawn = own + (isOpen(style) ? opening : 0);
+    body.push({ at: edge, round: drawn }, { at: edge + bandHeight('hem', counts, input), round: drawn });
+  }
+  if (!style.sleeve) return { body, arm: [] };
+  const of = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
+  const end = overhang + (sleeveRows(counts) / perCm(of.gauge, 'rows')) * (1 + (of.growth ?? 0));
+  return {
+    body,
+    arm: [
+      { at: overhang, round: counts['sleeve.top']! / perCm(of.gauge, 'stitches') },
+      { at: end, round: counts['sleeve.cuff']! / perCm(of.gauge, 'stitches') },
+    ],
+  };
+}
+
+/** Every seam, in the order in which they are sewn: shoulders row to row, sides stitch to stitch. */
+function joins({ style }: Input, counts: Counts): JoinPlan[] {
+  const open = isOpen(style);
+  const { hem, neckband, sleeve } = style;
+  const cuff = cuffOf(style);
+  const round = sleeve !== null && inRounds(style, sleeve);
+  const armholes = SIDES.map((side): JoinPlan => ({
+    id: `armhole-${side}`,
+    label: `Armhole, ${side}`,
+    kind: sleeve?.worked === 'down' ? 'pick-up' : 'stitch-to-row',
+    a: ['sleeve.top'],
+    b: [`back.armhole-${side}`, `front.armhole-${side}`],
+  }));
+  const neck = neckEdges(open, counts);
+  return [
+    ...SIDES.map((side): JoinPlan => ({
+      id: `shoulder-${side}`,
+      label: `Shoulder seam, ${side}`,
+      kind: 'row-to-row',
+      a: [`back.shoulder-${side}`],
+      b: [`front.shoulder-${side}`],
+    })),
+    ...(sleeve && !round ? armholes : []),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `side-${side}`,
+      label: `Side seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: [`back.side-${side}`],
+      b: [`front.side-${side}`],
+    })),
+    ...(sleeve ? (round ? armholes : sleeveSeams()) : []),
+    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
+    ...(hem ? hemJoins(hem, open, false) : []),
+    ...(cuff ? cuffJoins(cuff) : []),
+    ...(neckband ? neckbandJoins(neckband, neck, open) : []),
+    ...(style.hood ? hoodJoins(style.hood, neck) : []),
+    ...(style.front.style === 'band'
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          `front.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
+      : []),
+  ];
+}
+
+/** The edges that a neckband meets, from the wearer's right to the left or round from the front. */
+function neckEdges(open: boolean, counts: Counts): string[] {
+  const stepped = counts['neck.drop']! > 0;
+  if (open)
+    return [
+      'front.neck-right',
+      ...(stepped ? ['front.neck-step-right'] : []),
+      'back.neck',
+      ...(stepped ? ['front.neck-step-left'] : []),
+      'front.neck-left',
+    ];
+  return stepped
+    ? ['front.neck', 'front.neck-last', 'back.neck', 'front.neck-first']
+    : ['front.neck', 'back.neck'];
+}

@@ -1,0 +1,217 @@
+import { bodyLevels } from '../../../body/levels.js';
+import { foundationExtra } from '../../../fabric/fabric.js';
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import type { JoinPlan } from '../../../joins/join.js';
+import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../../construction.js';
+import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
+import { acrossOf, bandPiece } from '../../shared/bands.js';
+import { cordPiece } from '../../shared/cord.js';
+import { forSize } from '../../shared/perSize.js';
+import { ends, SIDES } from '../../shared/pieces.js';
+import type { TubeStyle } from './style.js';
+
+type Input = SizeInput<TubeStyle>;
+
+/** A level of the body this far below the lower edge is stretched over all the same, cm. */
+const NEAR = 1;
+
+/** Tube, straps, cord and their joins. */
+export function program(input: Input, counts: Counts): Program {
+  const { style, fabrics } = input;
+  const pieces: PieceProgram[] = [tube(input, counts)];
+  if (style.straps) pieces.push(strap(input, counts));
+  if (style.cord) pieces.push(cordPiece('cord', 'Draw cord', 1, fabrics.get(style.fabric)!, counts));
+  if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, style.hem, fabrics, counts));
+  const { gauge, growth = 0, stretch } = fabrics.get(style.fabric)!;
+  const round = counts['tube.round']! / perCm(gauge, 'stitches');
+  const top = input.body.body.armholeDepth - forSize(style.above, input.size.id);
+  const edge = top + (counts['tube.rows']! / perCm(gauge, 'rows')) * (1 + growth);
+  const rib = style.hem
+    ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+    : 0;
+  const covered = bodyLevels(input.body.body).filter(({ at }) => at <= edge + rib + NEAR);
+  return {
+    pieces,
+    joins: joins(style),
+    rounds: {
+      body: [
+        { at: top, round },
+        { at: edge, round },
+      ],
+      arm: [],
+    },
+    facts: {
+      closedNeck: null,
+      sleeveTop: null,
+      reach: null,
+      stretched: { round, over: covered, gives: stretch ?? null, quantity: 'tube.round' },
+    },
+  };
+}
+
+/** What lies along the upper edge from the centre back round to it again: straps and what is between them. */
+function upperEdge(counts: Counts): { id: string; label: string; count: number; strap: boolean }[] {
+  const [width, apart, side] = [counts['strap.width']!, counts['strap.apart']!, counts['strap.side']!];
+  // The seam lies in the middle of the back; an odd stitch is after it.
+  const first = Math.floor(counts['strap.back']! / 2);
+  const between = (id: string, label: string, count: number) => ({ id, label, count, strap: false });
+  const strapAt = (place: 'front' | 'back', which: 'left' | 'right') => ({
+    id: `tube.strap-${place}-${which}`,
+    label: `Tube, ${which} strap at the ${place}`,
+    count: width,
+    strap: true,
+  });
+  return [
+    between('tube.back-first', 'Tube, back to the seam', first),
+    strapAt('back', 'left'),
+    between('tube.side-left', 'Tube, under the left arm', side),
+    strapAt('front', 'left'),
+    between('tube.front', 'Tube, front between the straps', apart),
+    strapAt('front', 'right'),
+    between('tube.side-right', 'Tube, under the right arm', side),
+    strapAt('back', 'right'),
+    between('tube.back-last', 'Tube, back from the seam', counts['strap.back']! - first),
+  ];
+}
+
+function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [counts['tube.round']!, counts['tube.rows']!];
+  const flat = style.rounds === 'sewn';
+  let from = 0;
+  const top: EdgeProgram[] = (
+    style.straps
+      ? upperEdge(counts)
+      : [{ id: 'tube.top', label: 'Tube, upper edge', count: stitches, strap: false }]
+  ).map(({ id, label, count, strap: sewn }): EdgeProgram => {
+    const place = { lies: 'live', part: 'main', n: rows, from, count } as const;
+    from += count;
+    return { id, label, axis: 'stitches', place, open: !sewn };
+  });
+  return {
+    id: 'tube',
+    label: 'Tube',
+    copies: 1,
+    fabric,
+    work: flat ? 'rows' : 'rounds',
+    rows: ['tube.rows'],
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches,
+        extra: flat ? foundationExtra(fabric) : 0,
+        along: null,
+        ...(style.rounds === 'sewn' ? {} : { round: style.rounds }),
+      },
+      { kind: 'even', part: 'main', to: rows },
+    ],
+    edges: [
+      {
+        id: 'tube.hem',
+        label: 'Tube, lower edge',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+        open: !style.hem,
+      },
+      ...top,
+      ...(flat
+        ? SIDES.map((side): EdgeProgram => ({
+            id: `tube.seam-${side}`,
+            label: `Tube, ${side} edge`,
+            axis: 'rows',
+            place: ends(side, { part: 'main', first: 1, last: rows }),
+            path: 'straight',
+          }))
+        : []),
+    ],
+    expects: [
+      { quantity: 'tube.round', edges: ['tube.hem'] },
+      ...(flat ? [{ quantity: 'tube.rows', edges: ['tube.seam-left'] }] : []),
+      ...(style.straps
+        ? [
+            { quantity: 'tube.round', edges: upperEdge(counts).map(({ id }) => id) },
+            { quantity: 'strap.apart', edges: ['tube.front'] },
+            { quantity: 'strap.side', edges: ['tube.side-left'] },
+          ]
+        : []),
+    ],
+  };
+}
+
+function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const [width, rows] = [counts['strap.width']!, counts['strap.rows']!];
+  return {
+    id: 'strap',
+    label: 'Strap',
+    copies: 2,
+    fabric,
+    work: 'rows',
+    rows: ['strap.rows'],
+    passages: [
+      { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
+      { kind: 'even', part: 'main', to: rows },
+    ],
+    edges: [
+      {
+        id: 'strap.front',
+        label: 'Strap, front end',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      {
+        id: 'strap.back',
+        label: 'Strap, back end',
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: width },
+      },
+      ...SIDES.map((side): EdgeProgram => ({
+        id: `strap.edge-${side}`,
+        label: `Strap, ${side} edge`,
+        axis: 'rows',
+        place: ends(side, { part: 'main', first: 1, last: rows }),
+        path: 'straight',
+        open: true,
+      })),
+    ],
+    expects: [
+      { quantity: 'strap.width', edges: ['strap.front'] },
+      { quantity: 'strap.rows', edges: ['strap.edge-left'] },
+    ],
+  };
+}
+
+function joins(style: TubeStyle): JoinPlan[] {
+  return [
+    ...(style.rounds === 'sewn'
+      ? [
+          {
+            id: 'back-seam',
+            label: 'Seam at the centre back',
+            kind: 'row-to-row' as const,
+            a: ['tube.seam-left'],
+            b: ['tube.seam-right'],
+          },
+        ]
+      : []),
+    ...(style.straps
+      ? SIDES.flatMap((side): JoinPlan[] =>
+          (['front', 'back'] as const).map((end) => ({
+            id: `strap-${end}-${side}`,
+            label: `Strap to the ${end}, ${side}`,
+            kind: 'stitch-to-stitch',
+            a: [`strap.${end}`],
+            b: [`tube.strap-${end}-${side}`],
+          })),
+        )
+      : []),
+    ...(style.hem
+      ? [
+          bandJoin(style.hem, { id: 'hem', label: 'Hem rib to tube', band: 'hem', edges: ['tube.hem'] }),
+          endsMeet(style.hem, 'hem', 'Hem rib, its ends'),
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,129 @@
+/** Caps, neckband, hood, armhole ribs and front bands: they follow the edges of the finished panels. */
+
+import { shapingUnit } from '../../../fabric/fabric.js';
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import { say } from '../../../text/phrase.js';
+import { countsByRow } from '../../../shaping/schedule.js';
+import type { Edgings, SizeInput } from '../../construction.js';
+import {
+  edgingIds,
+  endOfRib,
+  together,
+  frontBandAlong,
+  ribAlong,
+  type Edge,
+  type Stretch,
+} from '../edgings.js';
+import { isOpen } from '../front.js';
+import { HOOD_IDS, hoodAlong } from '../hood.js';
+import { frontNeck, halfNeck, steppedLength } from '../neck.js';
+import { given, plus } from '../quantity.js';
+import { CAP_IDS, capAlong } from './capDraft.js';
+import { neckbandOf, upperFabric, type PanelStyle } from './style.js';
+
+type Input = SizeInput<PanelStyle>;
+
+const RIBS = [
+  { id: 'neckband', label: 'Neckband', edge: neckEdge },
+  { id: 'armband', label: 'Armhole rib', edge: armholeEdge },
+] as const;
+
+/** The cap that is solved to its armhole, the hood, and the bands that the style has besides hem and cuff; null for none. */
+export function followers(input: Input): Edgings | null {
+  const { style } = input;
+  const capped = style.armhole?.curve ? style.sleeve : null;
+  const ribs = RIBS.flatMap((rib) => {
+    const band = rib.id === 'neckband' ? neckbandOf(input) : style[rib.id];
+    return band ? [{ ...rib, style: band }] : [];
+  });
+  const banded = style.front.style === 'band';
+  if (ribs.length === 0 && !banded && !capped && !style.hood) return null;
+  return {
+    ids: [...(capped ? CAP_IDS : []), ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
+    follow: (counts) =>
+      together([
+        ...(capped ? [capAlong(input, capped, counts)] : []),
+        ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
+        ...(style.hood ? [hoodAlong(input, neckEdge(input, counts))] : []),
+        ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
+      ]),
+  };
+}
+
+/** The edge of an armhole without a sleeve: up the front, down the back, and the steps at the underarm. */
+function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const rows = counts['armhole.rows']!;
+  const depth = (2 * rows) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  const reasons = [given(say`Armhole, 2 × ${rows} rows`, depth, { kind: 'quantity', id: 'armhole.rows' })];
+  const unit = depth / (2 * rows);
+  if (!style.armhole) return { label: 'Armhole', length: depth, unit, reasons };
+  const notch = counts['notch.width']!;
+  const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  return {
+    label: 'Armhole',
+    length: depth + steps,
+    unit,
+    reasons: [
+      ...reasons,
+      plus('Two steps at the underarm', steps, depth + steps, { kind: 'quantity', id: 'notch.width' }),
+    ],
+  };
+}
+
+/** The neck edge all round, as it has come out: across the back, and the front's two sides with what lies between them. */
+function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
+  const upper = fabrics.get(upperFabric(style))!;
+  const { gauge } = upper;
+  const unit = shapingUnit(upper);
+  const [stitches, rowsPerCm] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
+  const neck = counts['neck.width']!;
+  const [back, front] = [neck / stitches, frontLength()];
+  return {
+    label: 'Neck edge',
+    length: back + front,
+    unit: 1 / stitches,
+    reasons: [
+      given(say`Back neck, ${neck} stitches`, back, { kind: 'quantity', id: 'neck.width' }),
+      plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
+    ],
+  };
+
+  function frontLength(): number {
+    const drop = counts['neck.drop']!;
+    const shoulder = counts['shoulder.width']!;
+    const rows = counts['side.rows']! + counts['armhole.rows']!;
+    const divide = rows - drop;
+    const off = (counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0);
+    const width = counts[style.upper ? 'front.upper' : 'front.width']! - off;
+    const side = (aside: readonly number[]) => steppedLength(aside, stitches, rowsPerCm);
+    if (isOpen(style)) {
+      const taken = width - shoulder;
+      if (drop === 0) return (2 * taken) / stitches;
+      return 2 * side(halfNeck(style.neck, { taken, drop, width, divide, unit }).inside);
+    }
+    if (drop === 0) return neck / stitches;
+    const { centre, schedule } = frontNeck(style.neck, { neck, drop, shoulder, divide, unit });
+    return centre / stitches + 2 * side(countsByRow(schedule, divide + 1, rows));
+  }
+}
+
+/** What a front band is picked up along, from the hem up. */
+function frontEdge(input: Input, counts: Counts): Stretch[] {
+  const { style, fabrics } = input;
+  const drop = counts['neck.drop']!;
+  const side = counts['side.rows']!;
+  // The row in which the neck begins belongs to the neck.
+  const rows = side + counts['armhole.rows']! - (drop > 0 ? drop + 1 : 0);
+  const below = Math.min(rows, side) / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
+  const above = Math.max(0, rows - side) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  return [
+    {
+      label: 'Front edge below the neck',
+      length: below + above,
+      of: style.upper ? 'side.rows' : 'body.rows',
+    },
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
+  ];
+}

@@ -1,0 +1,130 @@
+import type { JoinPlan } from '../../../joins/join.js';
+import { bandJoin, cuffJoins, endsJoin, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
+import type { BandStyle } from '../bands.js';
+import { isOpen } from '../front.js';
+import { hoodJoins } from '../hood.js';
+import { SIDES } from '../pieces.js';
+import type { SizeInput } from '../../construction.js';
+import { isSlit } from './lowerEdge.js';
+import { notchJoins } from './notch.js';
+import { cuffOf, inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.js';
+
+/**
+ * Every seam, in the order in which they are sewn.
+ *
+ * @param drop rows of the front neck's drop
+ */
+export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
+  const { style } = input;
+  const slit = isSlit(input);
+  const { hem, neckband, sleeve } = style;
+  const cuff = cuffOf(style);
+  const open = isOpen(style);
+  const round = sleeve !== null && inRounds(style, sleeve);
+  return [
+    ...SIDES.map((side): JoinPlan => ({
+      id: `shoulder-${side}`,
+      label: `Shoulder seam, ${side}`,
+      kind: 'stitch-to-stitch',
+      a: [`back.shoulder-${side}`],
+      b: [`front.shoulder-${side}`],
+    })),
+    ...(sleeve && !round ? armholeJoins(style, sleeve) : []),
+    ...(sleeve && isNotched(style) ? notchJoins() : []),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `side-${side}`,
+      label: slit ? `Side seam above the slit, ${side}` : `Side seam, ${side}`,
+      kind: 'row-to-row',
+      a: [`back.side-${side}`],
+      b: [`front.side-${side}`],
+      ...(slit ? { says: 'row to row from the underarm down; below them the sides stay open' } : {}),
+    })),
+    // A sleeve in rounds is picked up round a closed armhole.
+    ...(sleeve ? (round ? armholeJoins(style, sleeve) : sleeveSeams()) : []),
+    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
+    ...(hem ? hemJoins(hem, open, slit) : []),
+    ...(cuff ? cuffJoins(cuff) : []),
+    ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
+    ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
+    ...(style.front.style === 'band'
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          `front.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
+      : []),
+  ];
+}
+
+/** The edges that a neckband meets, from the wearer's right to the left or round from the centre of the front. */
+function neckEdges({ front }: PanelStyle, drop: number): string[] {
+  const sides = ['front.neck-right', 'back.neck', 'front.neck-left'];
+  if (front.style !== 'closed') return sides;
+  return drop === 0 ? ['front.neck', 'back.neck'] : ['front.neck', ...sides];
+}
+
+/** Ribs of back and front, or fronts, and how they meet at the sides; where the sides are slit their ribs are as well. */
+export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
+  const front = open ? 'hem-front' : 'hem';
+  const to = (rib: string, edge: string, id: string, label: string): JoinPlan =>
+    bandJoin(band, { id, label, band: rib, edges: [edge] });
+  return [
+    to('hem', 'back.hem', 'hem-back', 'Hem rib to back'),
+    ...(open
+      ? SIDES.map((side) => to(front, `front.hem-${side}`, `hem-front-${side}`, `Hem rib to front, ${side}`))
+      : [to(front, 'front.hem', 'hem-front', 'Hem rib to front')]),
+    ...(slit ? [] : SIDES).map((side) =>
+      endsJoin(
+        band,
+        `hem-side-${side}`,
+        `Hem rib, ${side} side`,
+        side === 'right' ? 'hem.start' : 'hem.end',
+        side === 'right' ? `${front}.end` : `${front}.start`,
+      ),
+    ),
+  ];
+}
+
+function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPlan[] {
+  const curved = armhole !== null && armhole.curve !== null;
+  const cap = ['cap.base-front', 'cap.front-edge', 'cap.top', 'cap.back-edge', 'cap.base-back'];
+  return SIDES.map((side): JoinPlan => {
+    const rows = [`front.armhole-${side}`, `back.armhole-${side}`];
+    return {
+      id: `armhole-${side}`,
+      label: `Armhole, ${side}`,
+      kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
+      a: curved && worked === 'up' ? cap : ['sleeve.top'],
+      b: curved ? [`front.notch-${side}`, ...rows, `back.notch-${side}`] : rows.reverse(),
+    };
+  });
+}
+
+/** The seams of both sleeves. */
+export function sleeveSeams(): JoinPlan[] {
+  return SIDES.map((side): JoinPlan => ({
+    id: `sleeve-seam-${side}`,
+    label: `Sleeve seam, ${side}`,
+    kind: 'row-to-row',
+    a: ['sleeve.front-edge'],
+    b: ['sleeve.back-edge'],
+  }));
+}
+
+/** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
+export function armbandJoins(band: BandStyle, notched: boolean): JoinPlan[] {
+  return SIDES.flatMap((side): JoinPlan[] => [
+    bandJoin(band, {
+      id: `armband-${side}`,
+      label: `Armhole rib, ${side}`,
+      band: 'armband',
+      edges: [
+        ...(notched ? [`front.notch-${side}`] : []),
+        `front.armhole-${side}`,
+        `back.armhole-${side}`,
+        ...(notched ? [`back.notch-${side}`] : []),
+      ],
+    }),
+    { ...endsMeet(band, 'armband', `Armhole rib, its ends, ${side}`), id: `armband-seam-${side}` },
+  ]);
+}

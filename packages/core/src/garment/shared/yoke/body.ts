@@ -1,0 +1,159 @@
+import type { Counts } from '../../../fit/problem.js';
+import type { LineSection } from '../../../shaping/lines.js';
+import type { Passage } from '../../../shaping/passages.js';
+import { rise } from '../../../shaping/rates.js';
+import { countsByRow, type Schedule } from '../../../shaping/schedule.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import { ends, SIDES } from '../pieces.js';
+import { bodyParts, type SplitPart } from './split.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../front.js';
+
+type Input = SizeInput<YokeStyle>;
+
+/** The body from the underarm down, over the yoke's stitches and the two underarm chains. */
+export function body({ style, fabrics }: Input, counts: Counts, split: readonly SplitPart[]): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const open = isOpen(style);
+  const parts = bodyParts(split, counts['underarm.chain']!);
+  const rows = counts['body.rows']!;
+  const round = counts['body.round']!;
+  const last = counts['body.hem'] ?? round;
+  const shaped = shape(style, counts, parts);
+  let from = 0;
+  const starts = parts.map(({ id, label, count }): EdgeProgram => {
+    const edge: EdgeProgram = {
+      id: `body.${id}`,
+      label: `Body, ${label}`,
+      axis: 'stitches',
+      place: { lies: 'base', part: 'main', n: 1, from, count },
+    };
+    from += count;
+    return edge;
+  });
+  /** How far each front edge lies outside the first row's, in stitches. */
+  const outwards = shaped.counts.map((count) => (count - round) / 2);
+  return {
+    id: 'body',
+    label: 'Body',
+    copies: 1,
+    fabric,
+    work: open ? 'rows' : 'rounds',
+    rows: ['body.rows'],
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: round,
+        extra: 0,
+        along: 'the yoke without its sleeves',
+        over: parts.map(({ label, count, id }) => ({ label, count, chain: id.startsWith('underarm') })),
+        ...(open ? {} : { round: style.rounds }),
+      },
+      ...shaped.passages,
+    ],
+    edges: [
+      ...starts,
+      {
+        id: 'body.hem',
+        label: 'Body, lower edge',
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: last },
+        open: !style.hem,
+      },
+      ...(open
+        ? SIDES.map((side): EdgeProgram => ({
+            id: `body.edge-${side}`,
+            label: `Body, ${side} front edge`,
+            axis: 'rows',
+            // The piece begins at the wearer's right front.
+            place: ends(side === 'right' ? 'left' : 'right', { part: 'main', first: 1, last: rows }),
+            path: outwards.map((stitches) => (side === 'right' ? -stitches : stitches)),
+            open: style.front.style !== 'band',
+          }))
+        : []),
+    ],
+    expects: [
+      { quantity: 'body.round', edges: starts.map(({ id }) => id) },
+      { quantity: 'back.width', edges: open ? ['body.back'] : ['body.back-left', 'body.back-right'] },
+      { quantity: 'underarm.chain', edges: ['body.underarm-left'] },
+      { quantity: 'underarm.chain', edges: ['body.underarm-right'] },
+      ...(open ? [{ quantity: 'body.rows', edges: ['body.edge-left'] }] : []),
+      { quantity: style.body.shape === 'straight' ? 'body.round' : 'body.hem', edges: ['body.hem'] },
+    ],
+  };
+}
+
+/** The rows below the first: straight, or shaped on both sides of each side line, and the stitches after each row. */
+function shape(
+  style: YokeStyle,
+  counts: Counts,
+  parts: readonly SplitPart[],
+): { passages: Passage[]; counts: number[] } {
+  const rows = counts['body.rows']!;
+  const round = counts['body.round']!;
+  if (style.body.shape === 'straight')
+    return {
+      passages: [{ kind: 'even', part: 'main', to: rows }],
+      counts: new Array<number>(rows).fill(round),
+    };
+  const legs =
+    style.body.shape === 'A-line'
+      ? [{ from: 1, to: rows, start: 'body.round', end: 'body.hem', rows: 'body.rows' }]
+      : [
+          { from: 1, to: counts['waist.rows']!, start: 'body.round', end: 'body.waist', rows: 'waist.rows' },
+          { from: counts['waist.rows']!, to: rows, start: 'body.waist', end: 'body.hem', rows: 'hip.rows' },
+        ];
+  const chain = counts['underarm.chain']!;
+  // The side lies in the middle of the underarm: between two stitches, or in one.
+  const half = Math.floor(chain / 2);
+  const side = (chain % 2) as 0 | 1;
+  let widths = parts.reduce<number[]>((sums, { id, count }) => {
+    if (id.startsWith('underarm')) return [...sums.slice(0, -1), sums.at(-1)! + half, half];
+    return sums.length === 0 ? [count] : [...sums.slice(0, -1), sums.at(-1)! + count];
+  }, []);
+  const by: number[] = [round];
+  const passages = legs.map(({ from, to, start, end, rows: of }): Passage => {
+    const change = counts[end]! - counts[start]!;
+    const result = rise({
+      total: Math.abs(change) / 4,
+      firstRow: from + 1,
+      lastRow: to - (to === rows ? 0 : 1),
+      everyRow: 1,
+      most: 1,
+      order: 'slow first',
+      direction: change < 0 ? -1 : 1,
+    });
+    if (!result.ok) throw new Error(`the fit left no room for the sides: ${result.message}`);
+    const { schedule } = result;
+    const sections = sideSections(widths, schedule);
+    widths = widths.map((width, i) => width + (change / 4) * sidesOf(i));
+    for (const gained of countsByRow(schedule, from + 1, to))
+      by.push(counts[start]! + 4 * (gained - schedule.start));
+    return {
+      kind: 'lines',
+      part: 'main',
+      to,
+      sections,
+      line: { stitches: side, school: 'beside' },
+      name: 'side',
+      of: { start, end, rows: of },
+    };
+  });
+  return { passages, counts: by };
+}
+
+const SIDE_LABELS = ['first part', 'middle', 'last part'];
+
+/** How many side lines a part lies at. */
+const sidesOf = (i: number) => (i === 1 ? 2 : 1);
+
+function sideSections(widths: readonly number[], schedule: Schedule): LineSection[] {
+  return widths.map((count, i) => ({
+    id: `side-${i}`,
+    label: SIDE_LABELS[i]!,
+    count,
+    left: i === 0 ? null : schedule,
+    right: i === widths.length - 1 ? null : schedule,
+  }));
+}

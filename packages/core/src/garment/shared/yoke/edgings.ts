@@ -1,0 +1,82 @@
+/** The bands of a garment from the neck down: they follow the edges as these have come out. */
+
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import { say } from '../../../text/phrase.js';
+import type { Edgings, SizeInput } from '../../construction.js';
+import {
+  edgingIds,
+  endOfRib,
+  together,
+  frontBandAlong,
+  ribAlong,
+  type Edge,
+  type Edging,
+} from '../edgings.js';
+import { given, plus } from '../quantity.js';
+import { neckEdge } from './finished.js';
+import { falls } from './front.js';
+import type { YokeStyle } from './style.js';
+
+type Input = SizeInput<YokeStyle>;
+
+const RIBS = [
+  { id: 'neckband', label: 'Neckband', edge: 'Neck edge' },
+  { id: 'hem', label: 'Hem rib', edge: 'Lower edge of the body' },
+  { id: 'cuff', label: 'Cuff rib', edge: 'Sleeve at the cuff' },
+] as const;
+
+/** The bands that the style has, to be counted along the finished edges. */
+export function edgingsOf(input: Input): Edgings {
+  const ribs = RIBS.filter(({ id }) => input.style[id]);
+  const banded = input.style.front.style === 'band';
+  return {
+    ids: edgingIds(ribs, banded),
+    follow: (counts) =>
+      together([
+        ...ribs.map((one) =>
+          ribAlong(input, { ...one, style: input.style[one.id]! }, edgeOf(input, one, counts)),
+        ),
+        ...(banded ? [frontBand(input, counts)] : []),
+      ]),
+  };
+}
+
+function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts: Counts): Edge {
+  const stitches = perCm(input.fabrics.get(input.style.fabric)!.gauge, 'stitches');
+  const across = (label: string, of: string): Edge => {
+    const length = counts[of]! / stitches;
+    return {
+      label: name,
+      length,
+      unit: 1 / stitches,
+      reasons: [given(say`${label}, ${counts[of]!} stitches`, length, { kind: 'quantity', id: of })],
+    };
+  };
+  if (id === 'cuff') return across('Sleeve at the cuff', 'sleeve.cuff');
+  if (id === 'hem')
+    return across('Lower edge of the body', counts['body.hem'] === undefined ? 'body.round' : 'body.hem');
+  const first = across('First stitches of the neck', 'neck.round');
+  if (!falls(input.style)) return first;
+  const length = neckEdge(input, counts);
+  return {
+    label: name,
+    length,
+    unit: first.unit,
+    reasons: [...first.reasons, plus('Line of the front neck', length - first.length, length)],
+  };
+}
+
+/** Bands picked up along the straight fronts and the ends of neckband and hem. */
+function frontBand(input: Input, counts: Counts): Edging {
+  const { style, fabrics } = input;
+  const rows = perCm(fabrics.get(style.fabric)!.gauge, 'rows');
+  // The row in which a falling neck ends belongs to the neck.
+  const yoke = counts['yoke.rows']! - (falls(style) ? counts['neck.drop']! + 1 : 0);
+  return frontBandAlong(input, [
+    { label: 'Body', length: counts['body.rows']! / rows, of: 'body.rows' },
+    { label: 'Yoke', length: yoke / rows, of: 'yoke.rows' },
+    ...endOfRib(input, 'hem', style.hem, counts),
+    ...endOfRib(input, 'neckband', style.neckband, counts),
+  ]);
+}

@@ -1,0 +1,91 @@
+import { acrossOf } from '../bands.js';
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import type { FinishedPlan, SizeInput } from '../../construction.js';
+import type { YokeTargets } from './below.js';
+import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
+import { type YokeStyle } from './style.js';
+import { type NeckTargets } from './targets.js';
+import { isOpen, openingWidth, openingWorked } from '../front.js';
+
+type Input = SizeInput<YokeStyle>;
+
+/** Finished height of a band, 0 where the style has none. */
+export function bandHeight(
+  band: 'hem' | 'cuff' | 'neckband',
+  counts: Counts,
+  { style, fabrics }: Input,
+): number {
+  const chosen = style[band];
+  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen)) : 0;
+}
+
+/** Length of the yoke's neck edge, before a neckband, cm. */
+export function neckEdge(input: Input, counts: Counts): number {
+  const { style, fabrics } = input;
+  const { gauge } = fabrics.get(style.fabric)!;
+  const stitches = perCm(gauge, 'stitches');
+  const first = counts['neck.round']! / stitches;
+  if (!falls(style)) return first;
+  const neck = fallingNeck(
+    style.neck.shape as 'round' | 'V',
+    frontCounts(input, counts).between,
+    counts['neck.drop']!,
+    isOpen(style),
+  );
+  return first + fallingLength(neck, stitches, perCm(gauge, 'rows'));
+}
+
+/** The finished measurements: what was wanted, and how each follows from the counts. */
+export function finishedOf(
+  input: Input,
+  wanted: YokeTargets,
+  neck: NeckTargets,
+  edge: number,
+): FinishedPlan[] {
+  const { style, fabrics } = input;
+  const { gauge } = fabrics.get(style.fabric)!;
+  const across = (id: string) => (counts: Counts) => counts[id]! / perCm(gauge, 'stitches');
+  const along = (id: string) => (counts: Counts) => counts[id]! / perCm(gauge, 'rows');
+  const opening = openingWidth(input);
+  const raised = style.neck.shape === 'short rows';
+  const round = (id: string, label: string, quantity: string, target: number): FinishedPlan => ({
+    id,
+    label,
+    target: target + opening,
+    actual: (counts) => across(quantity)(counts) + openingWorked(input, counts),
+  });
+  return [
+    round('bust', 'All round', 'body.round', wanted.round),
+    ...(wanted.waist === null ? [] : [round('waist', 'At the waist', 'body.waist', wanted.waist)]),
+    ...(wanted.hem === null ? [] : [round('hem', 'At the lower edge', 'body.hem', wanted.hem)]),
+    {
+      id: 'length',
+      label: 'Length at the back',
+      target: wanted.length,
+      actual: (counts) =>
+        along('yoke.rows')(counts) +
+        (raised ? along('neck.drop')(counts) : 0) +
+        along('body.rows')(counts) +
+        bandHeight('hem', counts, input),
+    },
+    { id: 'neckEdge', label: 'Neck edge', target: edge, actual: (counts) => neckEdge(input, counts) },
+    ...(neck.drop.length > 0
+      ? [{ id: 'neckDrop', label: 'Front neck drop', target: neck.drop.length, actual: along('neck.drop') }]
+      : []),
+    { id: 'yokeDepth', label: 'Yoke depth', target: wanted.depth, actual: along('yoke.rows') },
+    {
+      id: 'upperArm',
+      label: 'Sleeve at the underarm',
+      target: wanted.upperArm,
+      actual: across('sleeve.top'),
+    },
+    { id: 'cuff', label: 'Sleeve at the cuff', target: wanted.wrist, actual: across('sleeve.cuff') },
+    {
+      id: 'sleeveLength',
+      label: 'Sleeve length with cuff',
+      target: wanted.sleeve,
+      actual: (counts) => along('sleeve.rows')(counts) + bandHeight('cuff', counts, input),
+    },
+  ];
+}

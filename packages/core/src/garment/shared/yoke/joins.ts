@@ -1,0 +1,68 @@
+import type { JoinPlan } from '../../../joins/join.js';
+import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
+import { SIDES } from '../pieces.js';
+import { type YokeStyle } from './style.js';
+import { isOpen } from '../front.js';
+
+/**
+ * Every join of a garment from the neck down: the split, where live stitches go on as body or sleeve, the underarm chains that
+ * body and sleeve share, and the bands.
+ *
+ * @param neckEdges edges of the yoke that the neckband goes along, from the wearer's right to the left
+ */
+export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[] {
+  const open = isOpen(style);
+  const live = (id: string, label: string, parts: readonly string[]): JoinPlan => ({
+    id,
+    label,
+    kind: 'live',
+    a: parts.map((part) => `yoke.${part}`),
+    b: parts.map((part) => `body.${part}`),
+  });
+  const { hem, cuff, neckband } = style;
+  const banded = style.front.style === 'band';
+  return [
+    live('split-back', 'Split, back', open ? ['back'] : ['back-left', 'back-right']),
+    ...(open
+      ? SIDES.map((side) => live(`split-front-${side}`, `Split, ${side} front`, [`front-${side}`]))
+      : [live('split-front', 'Split, front', ['front'])]),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `split-sleeve-${side}`,
+      label: `Split, ${side} sleeve`,
+      kind: 'live',
+      a: [`yoke.sleeve-${side}`],
+      b: ['sleeve.top'],
+    })),
+    ...SIDES.map((side): JoinPlan => ({
+      id: `underarm-${side}`,
+      label: `Underarm, ${side}`,
+      // The sleeve is worked into the underside of the chain: nothing is left to sew.
+      kind: 'live',
+      a: ['sleeve.underarm-first', 'sleeve.underarm-last'],
+      b: [`body.underarm-${side}`],
+    })),
+    ...(style.sleeve.worked === 'rows'
+      ? SIDES.map((side): JoinPlan => ({
+          id: `sleeve-seam-${side}`,
+          label: `Sleeve seam, ${side}`,
+          kind: 'row-to-row',
+          a: ['sleeve.edge-left'],
+          b: ['sleeve.edge-right'],
+        }))
+      : []),
+    ...(neckband ? neckbandJoins(neckband, neckEdges, open) : []),
+    ...(hem
+      ? [bandJoin(hem, { id: 'hem', label: 'Hem rib to body', band: 'hem', edges: ['body.hem'] })]
+      : []),
+    ...(hem && !open ? [endsMeet(hem, 'hem', 'Hem rib, its ends')] : []),
+    ...(cuff ? cuffJoins(cuff) : []),
+    ...(banded
+      ? frontBandJoins((side) => [
+          ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
+          `body.edge-${side}`,
+          `yoke.edge-${side}`,
+          ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
+        ])
+      : []),
+  ];
+}

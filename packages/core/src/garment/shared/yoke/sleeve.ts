@@ -1,0 +1,95 @@
+import { perCm } from '../../../fabric/gauge.js';
+import type { Counts } from '../../../fit/problem.js';
+import { countsByRow } from '../../../shaping/schedule.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import { ends } from '../pieces.js';
+import { sleeveSchedule } from '../taper.js';
+import type { YokeStyle } from './style.js';
+
+type Input = SizeInput<YokeStyle>;
+
+/**
+ * A sleeve from the yoke down: over its stitches of the yoke and the underside of the underarm chain. It begins in the middle
+ * of the underarm.
+ */
+export function sleeve({ size, style, fabrics }: Input, counts: Counts): PieceProgram {
+  const fabric = fabrics.get(style.fabric)!;
+  const rows = counts['sleeve.rows']!;
+  const top = counts['sleeve.top']!;
+  const cuff = counts['sleeve.cuff']!;
+  const chain = counts['underarm.chain']!;
+  const flat = style.sleeve.worked === 'rows';
+  const schedule = sleeveSchedule(style.sleeve, size.id, {
+    rows,
+    top,
+    cuff,
+    rowsPerCm: perCm(fabric.gauge, 'rows'),
+    up: false,
+  });
+  const first = Math.floor(chain / 2);
+  const base = (id: string, label: string, from: number, count: number): EdgeProgram => ({
+    id: `sleeve.${id}`,
+    label: `Sleeve, ${label}`,
+    axis: 'stitches',
+    place: { lies: 'base', part: 'main', n: 1, from, count },
+  });
+  const outwards = countsByRow(schedule, 1, rows).map((count) => (count - top) / 2);
+  return {
+    id: 'sleeve',
+    label: 'Sleeve',
+    copies: 2,
+    fabric,
+    work: flat ? 'rows' : 'rounds',
+    rows: ['sleeve.rows'],
+    passages: [
+      {
+        kind: 'start',
+        part: 'main',
+        stitches: top,
+        extra: 0,
+        along: 'the sleeve of the yoke',
+        over: [
+          { label: 'underarm', count: first, chain: false },
+          { label: 'sleeve', count: top - chain, chain: false },
+          { label: 'underarm', count: chain - first, chain: false },
+        ],
+        ...(flat ? {} : { round: style.rounds }),
+      },
+      {
+        kind: 'shape',
+        part: 'main',
+        to: rows,
+        schedule,
+        where: flat || style.sleeve.placement === 'underarm' ? { at: 'both edges' } : { at: 'the round' },
+        of: { start: 'sleeve.top', end: 'sleeve.cuff', rows: 'sleeve.rows' },
+      },
+    ],
+    edges: [
+      base('underarm-first', 'first half of the underarm', 0, first),
+      base('top', 'from the yoke', first, top - chain),
+      base('underarm-last', 'second half of the underarm', first + top - chain, chain - first),
+      {
+        id: 'sleeve.cuff',
+        label: 'Sleeve, cuff edge',
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: cuff },
+        open: !style.cuff,
+      },
+      ...(flat
+        ? (['left', 'right'] as const).map((side): EdgeProgram => ({
+            id: `sleeve.edge-${side}`,
+            label: `Sleeve, ${side} edge`,
+            axis: 'rows',
+            place: ends(side, { part: 'main', first: 1, last: rows }),
+            path: outwards.map((stitches) => (side === 'left' ? -stitches : stitches)),
+          }))
+        : []),
+    ],
+    expects: [
+      { quantity: 'sleeve.top', edges: ['sleeve.underarm-first', 'sleeve.top', 'sleeve.underarm-last'] },
+      { quantity: 'underarm.chain', edges: ['sleeve.underarm-first', 'sleeve.underarm-last'] },
+      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
+      ...(flat ? [{ quantity: 'sleeve.rows', edges: ['sleeve.edge-left'] }] : []),
+    ],
+  };
+}
