@@ -1,4 +1,4 @@
-// Writes the part of docs/formats/design.schema.json that is made from the readers of the constructions.
+// Writes the parts of docs/formats that are made from the fields of the constructions: the schema of garments and the table of fields.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,7 +9,11 @@ installPackages();
 const { build } = await import('esbuild');
 const outfile = join(tmpdir(), `upfell-schema-${process.pid}.mjs`);
 await build({
-  entryPoints: [`${root}/packages/core/src/format/garmentSchema.ts`],
+  stdin: {
+    contents: `export * from './garmentSchema.js'; export * from './garmentTable.js';`,
+    resolveDir: `${root}/packages/core/src/format`,
+    loader: 'ts',
+  },
   outfile,
   bundle: true,
   platform: 'node',
@@ -17,8 +21,10 @@ await build({
   conditions: ['source'],
   logLevel: 'warning',
 });
-const { withGarmentSchema } = await import(pathToFileURL(outfile).href);
+const { withGarmentSchema, withGarmentTable } = await import(pathToFileURL(outfile).href);
 const file = `${root}/docs/formats/design.schema.json`;
 const schema = withGarmentSchema(JSON.parse(readFileSync(file, 'utf8')));
 writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);
-runBin('prettier', ['--write', '--log-level', 'warn', file]);
+const page = `${root}/docs/formats/README.md`;
+writeFileSync(page, withGarmentTable(readFileSync(page, 'utf8')));
+runBin('prettier', ['--write', '--log-level', 'warn', file, page]);

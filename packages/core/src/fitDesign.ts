@@ -115,7 +115,7 @@ function workedBefore(known: Remembered, fit: string, work: () => SizePlan): Siz
   return known.made.plan;
 }
 
-function readGarment({ garment, fabrics }: Design): { construction: Construction<unknown>; style: unknown } {
+function readGarment({ garment, fabrics }: Design): { construction: Construction; style: unknown } {
   const construction = constructionOf(garment.construction);
   if (!construction)
     throw new DesignUnfit([
@@ -133,7 +133,7 @@ function readGarment({ garment, fabrics }: Design): { construction: Construction
 
 /** What is to be said of each size before it is worked. */
 function notesOf(
-  construction: Construction<unknown>,
+  construction: Construction,
   design: Design,
   sizes: readonly Remembered[],
   fits: readonly WholeFit[],
@@ -174,7 +174,7 @@ interface WholeFit extends SizeFit {
 
 /** Fits the pieces of all sizes as a range, and then the edgings along them, which follow. */
 function fitAll(
-  construction: Construction<unknown>,
+  construction: Construction,
   design: Design,
   sizes: readonly Remembered[],
   remember: boolean,
@@ -229,7 +229,7 @@ function fitAll(
  * nothing stops it that does not stop it anyway.
  */
 function trialsOf(
-  construction: Construction<unknown>,
+  construction: Construction,
   { input, draft }: Drafted,
   edgings: readonly Pin[],
 ): (held: Held) => boolean {

@@ -89,23 +89,13 @@ export {
 } from './fabric/fabric.js';
 export { lengthOnTheHook, perCm } from './fabric/gauge.js';
 export { CONSTRUCTIONS } from './garment/registry.js';
-export { easeOver, forSize, partsOf, type Ease, type PerSize } from './garment/shared/perSize.js';
+export { easeOver, forSize, partsOf, type Ease, type PerSize } from './fields/perSize.js';
+export type { Field, FieldWords, Fields, LengthField, When } from './fields/kinds.js';
+export { fieldAt, holds, labelIn, unusedIn, valueAt } from './fields/words.js';
 export type { PieceSection } from './garment/sections.js';
-export type { GarmentRound } from './garment/construction.js';
-export { SLEEVE_LENGTHS, type SleeveReach } from './garment/shared/arm.js';
-export type { OverStyle } from './garment/constructions/overShoulders/style.js';
-export type { HalvesStyle } from './garment/constructions/twoHalves/style.js';
-export { TUBE_ROUNDS, type TubeStyle } from './garment/constructions/tube/style.js';
-export { HOOD_SHAPES, type HoodStyle } from './garment/shared/hood.js';
-export {
-  NECK_STYLES,
-  SLEEVE_ROUNDS,
-  SLEEVE_SHAPES,
-  type ArmholeCurve,
-  type MeasuredStyle,
-  type PanelStyle,
-  type SleeveStyle,
-} from './garment/shared/panels/style.js';
+export { changedGarment, type ChangedGarment } from './garment/change.js';
+export { fieldValues, type Construction, type GarmentRound } from './garment/construction.js';
+export type { PanelStyle } from './garment/shared/panels/style.js';
 export { leadingMeasurement } from './garment/shared/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
@@ -121,13 +111,9 @@ export {
   type LineWay,
 } from './shaping/lines.js';
 export { fastRows } from './shaping/rates.js';
-export type { RaglanStyle } from './garment/constructions/raglan/style.js';
-export type { RoundYokeStyle } from './garment/constructions/roundYoke/style.js';
-export { INCREASE_ROUNDS } from './garment/constructions/roundYoke/style.js';
-export { FRONTS, type FrontStyle } from './garment/shared/front.js';
-export { BAND_WAYS } from './garment/shared/bands.js';
-export { BODY_SHAPES, type BodyStyle } from './garment/shared/body.js';
-export { YOKE_NECKS, type YokeStyle } from './garment/shared/yoke/style.js';
+export type { RaglanStyle } from './garment/constructions/raglan/fields.js';
+export type { RoundYokeStyle } from './garment/constructions/roundYoke/fields.js';
+export type { YokeStyle } from './garment/shared/yoke/fields.js';
 export { constructionOf } from './garment/registry.js';
 export type { Fix } from './advice/note.js';
 export type { Row } from './work/rows.js';

@@ -72,7 +72,7 @@ interface WorkedGarment {
  * @throws PlanRefused where a piece does not come off the hook as counted, RangeError where it cannot be shaped so
  */
 export function workGarment(
-  construction: Construction<unknown>,
+  construction: Construction,
   input: SizeInput<unknown>,
   counts: Counts,
 ): WorkedGarment {
@@ -121,7 +121,7 @@ function notWorkable({ quantities }: Draft, { pinned }: SizeFit, error: unknown)
  * is added to `notes`. A size without counts, or whose counts the hook refuses, has nothing but its notes.
  */
 export function planSize(
-  construction: Construction<unknown>,
+  construction: Construction,
   input: SizeInput<unknown>,
   draft: Draft,
   fit: SizeFit,

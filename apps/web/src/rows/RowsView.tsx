@@ -4,19 +4,21 @@ import {
   explainLines,
   explainShaping,
   reasonPart,
+  valueAt,
+  type Ease,
   type Passage,
+  type PerSize,
   type PlannedPiece,
   type Reason,
 } from '@upfell/core';
 import { useDocument, useOld, useSizePlan, useUnits } from '../design/useSizePlan';
 import { HoldButton } from '../drawer/HoldButton';
-import { NeckLineField, SleeveShapingFields } from '../shape/ShapingFields';
-import { part, useStyle } from '../shape/style';
-import { edit } from '../state/designStore';
+import { StyleField } from '../shape/StyleForm';
+import { editStyle, styleOf, withFigure } from '../state/style';
 import { askStrips } from '../state/planner';
 import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
-import { evenEnds, evenLength, withValue, type EvenEnd } from './evenRows';
+import { evenEnds, evenLength, type EvenEnd } from './evenRows';
 import { PieceStrip } from './PieceStrip';
 import { linesSentence, passageSentence, shapeSentence } from './sentences';
 
@@ -76,9 +78,9 @@ function PieceRows({
   plan: ScreenPlan;
   strip: Strip | undefined;
 }) {
-  const { fabrics } = useDocument();
+  const document = useDocument();
+  const { fabrics } = document;
   const all = useView((view) => view.all);
-  const style = useStyle();
   const taper = piece.passages.find(
     (passage): passage is Shape => passage.kind === 'shape' && passage.of.rows === 'sleeve.rows',
   );
@@ -93,11 +95,9 @@ function PieceRows({
       rows,
       fabrics.find(({ id }) => id === piece.fabric)!,
     );
-    edit(
-      `garment.sleeve.${field}`,
-      (document) => void (part(document, 'sleeve')[field] = withValue(style.sleeve![field], size.id, length)),
-      { joined: dragging },
-    );
+    const path = `sleeve.${field}`;
+    const now = valueAt(styleOf(document), path) as PerSize<Ease>;
+    editStyle(path, withFigure(now, size.id, length), dragging);
   };
   const counts = piece.quantities.flatMap((id) => {
     const quantity = size.quantities.find((one) => one.id === id);
@@ -179,8 +179,13 @@ function ShapedPassage({
       {first === index && (
         <>
           <div className="max-w-[24rem]">
-            {passage.of.rows === 'sleeve.rows' && <SleeveShapingFields />}
-            {passage.of.rows === 'neck.drop' && <NeckLineField />}
+            {passage.of.rows === 'sleeve.rows' && (
+              <>
+                <StyleField path="sleeve.order" />
+                <StyleField path="sleeve.everyRow" />
+              </>
+            )}
+            {passage.of.rows === 'neck.drop' && <StyleField path="neck.shape" />}
           </div>
           <details className="mt-1 text-[13px]">
             <summary>Why these rows</summary>

@@ -1,13 +1,4 @@
-import {
-  forSize,
-  partsOf,
-  perCm,
-  tidy,
-  type Ease,
-  type Fabric,
-  type Passage,
-  type PerSize,
-} from '@upfell/core';
+import { perCm, tidy, type Fabric, type Passage } from '@upfell/core';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -42,13 +33,4 @@ export function evenEnds({ schedule, of, to }: Shape): EvenEnd[] {
 /** The style's length for so many even rows: 0 for the one row that is always even. */
 export function evenLength(rows: number, fabric: Fabric): number {
   return rows <= 1 ? 0 : tidy(rows / perCm(fabric.gauge, 'rows'));
-}
-
-/** A style figure with another value for a size that has its own, else for all sizes. */
-export function withValue(value: PerSize<Ease>, size: string, cm: number): PerSize<Ease> {
-  const { all, sizes } = partsOf(value);
-  if (Object.keys(sizes).length === 0) return cm;
-  return forSize(value, size) === all && !(size in sizes)
-    ? { all: cm, sizes }
-    : { all, sizes: { ...sizes, [size]: cm } };
 }

@@ -1,7 +1,8 @@
 import { perCm, plan, type Design, type Passage, type SizePlan } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
 import { stripOf } from '../worker/screen';
-import { evenEnds, evenLength, withValue } from './evenRows';
+import { withFigure } from '../state/style';
+import { evenEnds, evenLength } from './evenRows';
 import { idealLines } from './idealLine';
 import { passageSentence, shapeSentence } from './sentences';
 
@@ -43,9 +44,9 @@ describe('the ends of a taper', () => {
   });
 
   it('are set for all sizes, or for the one that has its own', () => {
-    expect(withValue(3, 'M', 5)).toBe(5);
-    expect(withValue({ all: 3, sizes: { L: 4 } }, 'M', 5)).toEqual({ all: 5, sizes: { L: 4 } });
-    expect(withValue({ all: 3, sizes: { M: 4 } }, 'M', 5)).toEqual({ all: 3, sizes: { M: 5 } });
+    expect(withFigure(3, 'M', 5)).toBe(5);
+    expect(withFigure({ all: 3, sizes: { L: 4 } }, 'M', 5)).toEqual({ all: 5, sizes: { L: 4 } });
+    expect(withFigure({ all: 3, sizes: { M: 4 } }, 'M', 5)).toEqual({ all: 3, sizes: { M: 5 } });
   });
 });
 

@@ -1,8 +1,7 @@
-import { CONSTRUCTIONS, type Design } from '@upfell/core';
+import { changedGarment, CONSTRUCTIONS, type Design } from '@upfell/core';
 import { toast } from 'sonner';
 import { Modal } from '../ui/Modal';
-import { changeConstruction, changed, givenUp } from './changeConstruction';
-import { SKETCHES } from './constructionSketches';
+import { changeConstruction, givenUp } from './changeConstruction';
 
 interface Props {
   document: Design;
@@ -28,10 +27,9 @@ export function ConstructionDialog({ document, onClose }: Props) {
       onClose={onClose}
     >
       <ul className="grid gap-3 sm:grid-cols-2">
-        {CONSTRUCTIONS.map(({ id, label }) => {
-          const sketch = SKETCHES[id]!;
+        {CONSTRUCTIONS.map(({ id, label, sketch }) => {
           const own = id === construction;
-          const lost = own ? null : givenUp(changed(document, id));
+          const lost = own ? null : givenUp(changedGarment(document, id));
           return (
             <li key={id}>
               <button
@@ -52,7 +50,7 @@ export function ConstructionDialog({ document, onClose }: Props) {
                       strokeLinejoin="round"
                     />
                   ))}
-                  {sketch.inner.map((d) => (
+                  {sketch.inner?.map((d) => (
                     <path
                       key={d}
                       d={d}

@@ -1,7 +1,10 @@
 import { Slider } from 'radix-ui';
 import { scaleLinear } from 'd3';
-import { formatLength, tidy } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import type { Draft } from 'immer';
+import { completeBody, formatLength, tidy, type Design, type Ease, type PerSize } from '@upfell/core';
+import { useChosenSize, useUnits } from '../design/useSizePlan';
+import { edit } from '../state/designStore';
+import { withFigure } from '../state/style';
 import { EASE_CLASSES, EASE_SCALE, easeInWords } from './easeClasses';
 
 interface Props {
@@ -12,8 +15,31 @@ interface Props {
 
 const percent = scaleLinear([EASE_SCALE.from, EASE_SCALE.to], [0, 100]);
 
+/** An ease of the garment on the scale, over the chosen size's bust; moving it makes a share a length. */
+export function BodyEaseScale({
+  over,
+  path,
+  value,
+  put,
+}: {
+  /** The ease over a bust, cm. */
+  over: (bust: number) => number;
+  path: string;
+  value: PerSize<Ease>;
+  put: (document: Draft<Design>, value: PerSize<Ease>) => void;
+}) {
+  const { size } = useChosenSize();
+  const { body } = completeBody(size.body, size.group)!;
+  return (
+    <EaseScale
+      cm={over(body.bust)}
+      onChange={(cm) => edit(path, (document) => put(document, withFigure(value, size.id, cm)))}
+    />
+  );
+}
+
 /** The named classes of ease as a scale whose mark can be dragged (or moved with the arrow keys). */
-export function EaseScale({ cm, onChange }: Props) {
+function EaseScale({ cm, onChange }: Props) {
   const units = useUnits();
   return (
     <div className="mt-1 mb-3">

@@ -1,5 +1,5 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { newDesign, shareBase, type Design } from '@upfell/core';
+import { newDesign, shareBase } from '@upfell/core';
 import { propose } from '../fabric/proposal';
 import { edit, openDocument, undo, useDesign } from '../state/designStore';
 import { useView } from '../state/view';
@@ -73,13 +73,13 @@ describe('an ease', () => {
   });
 
   it('of its own at the hip and at the upper arm can be added and left out', () => {
-    fireEvent.click(screen.getByText('Another ease at the hip'));
+    choose('At the hip', 'own');
     expect(garment()['hipEase']).toBe(10);
     type('garment.hipEase', '4');
     expect(garment()['hipEase']).toBe(4);
-    fireEvent.click(screen.getByText('Leave out “ease at the hip”'));
+    choose('At the hip', 'none');
     expect(garment()['hipEase']).toBeNull();
-    fireEvent.click(screen.getByText('An ease at the upper arm'));
+    choose('Upper arm', 'own');
     expect((garment()['sleeve'] as { upperArmEase: number }).upperArmEase).toBe(8);
   });
 
@@ -96,16 +96,38 @@ describe('an ease', () => {
 });
 
 it('lets the neck be led by the head, by its round, or by what is wanted', () => {
-  const neck = () => garment()['neck'] as { width: number | null; ease: number | null };
-  const width = () => screen.getAllByLabelText('Width')[0]!;
-  fireEvent.change(width(), { target: { value: 'round' } });
-  expect(neck()).toMatchObject({ width: null, ease: 12 });
+  const neck = () => garment()['neck'] as { width?: number | null; ease?: number | null };
+  choose('Led by the neck round', 'own');
+  expect(neck().ease).toBe(12);
   type('garment.neck.ease', '14');
   expect(neck().ease).toBe(14);
-  fireEvent.change(width(), { target: { value: 'own' } });
-  expect(neck()).toMatchObject({ width: 18, ease: null });
-  fireEvent.change(width(), { target: { value: 'usual' } });
-  expect(neck()).toMatchObject({ width: null, ease: null });
+  fireEvent.change(field('garment.neck.width.own'), { target: { value: 'own' } });
+  expect(neck().width).toBe(18);
+  expect(screen.queryByLabelText('Led by the neck round')).toBeNull();
+  type('garment.neck.width', '20');
+  expect(neck().width).toBe(20);
+  // Another style has its own width and depth.
+  choose('Style', 'boat');
+  expect(neck()).toEqual(expect.objectContaining({ style: 'boat' }));
+  for (const key of ['width', 'ease', 'drop']) expect(neck()).not.toHaveProperty(key);
+});
+
+it('slants the fronts by a rate in place of a drop and a line', () => {
+  const add = screen.getByText('Slant of the front neck').querySelector('button')!;
+  fireEvent.click(add);
+  expect(garment()['neck']).toMatchObject({ slant: {} });
+  expect([field('garment.neck.drop'), field('garment.neck.shape')]).toEqual([null, null]);
+  type('garment.neck.slant.stitches', '2');
+  fireEvent.change(field('garment.neck.slant.every'), { target: { value: '2' } });
+  expect(garment()['neck']).toMatchObject({ slant: { stitches: 2, every: 2 } });
+});
+
+it('says what each field does where that is wanted', () => {
+  expect(screen.queryByText(/Added to the body’s armhole depth/)).toBeNull();
+  fireEvent.click(screen.getByText('Say what each field does'));
+  expect(screen.getByText(/Added to the body’s armhole depth. A share is of the armhole depth/)).toBeTruthy();
+  fireEvent.click(screen.getByText('Hide what each field does'));
+  expect(screen.queryByText(/Added to the body’s armhole depth/)).toBeNull();
 });
 
 it('lets width and length be led by other measurements', () => {
@@ -124,16 +146,19 @@ it('shows a change of fabric before it is taken: nothing changes by choosing', (
   expect(garment()['upper']).toEqual({ fabric: 'rib' });
   choose('From the underarm up', 'body');
   act(() => void edit('garment', jest.mocked(propose).mock.calls.at(-1)![2]));
-  expect(garment()['upper']).toBeNull();
+  expect(garment()['upper']).toEqual({ fabric: null });
 });
 
 it('leaves a rib out and adds it again', () => {
-  fireEvent.click(screen.getAllByText('Leave out')[0]!);
+  const button = () => screen.getByText('Hem rib').querySelector('button')!;
+  fireEvent.click(button());
   expect(garment()['hem']).toBeNull();
-  // The hood and the neckband, which this design has not, can be added as well.
-  expect(screen.getAllByText('Add')).toHaveLength(3);
-  fireEvent.click(screen.getAllByText('Add')[2]!);
-  expect(garment()['hem']).toMatchObject({ fabric: 'rib', height: 5 } satisfies Partial<Design['garment']>);
+  expect(field('garment.hem.height')).toBeNull();
+  fireEvent.click(button());
+  expect(garment()['hem']).toEqual({});
+  expect(field('garment.hem.height').value).toBe('5');
+  type('garment.hem.gather', '95');
+  expect(garment()['hem']).toEqual({ gather: 0.95 });
 });
 
 it('opens the front, and asks for what that needs', () => {

@@ -2,10 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { constructionOf } from '@upfell/core';
 import { useDocument } from '../design/useSizePlan';
-import { YOKES } from '../yoke/useYoke';
-import { PanelsPanel } from './PanelsPanel';
-import { TubePanel } from './TubePanel';
-import { YokePanel } from './YokePanel';
+import { StyleForm } from './StyleForm';
 
 const ConstructionDialog = lazy(() =>
   import('./ConstructionDialog').then((module) => ({ default: module.ConstructionDialog })),
@@ -34,13 +31,7 @@ export function ShapePanel() {
           <ConstructionDialog document={document} onClose={() => setChoosing(false)} />
         </Suspense>
       )}
-      {YOKES.includes(construction) ? (
-        <YokePanel />
-      ) : construction === 'tube' ? (
-        <TubePanel />
-      ) : (
-        <PanelsPanel />
-      )}
+      <StyleForm />
     </>
   );
 }

@@ -61,9 +61,9 @@ it('has stitches of a line only where increases lie beside it', () => {
 it('forgets places set by hand when the number of increase rounds changes', () => {
   construct('round-yoke');
   choose('Increase rounds', 'many');
-  expect(garment()['increases']).toEqual({ rounds: 'many', places: null });
+  expect(garment()['increases']).toEqual({ rounds: 'many' });
   choose('Increase rounds', '3');
-  expect(garment()['increases']).toEqual({ rounds: 3, places: null });
+  expect(garment()['increases']).toEqual({ rounds: 3 });
 });
 
 it('shapes the body to waist and hem', () => {

@@ -3,7 +3,7 @@ import { countOf, type YokeStyle } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
 import { useHeld } from '../ui/useHeld';
 import type { FlatYoke } from './fromAbove';
-import { moved, setStyle } from './useYoke';
+import { editStyle, withFigure } from '../state/style';
 
 type Point = readonly [x: number, y: number];
 
@@ -127,9 +127,9 @@ export const YokeAbove = memo(function YokeAbove({
         testId="handle-underarm"
         onHold={hold}
         onMove={(value, dragging) =>
-          setStyle(
-            'garment.underarm',
-            moved(style.underarm, size, Math.round((value / perCm) * 100) / 100),
+          editStyle(
+            'underarm',
+            withFigure(style.underarm, size, Math.round((value / perCm) * 100) / 100),
             dragging,
           )
         }

@@ -9,7 +9,7 @@ import {
 } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
 import { useHeld } from '../ui/useHeld';
-import { moved, setStyle } from './useYoke';
+import { editStyle, withFigure } from '../state/style';
 import { YOKE_PARTS, type YokePart, type YokeRow } from './yokeRows';
 
 const COLOURS = { back: '#e3d8bf', front: '#e3d8bf', 'sleeve-left': '#f3ead6', 'sleeve-right': '#f3ead6' };
@@ -107,9 +107,9 @@ export const YokeStrip = memo(function YokeStrip({
         testId="handle-depth"
         onHold={hold}
         onMove={(value, dragging) =>
-          setStyle(
-            'garment.depthEase',
-            moved(style.depthEase, size, Math.round((value / perCm - armholeDepth) * 100) / 100),
+          editStyle(
+            'depthEase',
+            withFigure(style.depthEase, size, Math.round((value / perCm - armholeDepth) * 100) / 100),
             dragging,
           )
         }
@@ -144,7 +144,7 @@ export const YokeStrip = memo(function YokeStrip({
               testId={`handle-${field}`}
               onHold={hold}
               onMove={(value, dragging) =>
-                setStyle(`garment.rates.${field}`, Math.round((value / room) * 1000) / 10, dragging)
+                editStyle(`rates.${field}`, Math.round((value / room) * 1000) / 10, dragging)
               }
             />
           );
@@ -170,8 +170,8 @@ export const YokeStrip = memo(function YokeStrip({
               testId={`handle-round-${i + 1}`}
               onHold={hold}
               onMove={(value, dragging) =>
-                setStyle(
-                  'garment.increases.places',
+                editStyle(
+                  'increases.places',
                   events.map((other, k) => share(k === i ? value : other - offset, rows.length)),
                   dragging,
                 )

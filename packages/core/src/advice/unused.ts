@@ -1,23 +1,31 @@
 import type { JsonObject } from '../check/fields.js';
 import type { Construction } from '../garment/construction.js';
-import { saysNoSleeves, unusedFields } from '../garment/fields.js';
+import { unusedIn } from '../fields/words.js';
+import { CONSTRUCTIONS } from '../garment/registry.js';
 import { say } from '../text/phrase.js';
 import type { Note } from './note.js';
 
 /** Fields that stand in the garment and have no say in its construction: one line, each of them inside. */
-export function unusedNotes(construction: Construction<unknown>, garment: JsonObject): Note[] {
+export function unusedNotes(construction: Construction, garment: JsonObject): Note[] {
   const named = `“${construction.label}”`;
-  const sleeves: Note[] = saysNoSleeves(construction, garment)
-    ? [
-        {
-          level: 'warn',
-          code: 'sleeves-all-the-same',
-          where: 'garment.sleeve',
-          message: say`${named} always has sleeves, so “sleeve: null” changes nothing; a vest has none.`,
-        },
-      ]
-    : [];
-  const unused = unusedFields(construction, garment);
+  const { sleeve } = construction.fields;
+  const bare = garment['sleeve'] === null || garment['sleeve'] === false;
+  const sleeves: Note[] =
+    bare && sleeve?.kind === 'group' && !sleeve.optional
+      ? [
+          {
+            level: 'warn',
+            code: 'sleeves-all-the-same',
+            where: 'garment.sleeve',
+            message: say`${named} always has sleeves, so “sleeve: null” changes nothing; a vest has none.`,
+          },
+        ]
+      : [];
+  const unused = unusedIn(
+    garment,
+    construction.fields,
+    CONSTRUCTIONS.map(({ fields }) => fields),
+  );
   const [first] = unused;
   if (!first) return sleeves;
   const details = unused.map(({ path, label }) => say`${label} (garment.${path})`);

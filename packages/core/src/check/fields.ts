@@ -4,7 +4,6 @@
  */
 
 import { isObject, type JsonObject } from './json.js';
-import { orNull, recordedInside, recordOf, type JsonSchema } from './recording.js';
 
 /** What is wrong with one field: where, and what would be right. */
 export interface FieldProblem {
@@ -55,42 +54,14 @@ export class FieldReader {
     this.problems.push({ path: this.at(key), message });
   }
 
-  /** Tells a recorder what a field may be. */
-  note(key: string, schema: JsonSchema): void {
-    const record = recordOf(this.object);
-    if (record) record.properties[key] = schema;
-  }
-
-  /** Tells a recorder a rule between fields. */
-  rule(schema: JsonSchema): void {
-    recordOf(this.object)?.rules.push(schema);
-  }
-
-  /** Tells a recorder that false, too, stands for none. */
-  allowFalse(key: string): void {
-    const record = recordOf(this.object);
-    const schema = record?.properties[key] as { anyOf?: JsonSchema[] } | undefined;
-    if (schema?.anyOf && !schema.anyOf.some((one) => one['const'] === false))
-      schema.anyOf.unshift({ const: false });
-  }
-
   /** A number within limits. A wrong one is a problem and reads as the smallest allowed value. */
   number(key: string, wish: NumberWish): number {
     const value = this.object[key];
-    this.note(key, numberSchema(wish));
-    if (recordOf(this.object)) return wish.otherwise ?? wish.min;
     if (value === undefined && wish.otherwise !== undefined) return wish.otherwise;
     const sentence = checkNumber(value, wish);
     if (sentence === null) return value as number;
     this.problem(key, sentence);
     return wish.otherwise ?? wish.min;
-  }
-
-  /** A number that may be left out: null or missing is none. */
-  numberOrNone(key: string, wish: NumberWish): number | null {
-    this.note(key, orNull(numberSchema(wish)));
-    const value = this.object[key];
-    return value === undefined || value === null ? null : this.number(key, wish);
   }
 
   /** One of a few words. */
@@ -101,7 +72,6 @@ export class FieldReader {
     otherwise: T,
   ): T {
     const value = this.object[key];
-    this.note(key, { enum: [...allowed], description: label });
     if (value === undefined) return otherwise;
     if (allowed.includes(value as T)) return value as T;
     this.problem(
@@ -122,14 +92,6 @@ export class FieldReader {
 
   /** A reader for an object inside this one; null when it is missing and may be. */
   inside(key: string, label: string, required: boolean): FieldReader | null {
-    const record = recordOf(this.object);
-    if (record) {
-      const described = (inner: JsonSchema) => ({
-        ...(required ? inner : orNull(inner)),
-        description: label,
-      });
-      return new FieldReader(recordedInside(record, key, described), this.at(key), this.problems);
-    }
     const value = this.object[key];
     if (value === undefined || value === null) {
       if (required) this.problem(key, `${labelIs(label)} missing; an object with its fields belongs here.`);
@@ -161,17 +123,6 @@ export class FieldReader {
       return [];
     });
   }
-}
-
-/** What a number may be, as JSON Schema. */
-export function numberSchema({ label, min, max, unit, whole }: NumberWish): JsonSchema {
-  return {
-    type: whole ? 'integer' : 'number',
-    minimum: min,
-    maximum: max,
-    title: label,
-    ...(unit === '' ? {} : { description: `${label}, ${unit}` }),
-  };
 }
 
 /** A sentence when the value is not a number within the wish, or null when it is right. */

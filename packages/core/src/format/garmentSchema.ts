@@ -1,8 +1,7 @@
-import type { JsonSchema } from '../check/recording.js';
-import { fieldsOf } from '../garment/fields.js';
+import { schemaOf, type JsonSchema } from '../fields/schema.js';
 import { CONSTRUCTIONS } from '../garment/registry.js';
 
-/** The part of the design's JSON Schema that is made from the readers of the constructions. */
+/** The part of the design's JSON Schema that is made from the fields of the constructions. */
 export interface GarmentSchema {
   garment: JsonSchema;
   definitions: Record<string, JsonSchema>;
@@ -29,7 +28,7 @@ export function garmentSchema(): GarmentSchema {
     return { $ref: `#/definitions/${name}` };
   };
   for (const construction of CONSTRUCTIONS) {
-    const fields = Object.entries(fieldsOf(construction)).sort(([a], [b]) => (a < b ? -1 : 1));
+    const fields = Object.entries(schemaOf(construction.fields)).sort(([a], [b]) => (a < b ? -1 : 1));
     definitions[`garment-${construction.id}`] = {
       type: 'object',
       description: construction.label,

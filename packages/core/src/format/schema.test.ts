@@ -7,11 +7,13 @@ import { CONSTRUCTIONS } from '../garment/registry.js';
 import { runs } from '../testing/deep.js';
 import { fromSchema } from '../testing/fromSchema.js';
 import { withGarmentSchema } from './garmentSchema.js';
+import { withGarmentTable } from './garmentTable.js';
 import { readDesign } from './readDesign.js';
 
 const schema = JSON.parse(
   readFileSync(join(__dirname, '../../../../docs/formats/design.schema.json'), 'utf8'),
 ) as JsonObject;
+const page = readFileSync(join(__dirname, '../../../../docs/formats/README.md'), 'utf8');
 const definitions = schema['definitions'] as Record<string, JsonObject>;
 const fits = new Ajv({ strict: false, allErrors: true }).compile(schema);
 
@@ -103,8 +105,10 @@ const agree = (document: unknown) => {
 };
 
 describe('the schema of designs', () => {
-  it('is made from the readers as they are now (npm run schema)', () => {
+  it('and the table of fields are made from the fields as they are now (npm run schema)', () => {
     expect(withGarmentSchema(schema)).toEqual(schema);
+    const plain = (text: string) => text.replace(/[ -]+/g, ' ');
+    expect(plain(withGarmentTable(page))).toBe(plain(page));
   });
 
   it.each(CONSTRUCTIONS.map(({ id }) => id))('and the reader take the same garments: %s', (id) => {

@@ -1,6 +1,8 @@
 import type { Reason } from '../because/reason.js';
 import type { CompletedBody } from '../body/derive.js';
-import type { FieldProblem, JsonObject } from '../check/fields.js';
+import { FieldReader, type FieldProblem, type JsonObject } from '../check/fields.js';
+import type { Fields, StyleOf } from '../fields/kinds.js';
+import { readFields } from '../fields/read.js';
 import type { Size } from '../design.js';
 import type { Axis, Fabric } from '../fabric/fabric.js';
 import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js';
@@ -125,12 +127,52 @@ export interface SizeInput<Style> {
   fabrics: ReadonlyMap<string, Fabric>;
 }
 
-/** A way of making a garment. One folder (or file) each, and one line in the registry. */
-export interface Construction<Style> {
+/** A construction as the chooser shows it: how it lies joined on a table, in a field of 120 by 96, and a line each of what it is like. */
+export interface Sketch {
+  /** Closed outlines of the pieces. */
+  outlines: readonly string[];
+  /** Lines inside them: raglan lines, increase rounds, steps. */
+  inner?: readonly string[];
+  /** "width and length, armhole depth". */
+  needs: string;
+  gives: string;
+}
+
+/** What a construction says of itself; everything else follows from this. */
+export interface Declaration<F extends Fields, Style> {
+  /** As design files name it. */
   id: string;
   label: string;
-  /** Reads the style fields of a design's garment; wrong ones are added to `problems`, missing ones get their usual values. */
-  readStyle(garment: JsonObject, fabricIds: readonly string[], problems: FieldProblem[]): Style;
-  draft(input: SizeInput<Style>): Draft;
-  program(input: SizeInput<Style>, counts: Counts): Program;
+  sketch: Sketch;
+  fields: F;
+  /** The style that is drafted, from the fields as they were read: where some rule others out. */
+  style: (read: StyleOf<F>) => Style;
+  draft: (input: SizeInput<Style>) => Draft;
+  program: (input: SizeInput<Style>, counts: Counts) => Program;
+}
+
+/** What the fields of a garment have as values, usual figures filled in. */
+export function fieldValues(
+  { fields }: Pick<Construction, 'fields'>,
+  garment: JsonObject,
+  fabricIds: readonly string[],
+  problems: FieldProblem[] = [],
+): Readonly<Record<string, unknown>> {
+  return readFields(fields, new FieldReader(garment, 'garment', problems), fabricIds);
+}
+
+/** A way of making a garment: a folder of its own and a line in the registry. */
+export interface Construction extends Omit<Declaration<Fields, unknown>, 'style'> {
+  /** Reads the fields of a design's garment; wrong ones are added to `problems`, missing ones get their usual figures. */
+  readStyle: (garment: JsonObject, fabricIds: readonly string[], problems: FieldProblem[]) => unknown;
+}
+
+/** A construction from what it says of itself. Only it knows its style, so to all others that is unknown. */
+export function construction<const F extends Fields, Style>(said: Declaration<F, Style>): Construction {
+  const { style, ...rest } = said;
+  return {
+    ...(rest as unknown as Omit<Declaration<Fields, unknown>, 'style'>),
+    readStyle: (garment, fabricIds, problems) =>
+      style(readFields(said.fields, new FieldReader(garment, 'garment', problems), fabricIds)),
+  };
 }

@@ -11,22 +11,22 @@ import { sideToSide } from './constructions/sideToSide/sideToSide.js';
 import { roundYoke } from './constructions/roundYoke/roundYoke.js';
 import { tube } from './constructions/tube/tube.js';
 
-/** Every construction that a design can name. The style type is the construction's own affair. */
-export const CONSTRUCTIONS: readonly Construction<unknown>[] = [
-  dropShoulder as Construction<unknown>,
-  notched as Construction<unknown>,
-  setIn as Construction<unknown>,
-  vest as Construction<unknown>,
-  rectangles as Construction<unknown>,
-  overShoulders as Construction<unknown>,
-  twoHalves as Construction<unknown>,
-  sideToSide as Construction<unknown>,
-  tube as Construction<unknown>,
-  raglan as Construction<unknown>,
-  roundYoke as Construction<unknown>,
+/** Every construction that a design can name. */
+export const CONSTRUCTIONS: readonly Construction[] = [
+  dropShoulder,
+  notched,
+  setIn,
+  vest,
+  rectangles,
+  overShoulders,
+  twoHalves,
+  sideToSide,
+  tube,
+  raglan,
+  roundYoke,
 ];
 
 /** Finds a construction by the name that designs use. */
-export function constructionOf(id: unknown): Construction<unknown> | undefined {
+export function constructionOf(id: unknown): Construction | undefined {
   return CONSTRUCTIONS.find((construction) => construction.id === id);
 }

@@ -1,30 +1,22 @@
 import { completeBody } from '../body/derive.js';
-import { isObject, withField, type JsonObject } from '../check/json.js';
+import { withField, type JsonObject } from '../check/json.js';
 import type { Design } from '../design.js';
 import { plan } from '../plan.js';
 import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { tidy } from '../units/length.js';
-import { fieldsOf } from './fields.js';
 import { CONSTRUCTIONS } from './registry.js';
 import { shareBase } from './shareBase.js';
-import { easeOver } from './shared/perSize.js';
+import { easeOver } from '../fields/perSize.js';
+import type { Fields } from '../fields/kinds.js';
 
 /** Every field of a style that may be a share, with the lengths that it may be. */
-function shares(fields: Record<string, JsonObject>, path = ''): { path: string; min: number; max: number }[] {
-  return Object.entries(fields).flatMap(([key, schema]) => {
-    const ways = flat(schema);
-    const share = ways.some((way) => isObject(way['properties']) && 'percent' in way['properties']);
-    const length = ways.find((way) => way['type'] === 'number');
-    if (share && length)
-      return [{ path: path + key, min: length['minimum'] as number, max: length['maximum'] as number }];
-    const inside = ways.find((way) => isObject(way['properties']) && !('all' in way['properties']));
-    return inside ? shares(inside['properties'] as Record<string, JsonObject>, `${path}${key}.`) : [];
+function shares(fields: Fields, path = ''): { path: string; min: number; max: number }[] {
+  return Object.entries(fields).flatMap(([key, field]) => {
+    if (field.kind === 'group') return shares(field.fields, `${path}${key}.`);
+    if (field.kind !== 'length' || !field.share) return [];
+    return [{ path: path + key, min: field.min, max: field.max }];
   });
 }
-const flat = (schema: JsonObject): JsonObject[] =>
-  Array.isArray(schema['anyOf']) && schema['type'] !== 'object'
-    ? (schema['anyOf'] as JsonObject[]).flatMap(flat)
-    : [schema];
 
 /** Garments in which between them every share has a say. */
 const GARMENTS: readonly JsonObject[] = [
@@ -79,7 +71,7 @@ const PASSED_OVER = [
 describe.each(CONSTRUCTIONS.map((construction) => [construction.id, construction] as const))(
   '%s',
   (id, construction) => {
-    const fields = shares(fieldsOf(construction) as Record<string, JsonObject>);
+    const fields = shares(construction.fields);
 
     it('has shares', () => expect(fields.length).toBeGreaterThan(0));
 

@@ -1,14 +1,9 @@
 import { completeBody } from '../body/derive.js';
 import { withField } from '../check/json.js';
 import type { Design } from '../design.js';
+import { watchShare } from '../fields/perSize.js';
+import { fieldAt } from '../fields/words.js';
 import { constructionOf } from './registry.js';
-import { watchShare } from './shared/perSize.js';
-
-/** Fields whose share is of the rows that a piece has come out with, and the count of these. */
-const OF_ROWS: Readonly<Record<string, string>> = {
-  'sleeve.evenAtCuff': 'sleeve.rows',
-  'sleeve.evenAtTop': 'sleeve.rows',
-};
 
 /**
  * What a share of a style's field is a share of, in a size: found by drafting the size with a share there and watching what it is taken
@@ -24,10 +19,11 @@ export function shareBase(
   path: string,
   lengths: Readonly<Record<string, number>> = {},
 ): number | null {
-  const ofRows = OF_ROWS[path];
-  if (ofRows) return lengths[ofRows] ?? null;
-  const size = design.sizes.find(({ id }) => id === sizeId);
   const construction = constructionOf(design.garment.construction);
+  const field = construction && fieldAt(construction.fields, path);
+  if (field?.kind !== 'length' || !field.share) return null;
+  if (field.share.count !== undefined) return lengths[field.share.count] ?? null;
+  const size = design.sizes.find(({ id }) => id === sizeId);
   const body = size && completeBody(size.body, size.group);
   if (!size || !construction || !body) return null;
   const share = { percent: 10 };

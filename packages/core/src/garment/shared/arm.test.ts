@@ -1,8 +1,10 @@
 import { plan } from '../../plan.js';
 import { designWith, fabricOf, sizeOf } from '../../testing/designs.js';
-import { armRound, SLEEVE_LENGTHS } from './arm.js';
+import { armRound } from './arm.js';
+import { REACH } from './fields.js';
 import { rowsOf } from '../../work/runs.js';
 
+const SLEEVE_LENGTHS = REACH.length.options.map(({ value }) => value);
 const arm = { bust: 96, crossBack: 40, shoulderToWrist: 60, underarmToWrist: 45, upperArm: 30, wrist: 16 };
 const fabrics = [fabricOf('body', 20, 14), fabricOf('rib', 18, 20)];
 const planned = (style: Record<string, unknown>) =>

@@ -4,11 +4,12 @@ import type { Reason } from '../../because/reason.js';
 import type { FullBody } from '../../body/measurements.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
-import { forSize, type PerSize } from './perSize.js';
+import type { StyleOf } from '../../fields/kinds.js';
+import { forSize } from '../../fields/perSize.js';
+import type { REACH, SHORTER } from './fields.js';
 import { plus } from './quantity.js';
 
-export const SLEEVE_LENGTHS = ['full', 'three-quarter', 'elbow', 'short'] as const;
-export type SleeveLength = (typeof SLEEVE_LENGTHS)[number];
+export type SleeveLength = StyleOf<typeof REACH>['length'];
 
 /** Share of the arm, shoulder to wrist, that a sleeve of each length covers (common practice). */
 const COVERS: Readonly<Record<SleeveLength, number>> = {
@@ -24,11 +25,7 @@ const NAMES: Readonly<Record<SleeveLength, string>> = {
   short: 'Short sleeve',
 };
 
-export interface SleeveReach {
-  length: SleeveLength;
-  /** Shorter than that by so much, cm. */
-  shorter: PerSize;
-}
+export type SleeveReach = StyleOf<typeof REACH & typeof SHORTER>;
 
 type Input = Pick<SizeInput<unknown>, 'size' | 'body'>;
 

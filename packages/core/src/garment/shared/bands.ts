@@ -1,6 +1,4 @@
 import type { Reason } from '../../because/reason.js';
-import type { FieldReader } from '../../check/fields.js';
-import { recordOf } from '../../check/recording.js';
 import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts, Relation } from '../../fit/problem.js';
@@ -8,61 +6,67 @@ import { cm, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
 import { ends, SIDES, type Side } from './pieces.js';
-import { forSize, readPerSize, type PerSize } from './perSize.js';
+import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
+import { forSize } from '../../fields/perSize.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sameLength } from './seams.js';
-
-export const BAND_WAYS = ['sideways', 'up'] as const;
 
 /**
  * A rib band. Worked sideways its rows run along the edge and its stitches are its height; worked up it is picked up along the edge,
  * its stitches running along it. Either way its counts are `rows` (or stitches) along the edge and `height` across.
+ *
+ * @param title what it is called in a form and, in small letters, in sentences: "Hem rib"
+ * @param height usual height, cm
+ * @param missing whether a missing field is none, or the usual band
  */
-export interface BandStyle {
-  worked: (typeof BAND_WAYS)[number];
-  fabric: string;
-  height: PerSize;
-  /** The band's own length as a share of the edge: below 1 it draws in. */
-  gather: number;
+export function band(title: string, height: number, missing: 'none' | 'usual' = 'usual') {
+  const what = title.toLowerCase();
+  return groupOrNone({
+    name: `The ${what}`,
+    label: title,
+    heading: title,
+    help: `The ${what}: worked along the edge, or none.`,
+    optional: { missing },
+    fields: {
+      fabric: fabric({
+        name: `The fabric of the ${what}`,
+        label: 'Fabric',
+        help: 'Usually the second fabric of the design.',
+        usual: 'rib',
+      }),
+      worked: choice({
+        name: `The way of the ${what}`,
+        label: 'Worked',
+        help: 'Sideways its rows run along the edge and its stitches are its height; up it is picked up along the edge.',
+        options: [
+          ['sideways', 'sideways, sewn on'],
+          ['up', 'up from the edge'],
+        ],
+        usual: 'sideways',
+      }),
+      height: length({
+        name: `The height of the ${what}`,
+        label: 'Height',
+        help: 'From the edge outwards.',
+        min: 1,
+        max: 40,
+        usual: height,
+      }),
+      gather: number({
+        name: `The draw-in of the ${what}`,
+        label: 'Its length, of the edge',
+        help: 'The band’s own length as a share of the edge: below 100 % it draws in.',
+        min: 0.7,
+        max: 1,
+        unit: 'of the edge',
+        factor: true,
+        usual: 1,
+      }),
+    },
+  });
 }
 
-/** Reads a band; false or null means none, and a missing one is the usual one or (`missing`) none as well. */
-export function readBand(
-  style: FieldReader,
-  key: string,
-  label: string,
-  usual: { height: number; fabric: string; missing?: boolean },
-  fabricIds: readonly string[],
-): BandStyle | null {
-  const { [key]: value } = style.object;
-  const recorded = recordOf(style.object) !== undefined;
-  if (!recorded && (value === null || value === false)) return null;
-  if (!recorded && value === undefined)
-    return usual.missing
-      ? null
-      : { worked: 'sideways', fabric: usual.fabric, height: usual.height, gather: 1 };
-  const reader = style.inside(key, label, false);
-  if (!reader) return null;
-  style.allowFalse(key);
-  return {
-    worked: reader.choice('worked', `The way of the ${label.toLowerCase()}`, BAND_WAYS, 'sideways'),
-    fabric: reader.choice('fabric', `The fabric of the ${label.toLowerCase()}`, fabricIds, usual.fabric),
-    height: readPerSize(reader, 'height', {
-      label: `The height of the ${label.toLowerCase()}`,
-      min: 1,
-      max: 40,
-      unit: 'cm',
-      otherwise: usual.height,
-    }),
-    gather: reader.number('gather', {
-      label: `The draw-in of the ${label.toLowerCase()}`,
-      min: 0.7,
-      max: 1,
-      unit: 'of the edge',
-      otherwise: 1,
-    }),
-  };
-}
+export type BandStyle = NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']>;
 
 /** What of a band is counted along its edge, and what across. */
 export function alongOf({ worked }: BandStyle): Axis {

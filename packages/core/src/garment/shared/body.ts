@@ -1,26 +1,47 @@
 /** The shape of a body below the underarm, whatever its construction. */
 
-import type { FieldReader } from '../../check/fields.js';
-import { readEase, type Ease, type PerSize } from './perSize.js';
-import { lengthWish } from './style.js';
-
-export const BODY_SHAPES = ['straight', 'A-line', 'waist'] as const;
-
-export interface BodyStyle {
-  shape: (typeof BODY_SHAPES)[number];
-  /** Added to the hip at the lower edge, and to the waist. */
-  hemEase: PerSize<Ease>;
-  waistEase: PerSize<Ease>;
-}
+import { choice, ease, group, type StyleOf } from '../../fields/kinds.js';
 
 /** Usual ease at hip and waist, cm (common practice). */
 const USUAL = 8;
 
-/** Reads the shape of the body. */
-export function readBody(body: FieldReader): BodyStyle {
-  return {
-    shape: body.choice('shape', 'The shape of the body', BODY_SHAPES, 'straight'),
-    hemEase: readEase(body, 'hemEase', lengthWish('The ease at the hem', -20, 80, USUAL)),
-    waistEase: readEase(body, 'waistEase', lengthWish('The ease at the waist', -20, 80, USUAL)),
-  };
-}
+export const BODY = group({
+  name: 'The shape of the body',
+  label: 'Body',
+  help: 'The sides below the underarm.',
+  fields: {
+    shape: choice({
+      name: 'The shape of the body',
+      label: 'Below the underarm',
+      help: 'Straight; wider to the lower edge; or in to the waist and out again.',
+      options: [
+        ['straight', 'straight'],
+        ['A-line', 'A-line'],
+        ['waist', 'to the waist'],
+      ],
+      usual: 'straight',
+    }),
+    waistEase: ease({
+      name: 'The ease at the waist',
+      label: 'Ease at the waist',
+      help: 'Added to the waist.',
+      when: { 'body.shape': ['waist'] },
+      min: -20,
+      max: 80,
+      usual: USUAL,
+      share: { of: 'the waist' },
+    }),
+    hemEase: ease({
+      name: 'The ease at the hem',
+      label: 'Ease at the lower edge',
+      help: 'Added to the hip.',
+      when: { 'body.shape': ['A-line', 'waist'] },
+      min: -20,
+      max: 80,
+      usual: USUAL,
+      share: { of: 'the hip' },
+    }),
+  },
+});
+
+export type BodyStyle = StyleOf<typeof BODY.fields>;

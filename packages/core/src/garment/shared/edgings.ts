@@ -9,7 +9,7 @@ import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
 import { acrossOf, alongOf, ribQuantities, type BandStyle } from './bands.js';
 import type { FrontStyle } from './front.js';
-import { forSize } from './perSize.js';
+import { forSize } from '../../fields/perSize.js';
 import { given, plus, quantity } from './quantity.js';
 
 /** Counts that follow an edge, and what holds them to it. */

@@ -1,52 +1,89 @@
 /** How the front of a garment opens, whatever its construction. */
 
-import type { FieldReader } from '../../check/fields.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import { cordQuantity } from './cord.js';
-import { forSize, readPerSize, type PerSize } from './perSize.js';
+import { choice, fabric, group, length, number, type StyleOf } from '../../fields/kinds.js';
+import { forSize } from '../../fields/perSize.js';
 import { becomes, given, plus } from './quantity.js';
-import { lengthWish } from './style.js';
 import type { Target } from './targets.js';
 
-export const FRONTS = ['closed', 'gap', 'overlap', 'band'] as const;
+const NOT_CLOSED = { 'front.style': ['gap', 'overlap', 'band'] } as const;
 
-export interface FrontStyle {
-  style: (typeof FRONTS)[number];
-  /** Gap or overlap of the fronts, or width of the band between them, cm. */
-  width: PerSize;
-  /** Fabric of the front bands. */
-  fabric: string;
-  /** Pairs of ties that close it, and how long each is, cm; 0: none, it is buttoned or stays open. */
-  ties: number;
-  tieLength: PerSize;
-}
+/** How the front opens; widths are common practice. */
+export const FRONT = group({
+  name: 'The front',
+  label: 'Front',
+  help: 'How the front opens.',
+  fields: {
+    style: choice({
+      name: 'The front',
+      label: 'Front',
+      help: 'Closed, or open from neck to hem; bands close the gap between the fronts.',
+      options: [
+        ['closed', 'closed'],
+        ['gap', 'open, with a gap'],
+        ['overlap', 'open, overlapping'],
+        ['band', 'open, with bands'],
+      ],
+      usual: 'closed',
+    }),
+    width: length({
+      name: 'The width of gap, overlap or band',
+      label: 'Width of the band',
+      labels: [
+        { when: { 'front.style': ['gap'] }, label: 'Width of the gap' },
+        { when: { 'front.style': ['overlap'] }, label: 'Overlap' },
+      ],
+      help: 'How far the fronts lie apart or over each other.',
+      when: NOT_CLOSED,
+      min: 0,
+      max: 60,
+      usual: 4,
+    }),
+    fabric: fabric({
+      name: 'The fabric of the front bands',
+      label: 'Fabric of the bands',
+      help: 'Usually the second fabric of the design.',
+      when: { 'front.style': ['band'] },
+      usual: 'rib',
+    }),
+  },
+});
 
-type Input = Pick<SizeInput<{ front: FrontStyle }>, 'style' | 'size'>;
-
-/** Width of a band or an overlap where the design says nothing, cm (common practice). */
-const USUAL_WIDTH = 4;
-/** Length of a tie where the design says nothing, cm (common practice). */
-const USUAL_TIE = 25;
-
-/** Reads the front; bands are of the rib's fabric unless they say otherwise. */
-export function readFront(front: FieldReader, fabricIds: readonly string[], rib: string): FrontStyle {
-  return {
-    style: front.choice('style', 'The front', FRONTS, 'closed'),
-    width: readPerSize(front, 'width', lengthWish('The width of gap, overlap or band', 0, 60, USUAL_WIDTH)),
-    fabric: front.choice('fabric', 'The fabric of the front bands', fabricIds, rib),
-    ties: front.number('ties', {
-      label: 'The pairs of ties',
+/** The same for separate panels, which can be tied. */
+export const TIED_FRONT = group({
+  ...FRONT,
+  fields: {
+    ...FRONT.fields,
+    ties: number({
+      name: 'The pairs of ties',
+      label: 'Pairs of ties, 0 for none',
+      help: 'Cords that close the fronts in place of buttons.',
+      when: NOT_CLOSED,
       min: 0,
       max: 8,
       whole: true,
       unit: 'pairs',
-      otherwise: 0,
+      usual: 0,
     }),
-    tieLength: readPerSize(front, 'tieLength', lengthWish('The length of a tie', 5, 80, USUAL_TIE)),
-  };
-}
+    tieLength: length({
+      name: 'The length of a tie',
+      label: 'Length of a tie',
+      help: 'Each of a pair.',
+      when: { ...NOT_CLOSED, 'front.ties': 'some' },
+      min: 5,
+      max: 80,
+      usual: 25,
+    }),
+  },
+});
+
+export type FrontStyle = StyleOf<typeof FRONT.fields>;
+export type TiedFrontStyle = StyleOf<typeof TIED_FRONT.fields>;
+
+type Input = Pick<SizeInput<{ front: FrontStyle }>, 'style' | 'size'>;
 
 /** Whether the front opens from neck to hem. */
 export function isOpen({ front }: { front: FrontStyle }): boolean {
@@ -54,7 +91,7 @@ export function isOpen({ front }: { front: FrontStyle }): boolean {
 }
 
 /** Whether the fronts are closed with ties. */
-export function isTied(style: { front: FrontStyle }): boolean {
+export function isTied(style: { front: TiedFrontStyle }): boolean {
   return isOpen(style) && style.front.ties > 0;
 }
 
@@ -94,7 +131,7 @@ export function tieQuantity({
   style,
   size,
   fabrics,
-}: Input & Pick<SizeInput<unknown>, 'fabrics'>): DraftQuantity {
+}: Pick<SizeInput<{ front: TiedFrontStyle }>, 'style' | 'size' | 'fabrics'>): DraftQuantity {
   const length = forSize(style.front.tieLength, size.id);
   return cordQuantity('tie', 'Tie', fabrics.get(style.front.fabric)!, length, [
     given('Length of a tie wanted', length, { kind: 'style', id: 'garment.front.tieLength' }),

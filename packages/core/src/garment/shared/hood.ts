@@ -1,6 +1,6 @@
 /** A hood, picked up along the neck and worked up to the crown: a rectangle folded in half, or rounded at the back of it. */
 
-import type { FieldReader } from '../../check/fields.js';
+import { choice, groupOrNone, lengthOrNone, otherFabric, type StyleOf } from '../../fields/kinds.js';
 import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Counts } from '../../fit/problem.js';
@@ -12,21 +12,45 @@ import { fromSteps } from '../../shaping/schedule.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { alongEdge, type Edge, type Edging } from './edgings.js';
-import { forSize, perSizeOrNone, type PerSize } from './perSize.js';
+import { forSize } from '../../fields/perSize.js';
 import { ends, OTHER, type Side } from './pieces.js';
 import { becomes, given, quantity } from './quantity.js';
-import { fabricOrNone, lengthWish } from './style.js';
 import { measured } from './targets.js';
 
-export const HOOD_SHAPES = ['rectangle', 'shaped'] as const;
+export const HOOD = groupOrNone({
+  name: 'The hood',
+  label: 'Hood',
+  heading: 'Hood',
+  help: 'Picked up along the neck in place of a neckband.',
+  optional: { missing: 'none' },
+  fields: {
+    shape: choice({
+      name: 'The shape of the hood',
+      label: 'Shape',
+      help: 'A rectangle folded in half, or rounded at the back of the crown.',
+      options: [
+        ['rectangle', 'a rectangle, folded'],
+        ['shaped', 'rounded at the back'],
+      ],
+      usual: 'rectangle',
+    }),
+    fabric: otherFabric({
+      name: 'The fabric of the hood',
+      label: 'Fabric',
+      help: 'The body’s where nothing else is chosen.',
+    }),
+    height: lengthOrNone({
+      name: 'The height of the hood',
+      label: 'Height',
+      help: 'From the neck to the seam at the top.',
+      min: 10,
+      max: 60,
+      optional: { none: 'from the head', own: 'as I say', first: 34 },
+    }),
+  },
+});
 
-export interface HoodStyle {
-  shape: (typeof HOOD_SHAPES)[number];
-  /** From the neck to the top seam, cm; null: as the head needs. */
-  height: PerSize | null;
-  /** Null: the body's. */
-  fabric: string | null;
-}
+export type HoodStyle = NonNullable<StyleOf<{ hood: typeof HOOD }>['hood']>;
 
 type Input = Pick<
   SizeInput<{ fabric: string; hood: HoodStyle | null }>,
@@ -41,17 +65,6 @@ const CROWN = 0.2;
 const WIDEST_REPEAT = 2;
 
 export const HOOD_IDS = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round'];
-
-/** Reads the hood; null or missing means none. */
-export function readHood(reader: FieldReader, fabricIds: readonly string[]): HoodStyle | null {
-  const hood = reader.inside('hood', 'The hood', false);
-  if (!hood) return null;
-  return {
-    shape: hood.choice('shape', 'The shape of the hood', HOOD_SHAPES, 'rectangle'),
-    height: perSizeOrNone(hood, 'height', lengthWish('The height of the hood', 10, 60, 34)),
-    fabric: fabricOrNone(hood, 'The fabric of the hood', fabricIds),
-  };
-}
 
 function fabricOf({ style, fabrics }: Input) {
   return fabrics.get(style.hood!.fabric ?? style.fabric)!;

@@ -5,7 +5,7 @@ import type { Rounding } from '../../fit/problem.js';
 import { cm, figure, say, type Phrase } from '../../text/phrase.js';
 import { tidy } from '../../units/length.js';
 import type { DraftQuantity } from '../construction.js';
-import { easeOver, type Ease } from './perSize.js';
+import { easeOver, type Ease } from '../../fields/perSize.js';
 
 interface QuantityWish {
   id: string;

@@ -1,19 +1,14 @@
 import type { Counts } from '../../fit/problem.js';
 import { needsShapingRows, type RuleParts } from '../../fit/relations.js';
-import { mirrored, type Order, type Schedule } from '../../shaping/schedule.js';
+import { mirrored, type Schedule } from '../../shaping/schedule.js';
 import { say } from '../../text/phrase.js';
 import { must } from './pieces.js';
-import { forSize, type Ease, type PerSize } from './perSize.js';
+import type { StyleOf } from '../../fields/kinds.js';
+import { forSize, type Ease } from '../../fields/perSize.js';
+import type { TAPER } from './fields.js';
 
 /** How a sleeve goes from cuff to top. */
-export interface TaperStyle {
-  order: Order;
-  /** 1: shaping in any row; 2: in right-side rows only. */
-  everyRow: 1 | 2;
-  /** Worked even above the cuff and below the top, cm or a share of the sleeve's own rows. */
-  evenAtCuff: PerSize<Ease>;
-  evenAtTop: PerSize<Ease>;
-}
+export type TaperStyle = StyleOf<typeof TAPER>;
 
 /** Rows at each end of the sleeve that are worked even whatever is wished: the first carries the cuff, the last the seam. */
 const FEWEST = 1;

@@ -3,7 +3,9 @@ import { measurement, type FullBody, type MeasurementId } from '../../body/measu
 import { cm, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
 import { armRound, type SleeveLength } from './arm.js';
-import { easeOver, forSize, type Ease, type PerSize } from './perSize.js';
+import type { StyleOf } from '../../fields/kinds.js';
+import { easeOver, forSize, type Ease, type PerSize } from '../../fields/perSize.js';
+import type { LENGTH, WIDTH } from './fields.js';
 import { becomes, eased, given, plus, shrunk } from './quantity.js';
 
 /** A length wanted, and how it came about. */
@@ -13,23 +15,10 @@ export interface Target {
 }
 
 /** The part of a style that says how wide a garment is. */
-export interface WidthStyle {
-  /** Which measurement leads the width. */
-  widthLedBy: 'bust' | 'hip' | 'widest';
-  /** Added to the leading round, negative allowed. */
-  ease: PerSize<Ease>;
-  /** Added to the hip where that leads; null: as the ease. */
-  hipEase: PerSize<Ease> | null;
-}
+export type WidthStyle = StyleOf<typeof WIDTH>;
 
 /** The part of a style that says how long a garment is. */
-export interface LengthStyle {
-  fabric: string;
-  /** Which length leads: the back's, the front's over the bust, or the longer of them. */
-  lengthLedBy: 'back' | 'front' | 'longer';
-  /** Length below the waist; the body length is nape to waist plus this. A share is of nape to waist. */
-  belowWaist: PerSize<Ease>;
-}
+export type LengthStyle = StyleOf<typeof LENGTH> & { fabric: string };
 
 const WIDEST: readonly MeasurementId[] = ['shoulders', 'bust', 'waist', 'hip'];
 

@@ -1,7 +1,41 @@
+import {
+  BODY,
+  CUFF,
+  HEM,
+  LOWER_EDGE,
+  NECK,
+  NECK_EDGE,
+  PANEL_WIDTHS,
+  SLEEVE,
+  TIED_FRONT,
+  UPPER,
+} from '../../shared/panels/fields.js';
 import { panels } from '../../shared/panels/panels.js';
 
-/** Rectangles joined at shoulders and sides, closed or open in front, with tapered sleeves (craft 6.1). */
-export const dropShoulder = panels('drop-shoulder', 'Drop shoulder, of panels', {
-  notch: null,
-  sleeved: true,
+/** Rectangles joined at shoulders and sides, closed or open in front, with tapered sleeves. */
+export const dropShoulder = panels({
+  id: 'drop-shoulder',
+  label: 'Drop shoulder, of panels',
+  sketch: {
+    outlines: [
+      'M32 12 L48 12 Q60 24 72 12 L88 12 L88 92 L32 92 Z',
+      'M32 12 L4 30 L10 44 L32 34 Z',
+      'M88 12 L116 30 L110 44 L88 34 Z',
+    ],
+    needs: 'width and length, armhole depth, arm length',
+    gives:
+      'two panels (or back and fronts) and two sleeves, all rectangles or nearly; wide shoulders that cover the arm',
+  },
+  fields: {
+    ...PANEL_WIDTHS,
+    upper: UPPER,
+    body: BODY,
+    front: TIED_FRONT,
+    ...LOWER_EDGE,
+    neck: NECK,
+    sleeve: SLEEVE,
+    ...NECK_EDGE,
+    hem: HEM,
+    cuff: CUFF,
+  },
 });

@@ -1,7 +1,41 @@
+import {
+  BODY,
+  CUFF,
+  FLAT_SLEEVE,
+  HEM,
+  LOWER_EDGE,
+  NECK,
+  NECK_EDGE,
+  PANEL_WIDTHS,
+  stepped,
+  TIED_FRONT,
+} from '../../shared/panels/fields.js';
 import { panels } from '../../shared/panels/panels.js';
 
-/** Panels that step in at the underarm, so that shoulders lie nearer to the body; the sleeve is sewn along the step (craft 6.2). */
-export const notched = panels('notched', 'Notched armhole, of panels', {
-  notch: { percent: 8 },
-  sleeved: true,
+/** Panels that step in at the underarm, so that shoulders lie nearer to the body; the sleeve is sewn along the step. */
+export const notched = panels({
+  id: 'notched',
+  label: 'Notched armhole, of panels',
+  sketch: {
+    outlines: [
+      'M40 12 L50 12 Q60 22 70 12 L80 12 L80 34 L88 34 L88 92 L32 92 L32 34 L40 34 Z',
+      'M40 12 L12 24 L18 42 L40 34 Z',
+      'M80 12 L108 24 L102 42 L80 34 Z',
+    ],
+    inner: ['M32 34 L40 34', 'M80 34 L88 34'],
+    needs: 'the same, and how far the panels step in at the underarm',
+    gives: 'shoulders nearer to the body, less cloth under the arm; sleeves sewn along the step',
+  },
+  fields: {
+    ...PANEL_WIDTHS,
+    armhole: stepped({ percent: 8 }),
+    body: BODY,
+    front: TIED_FRONT,
+    ...LOWER_EDGE,
+    neck: NECK,
+    sleeve: FLAT_SLEEVE,
+    ...NECK_EDGE,
+    hem: HEM,
+    cuff: CUFF,
+  },
 });

@@ -1,16 +1,11 @@
-import type { Construction } from '../../construction.js';
-import { FieldReader } from '../../../check/fields.js';
-import { withoutFields } from '../../../check/recording.js';
+import { construction } from '../../construction.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
 import { draft as draftPanels } from '../../shared/panels/draft.js';
-import { readPanelStyle } from '../../shared/panels/readStyle.js';
+import { panelStyle } from '../../shared/panels/style.js';
 import { given, quantity } from '../../shared/quantity.js';
+import { FIELDS, type OverShouldersStyle } from './fields.js';
 import { program } from './program.js';
-import type { OverStyle } from './style.js';
-
-/** Rows that the fronts may be longer than the back, so that their edges meet (common practice). */
-const MOST_LONGER = 4;
 
 /** The sleeve goes along the rows in the fold as well. */
 function withFold(relation: Relation): Relation {
@@ -19,24 +14,18 @@ function withFold(relation: Relation): Relation {
   return { ...relation, terms: [...relation.terms, { of: 'front.longer', times: armhole.times / 2 }] };
 }
 
-/** The back worked up and each front on from its shoulder stitches, in one piece without shoulder seams (craft 6.1). */
-export const overShoulders: Construction<OverStyle> = {
+/** The back worked up and each front on from its shoulder stitches, in one piece without shoulder seams. */
+export const overShoulders = construction({
   id: 'over-shoulders',
   label: 'Over the shoulders, in one piece',
-  readStyle: (garment, fabricIds, problems) => {
-    const style = readPanelStyle(garment, fabricIds, problems, { notch: null, sleeved: true });
-    // The fronts are the back turned over: one fabric, the sides straight.
-    const longerFront = new FieldReader(garment, 'garment', problems).number('longerFront', {
-      label: 'What the fronts are longer',
-      min: 0,
-      max: MOST_LONGER,
-      whole: true,
-      unit: 'rows',
-      otherwise: 0,
-    });
-    withoutFields(garment, ['upper', 'body']);
-    return { ...style, upper: null, body: { ...style.body, shape: 'straight' }, longerFront };
+  sketch: {
+    outlines: ['M36 4 L84 4 L84 48 L84 92 L62 92 L62 58 L70 48 L50 48 L58 58 L58 92 L36 92 Z'],
+    inner: ['M36 48 L50 48', 'M70 48 L84 48'],
+    needs: 'width and length, armhole depth, how the front opens',
+    gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
   },
+  fields: FIELDS,
+  style: (read): OverShouldersStyle => ({ ...panelStyle(read), longerFront: read.longerFront }),
   draft: (input) => {
     const { style, fabrics } = input;
     const drafted = draftPanels(input);
@@ -63,4 +52,4 @@ export const overShoulders: Construction<OverStyle> = {
     };
   },
   program,
-};
+});

@@ -2,10 +2,10 @@ import type { Counts } from '../../../fit/problem.js';
 import type { Program, SizeInput } from '../../construction.js';
 import { program as ofPanels } from '../../shared/panels/program.js';
 import { wholeBody } from './piece.js';
-import type { OverStyle } from './style.js';
+import type { OverShouldersStyle } from './fields.js';
 
 /** As separate panels, but back and fronts are one piece, and there are no shoulders to sew. */
-export function program(input: SizeInput<OverStyle>, counts: Counts): Program {
+export function program(input: SizeInput<OverShouldersStyle>, counts: Counts): Program {
   const separate = ofPanels(input, counts);
   const panels = ['back', 'front', 'front-left', 'front-right'];
   return {

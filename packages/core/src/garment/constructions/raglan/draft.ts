@@ -13,7 +13,7 @@ import { draftDrop, frontAtNeck, neckEdgeWanted } from '../../shared/yoke/neck.j
 import { neckTargets, yokeDepth, type NeckTargets } from '../../shared/yoke/targets.js';
 import { feasibility } from './feasible.js';
 import { firstShapingRow, gainsOf, lineShares } from './lines.js';
-import type { RaglanStyle } from './style.js';
+import type { RaglanStyle } from './fields.js';
 import { isOpen, openingWidth } from '../../shared/front.js';
 
 type Input = SizeInput<RaglanStyle>;

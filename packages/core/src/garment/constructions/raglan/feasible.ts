@@ -4,12 +4,12 @@ import type { Fix, Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { cm, figure, say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
-import { easeOver, forSize } from '../../shared/perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import type { YokeTargets } from '../../shared/yoke/below.js';
 import { endsAboveUnderarm } from '../../shared/yoke/shallow.js';
 import type { NeckTargets } from '../../shared/yoke/targets.js';
 import { firstShapingRow, lineShares } from './lines.js';
-import type { RaglanStyle } from './style.js';
+import type { RaglanStyle } from './fields.js';
 
 type Input = SizeInput<RaglanStyle>;
 

@@ -2,7 +2,7 @@ import type { Counts } from '../../../fit/problem.js';
 import { rise, type RiseRequest } from '../../../shaping/rates.js';
 import type { Schedule } from '../../../shaping/schedule.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
-import type { RaglanStyle } from './style.js';
+import type { RaglanStyle } from './fields.js';
 
 /** Stitches of a line that go with each side of it where the yoke is split: a single one goes with the body. */
 export function lineShares({ line }: RaglanStyle): { body: number; sleeve: number } {

@@ -1,20 +1,28 @@
 import { shapedRowsOf, totalsByRow } from '../../../shaping/lines.js';
 import type { Counts } from '../../../fit/problem.js';
-import type { Construction, Program, SizeInput } from '../../construction.js';
+import { construction, type Program, type SizeInput } from '../../construction.js';
+import { YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { draft } from './draft.js';
-import { readStyle, type RaglanStyle } from './style.js';
+import { FIELDS, type RaglanStyle } from './fields.js';
 import { yoke } from './yoke.js';
 
 /** Raglan from the neck down: pullover in the round or cardigan worked flat. */
-export const raglan: Construction<RaglanStyle> = {
+export const raglan = construction({
   id: 'raglan',
   label: 'Raglan from the neck down',
-  readStyle,
+  sketch: {
+    outlines: [YOKE_SKETCH],
+    inner: ['M44 10 L36 40', 'M76 10 L84 40'],
+    needs: 'neck, upper arm, bust and a depth that has rows enough for the increases',
+    gives: 'one piece from the neck down, no seams at the shoulder; to be tried on while it grows',
+  },
+  fields: FIELDS,
+  style: (read) => read,
   draft,
   program,
-};
+});
 
 function program(input: SizeInput<RaglanStyle>, counts: Counts): Program {
   const { piece, neckEdges, split, sections } = yoke(input, counts);

@@ -25,7 +25,7 @@ import { raisedBack, shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { splitEdges, splitParts, type SplitPart } from '../../shared/yoke/split.js';
 
 import { lineSchedule, lineShares } from './lines.js';
-import type { RaglanStyle } from './style.js';
+import type { RaglanStyle } from './fields.js';
 import { isOpen } from '../../shared/front.js';
 
 type Input = SizeInput<RaglanStyle>;

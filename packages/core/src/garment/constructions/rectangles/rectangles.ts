@@ -1,42 +1,25 @@
-import { isObject, type JsonObject } from '../../../check/fields.js';
-import { recordedAs, withoutFields } from '../../../check/recording.js';
-import type { Construction } from '../../construction.js';
-import { partsOf, type PerSize } from '../../shared/perSize.js';
+import { usuallyIn } from '../../../fields/kinds.js';
+import { partsOf, type PerSize } from '../../../fields/perSize.js';
+import { bodyFabric, LENGTH } from '../../shared/fields.js';
+import {
+  CUFF,
+  HEM,
+  LOWER_EDGE,
+  MEASURED,
+  NECK,
+  NECK_EDGE,
+  SLEEVE,
+  TIED_FRONT,
+  UPPER,
+} from '../../shared/panels/fields.js';
 import { panels } from '../../shared/panels/panels.js';
-import type { PanelStyle } from '../../shared/panels/style.js';
 
-const base = panels('rectangles', 'Rectangles, by measure only', {
-  notch: null,
-  sleeved: true,
-  measured: true,
-});
+const NONE = { optional: { missing: 'none' } } as const;
 
-/** Usual choices: open in front without a gap, no neck shaped, no ribs, sleeves as wide at the cuff as at the top. */
-const USUAL: JsonObject = {
-  front: { style: 'gap', width: 0 },
-  neck: { drop: 0 },
-  sleeve: { shape: 'straight' },
-  hem: null,
-  cuff: null,
-};
+/** What leads the width of other panels: here the measures do. */
+const BY_MEASURE = { widthLedBy: 'bust', ease: 0, hipEase: null, armholeEase: 0 } as const;
 
-/** Nothing is shaped: back A x B, fronts A / 2 x B, sleeves C x (2 B less what is left open to the hem) (craft 6.1). */
-export const rectangles: Construction<PanelStyle> = {
-  ...base,
-  readStyle: (garment, fabricIds, problems) => {
-    const filled = recordedAs(garment, { ...garment });
-    for (const [key, usual] of Object.entries(USUAL)) {
-      const own = garment[key];
-      const both = isObject(usual) && isObject(own);
-      filled[key] = own === undefined ? usual : both ? { ...usual, ...own } : own;
-    }
-    const style = base.readStyle(filled, fabricIds, problems);
-    withoutFields(filled, ['slit']);
-    // What is left open is half on the front and half on the back: the sides are slit to the sleeve.
-    return { ...style, slit: halved(style.measured!.open) };
-  },
-};
-
+/** What is left open is half on the front and half on the back: the sides are slit to the sleeve. */
 function halved(open: PerSize): PerSize {
   const { all, sizes } = partsOf(open);
   const own = Object.entries(sizes).map(([size, length]) => [size, length! / 2]);
@@ -44,3 +27,39 @@ function halved(open: PerSize): PerSize {
     ? all / 2
     : { all: all / 2, sizes: Object.fromEntries(own) as Record<string, number> };
 }
+
+/** Nothing is shaped: back A x B, fronts A / 2 x B, sleeves C x (2 B less what is left open to the hem). */
+export const rectangles = panels({
+  id: 'rectangles',
+  label: 'Rectangles, by measure only',
+  sketch: {
+    outlines: [
+      'M26 14 L56 14 L56 88 L26 88 Z',
+      'M64 14 L94 14 L94 88 L64 88 Z',
+      'M26 14 L6 14 L6 74 L26 74 Z',
+      'M94 14 L114 14 L114 74 L94 74 Z',
+    ],
+    inner: ['M26 74 L26 88', 'M94 74 L94 88'],
+    needs: 'the width from elbow to elbow, the length, what is left open below the sleeves',
+    gives: 'a back, two fronts of half its width and two sleeves, every one a plain rectangle',
+  },
+  fields: {
+    measured: MEASURED,
+    ...LENGTH,
+    fabric: bodyFabric(),
+    upper: UPPER,
+    // Open in front without a gap, no neck shaped, no ribs, sleeves as wide at the cuff as at the top.
+    front: usuallyIn(TIED_FRONT, { style: 'gap', width: 0 }),
+    longerBack: LOWER_EDGE.longerBack,
+    neck: usuallyIn(NECK, { drop: 0 }),
+    sleeve: usuallyIn(SLEEVE, { shape: 'straight' }),
+    ...NECK_EDGE,
+    hem: { ...HEM, ...NONE },
+    cuff: { ...CUFF, ...NONE },
+  },
+  style: (read) => ({
+    ...read,
+    ...BY_MEASURE,
+    slit: halved(read.measured.open),
+  }),
+});

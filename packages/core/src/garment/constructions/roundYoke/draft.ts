@@ -10,7 +10,7 @@ import { finishedOf } from '../../shared/yoke/finished.js';
 import { draftDrop, neckEdgeWanted } from '../../shared/yoke/neck.js';
 import { endsAboveUnderarm } from '../../shared/yoke/shallow.js';
 import { backWidth, neckTargets, yokeDepth, type NeckTargets } from '../../shared/yoke/targets.js';
-import type { RoundYokeStyle } from './style.js';
+import type { RoundYokeStyle } from './fields.js';
 import { isOpen, openingWidth, frontWidth } from '../../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;

@@ -108,7 +108,7 @@ describe('a round yoke', () => {
   });
 
   it.each([
-    [{ neck: { shape: 'V' } }, 'garment.neck.shape', 'A round yoke is level or raised by short rows'],
+    [{ neck: { shape: 'V' } }, 'garment.neck.shape', 'it can be “level”, “short rows”'],
     [{ increases: { rounds: 3, places: [50, 20, 80] } }, 'garment.increases.places', 'rising shares'],
     [{ increases: { rounds: 3, places: [0, 50, 100] } }, 'garment.increases.places', 'rising shares'],
     [{ increases: { motif: 2.5 } }, 'garment.increases.motif', 'a whole number'],

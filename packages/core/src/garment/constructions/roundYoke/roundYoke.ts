@@ -1,28 +1,36 @@
 import { foundationExtra } from '../../../fabric/fabric.js';
 import type { Counts } from '../../../fit/problem.js';
 import { countsAfter, countsByRow } from '../../../shaping/schedule.js';
-import type { Construction, PieceProgram, Program, SizeInput } from '../../construction.js';
+import { construction, type PieceProgram, type Program, type SizeInput } from '../../construction.js';
 import { frontCounts } from '../../shared/yoke/front.js';
 import { frontEdges } from '../../shared/yoke/frontEdges.js';
+import { YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { raisedBack, shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { splitEdges, splitParts } from '../../shared/yoke/split.js';
 
 import { draft } from './draft.js';
 import { yokeSchedule } from './rounds.js';
-import { readStyle, type RoundYokeStyle } from './style.js';
+import { FIELDS, type RoundYokeStyle } from './fields.js';
 import { isOpen } from '../../shared/front.js';
 
 type Input = SizeInput<RoundYokeStyle>;
 
 /** Round yoke from the neck down: increase rounds spread between neck and underarm. */
-export const roundYoke: Construction<RoundYokeStyle> = {
+export const roundYoke = construction({
   id: 'round-yoke',
   label: 'Round yoke from the neck down',
-  readStyle,
+  sketch: {
+    outlines: [YOKE_SKETCH],
+    inner: ['M40 14 Q60 24 80 14', 'M35 24 Q60 36 85 24', 'M34 34 Q60 48 86 34'],
+    needs: 'neck, bust, upper arm, the number of increase rounds, a motif if there is one',
+    gives: 'one piece from the neck down with an even yoke all round, made for rings of pattern or colour',
+  },
+  fields: FIELDS,
+  style: (read) => read,
   draft,
   program,
-};
+});
 
 function program(input: Input, counts: Counts): Program {
   const { style, fabrics } = input;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { increaseRounds } from './rounds.js';
-import type { RoundYokeStyle } from './style.js';
+import type { RoundYokeStyle } from './fields.js';
 
 const anyYoke = fc.record({
   rounds: fc.constantFrom<RoundYokeStyle['increases']['rounds']>(3, 4, 5, 'many'),

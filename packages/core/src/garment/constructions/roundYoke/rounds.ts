@@ -2,7 +2,7 @@ import type { Counts } from '../../../fit/problem.js';
 import { ratesOf, type Schedule } from '../../../shaping/schedule.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 
-import type { RoundYokeStyle } from './style.js';
+import type { RoundYokeStyle } from './fields.js';
 import { isOpen } from '../../shared/front.js';
 
 /**

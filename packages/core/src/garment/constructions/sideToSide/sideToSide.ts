@@ -1,24 +1,43 @@
-import type { Construction } from '../../construction.js';
-import { readPanelStyle } from '../../shared/panels/readStyle.js';
-import type { PanelStyle } from '../../shared/panels/style.js';
+import { construction } from '../../construction.js';
+import {
+  ARMBAND,
+  CUFF,
+  HEM,
+  NECK_EDGE,
+  PANEL_WIDTHS,
+  SIDEWAYS_NECK,
+  SLEEVE_OR_NONE,
+  stepped,
+  TIED_FRONT,
+} from '../../shared/panels/fields.js';
+import { panelStyle, type PanelStyle } from '../../shared/panels/style.js';
 import { draft } from './draft.js';
 import { program } from './program.js';
 
-/** What a vest steps in at each underarm; with sleeves the armhole is a plain drop. */
-const NOTCH = { percent: 9 };
-
-/** Panels whose rows run up the body, worked from side to side: their stitches are the length (craft 6.1). */
-export const sideToSide: Construction<PanelStyle> = {
+/** Panels whose rows run up the body, worked from side to side: their stitches are the length. */
+export const sideToSide = construction({
   id: 'side-to-side',
   label: 'Side to side, of panels',
-  readStyle: (garment, fabricIds, problems) => {
-    const sleeved = typeof garment['sleeve'] === 'object' && garment['sleeve'] !== null;
-    return readPanelStyle(garment, fabricIds, problems, {
-      notch: sleeved ? null : NOTCH,
-      sleeved,
-      either: true,
-    });
+  sketch: {
+    outlines: ['M40 12 L50 12 Q60 26 70 12 L80 12 L80 38 L88 38 L88 92 L32 92 L32 38 L40 38 Z'],
+    inner: ['M46 14 L46 90', 'M53 18 L53 90', 'M60 22 L60 90', 'M67 18 L67 90', 'M74 14 L74 90'],
+    needs: 'width and length, armhole depth; with sleeves or without',
+    gives:
+      'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
   },
+  fields: {
+    ...PANEL_WIDTHS,
+    front: TIED_FRONT,
+    neck: SIDEWAYS_NECK,
+    sleeve: SLEEVE_OR_NONE,
+    armhole: { ...stepped({ percent: 9 }), when: { sleeve: [null] } },
+    ...NECK_EDGE,
+    hem: HEM,
+    cuff: CUFF,
+    armband: ARMBAND,
+  },
+  // Only a vest steps in at the underarm; with sleeves the armhole is a plain drop.
+  style: ({ armhole, ...read }): PanelStyle => panelStyle(read.sleeve ? read : { ...read, armhole }),
   draft,
   program,
-};
+});

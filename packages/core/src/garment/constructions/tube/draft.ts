@@ -6,10 +6,10 @@ import { cm, figure, say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
 import { cordQuantity } from '../../shared/cord.js';
-import { easeOver, forSize } from '../../shared/perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { becomes, eased, given, plus, quantity, shareOf, shrunk } from '../../shared/quantity.js';
 import { measured } from '../../shared/targets.js';
-import type { TubeStyle } from './style.js';
+import type { TubeStyle } from './fields.js';
 
 type Input = SizeInput<TubeStyle>;
 

@@ -7,9 +7,9 @@ import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../../constr
 import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
 import { acrossOf, bandPiece } from '../../shared/bands.js';
 import { cordPiece } from '../../shared/cord.js';
-import { forSize } from '../../shared/perSize.js';
+import { forSize } from '../../../fields/perSize.js';
 import { ends, SIDES } from '../../shared/pieces.js';
-import type { TubeStyle } from './style.js';
+import type { TubeStyle } from './fields.js';
 
 type Input = SizeInput<TubeStyle>;
 

@@ -1,13 +1,24 @@
-import type { Construction } from '../../construction.js';
+import { construction } from '../../construction.js';
 import { draft } from './draft.js';
+import { FIELDS } from './fields.js';
 import { program } from './program.js';
-import { readTube, type TubeStyle } from './style.js';
 
-/** A tube that holds by negative ease, with straps worked separately and a draw cord where it is wanted (craft 6.10). */
-export const tube: Construction<TubeStyle> = {
+/** A tube that holds by negative ease, with straps worked separately and a draw cord where it is wanted. */
+export const tube = construction({
   id: 'tube',
   label: 'Tube and straps',
-  readStyle: readTube,
+  sketch: {
+    outlines: [
+      'M34 34 Q60 40 86 34 L86 90 Q60 94 34 90 Z',
+      'M45 36 L45 10 L50 10 L50 37 Z',
+      'M70 37 L70 10 L75 10 L75 36 Z',
+    ],
+    inner: ['M34 40 Q60 46 86 40'],
+    needs: 'the bust and an ease below 0, how high and how low it goes',
+    gives: 'a band that holds by itself, two snug straps, a draw cord where it is wanted',
+  },
+  fields: FIELDS,
+  style: (read) => read,
   draft,
   program,
-};
+});

@@ -9,13 +9,13 @@ import { heightOf } from '../../shared/panels/relations.js';
 import { neckDrop, neckWidth } from '../../shared/panels/targets.js';
 import { draftBand } from '../../shared/bands.js';
 import { isTied, openingWidth, openingWorked, tieQuantity } from '../../shared/front.js';
-import { forSize } from '../../shared/perSize.js';
+import { forSize } from '../../../fields/perSize.js';
 import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { garmentRound } from '../../shared/targets.js';
 import { edgingsOf } from './edgings.js';
-import type { HalvesStyle } from './style.js';
+import type { TwoHalvesStyle } from './fields.js';
 
-type Input = SizeInput<HalvesStyle>;
+type Input = SizeInput<TwoHalvesStyle>;
 
 /** Fewest stitches of half a back neck. */
 const LEAST_NECK = 1;

@@ -20,9 +20,9 @@ import { openingWidth } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { halfNeck, steppedLength } from '../../shared/neck.js';
 import { given, plus, quantity } from '../../shared/quantity.js';
-import type { HalvesStyle } from './style.js';
+import type { TwoHalvesStyle } from './fields.js';
 
-type Input = SizeInput<HalvesStyle>;
+type Input = SizeInput<TwoHalvesStyle>;
 
 /** The band at the centre back makes up what the halves have come to lack; the others follow their edges. */
 export function edgingsOf(input: Input, round: number): Edgings {

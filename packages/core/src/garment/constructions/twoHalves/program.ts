@@ -17,9 +17,9 @@ import { isTied, openingWorked } from '../../shared/front.js';
 import { hoodJoins, hoodPiece } from '../../shared/hood.js';
 import { halfNeck } from '../../shared/neck.js';
 import { ends, OTHER, SIDES, type Side } from '../../shared/pieces.js';
-import type { HalvesStyle } from './style.js';
+import type { TwoHalvesStyle } from './fields.js';
 
-type Input = SizeInput<HalvesStyle>;
+type Input = SizeInput<TwoHalvesStyle>;
 
 /** The pieces and joins of two halves. Left and right are the wearer's. */
 export function program(input: Input, counts: Counts): Program {

@@ -1,44 +1,30 @@
-import { FieldReader } from '../../../check/fields.js';
-import { withoutFields } from '../../../check/recording.js';
-import type { Construction } from '../../construction.js';
-import { readPanelStyle } from '../../shared/panels/readStyle.js';
-import { readPerSize } from '../../shared/perSize.js';
-import { lengthWish } from '../../shared/style.js';
+import { construction } from '../../construction.js';
+import { panelStyle } from '../../shared/panels/style.js';
 import { draft } from './draft.js';
+import { FIELDS, type TwoHalvesStyle } from './fields.js';
 import { program } from './program.js';
-import type { HalvesStyle } from './style.js';
 
-/** Usual width of the band, cm (common practice). */
-const USUAL_WIDTH = 4;
-
-/** Each half is half a back and a front, worked together to the underarm; bands set the final width (craft 6.11). */
-export const twoHalves: Construction<HalvesStyle> = {
+/** Each half is half a back and a front, worked together to the underarm; bands set the final width. */
+export const twoHalves = construction({
   id: 'two-halves',
   label: 'Two halves, joined at the centre back',
-  readStyle: (garment, fabricIds, problems) => {
-    const style = readPanelStyle(garment, fabricIds, problems, { notch: null, sleeved: true });
-    const reader =
-      new FieldReader(garment, 'garment', problems).inside('centre', 'The band at the centre back', false) ??
-      new FieldReader({}, 'garment.centre', problems);
-    withoutFields(garment, ['upper', 'slit', 'longerBack', 'body']);
-    return {
-      ...style,
-      // A half has an edge in front; sides that are no seams are neither slit nor shaped.
-      front: style.front.style === 'closed' ? { ...style.front, style: 'band' } : style.front,
-      upper: null,
-      slit: 0,
-      longerBack: 0,
-      body: { ...style.body, shape: 'straight' },
-      centre: {
-        width: readPerSize(
-          reader,
-          'width',
-          lengthWish('The width of the band at the back', 1, 40, USUAL_WIDTH),
-        ),
-        fabric: reader.choice('fabric', 'The fabric of the band at the back', fabricIds, style.front.fabric),
-      },
-    };
+  sketch: {
+    outlines: [
+      'M6 20 L28 20 L30 44 L34 20 L54 20 L54 90 L6 90 Z',
+      'M66 20 L86 20 L90 44 L92 20 L114 20 L114 90 L66 90 Z',
+      'M57 20 L63 20 L63 90 L57 90 Z',
+    ],
+    inner: ['M30 44 L30 90', 'M90 44 L90 90'],
+    needs: 'width and length, armhole depth, about how wide the band at the back is',
+    gives: 'no side seams; a band of rows at the centre back, last of all, that sets the final width',
   },
+  fields: FIELDS,
+  style: (read): TwoHalvesStyle => ({
+    ...panelStyle(read),
+    // A half has an edge in front.
+    front: read.front.style === 'closed' ? { ...read.front, style: 'band' } : read.front,
+    centre: read.centre,
+  }),
   draft,
   program,
-};
+});

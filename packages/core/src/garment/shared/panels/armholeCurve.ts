@@ -9,7 +9,7 @@ import { runLength, type EdgeRun } from '../../../shaping/cap.js';
 import { leastAreaSteps, neckCurve } from '../../../shaping/curve.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
-import { easeOver, forSize } from '../perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { becomes, given, plus, quantity, shareOf } from '../quantity.js';
 import type { Target } from '../targets.js';
 import type { PanelStyle } from './style.js';

@@ -10,7 +10,7 @@ import { CAP_EASE, capLength, solveCap, type Cap, type CapSchool } from '../../.
 import { cm, figure, say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
 import type { Edging } from '../edgings.js';
-import { easeOver, forSize } from '../perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { becomes, eased, given, plus, quantity } from '../quantity.js';
 import { evenRowsWished, type TaperStyle } from '../taper.js';
 import { measured, type Target } from '../targets.js';

@@ -2,7 +2,7 @@ import type { Counts } from '../../../fit/problem.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
 import { acrossOf } from '../bands.js';
-import { forSize } from '../perSize.js';
+import { forSize } from '../../../fields/perSize.js';
 import { isOpen, openingWorked } from '../front.js';
 import { acrossShoulders, sleeveRows } from './sums.js';
 import type { SleeveTargets } from './draftSleeve.js';

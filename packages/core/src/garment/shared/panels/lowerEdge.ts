@@ -4,7 +4,7 @@ import type { Fabric } from '../../../fabric/fabric.js';
 import type { Counts, Relation } from '../../../fit/problem.js';
 import { sumAtMost } from '../../../fit/relations.js';
 import type { DraftQuantity, EdgeProgram, SizeInput } from '../../construction.js';
-import { forSize } from '../perSize.js';
+import { forSize } from '../../../fields/perSize.js';
 import { ends, type Side } from '../pieces.js';
 import { given, quantity } from '../quantity.js';
 import type { PanelStyle } from './style.js';

@@ -2,7 +2,7 @@
 
 import type { EdgeProgram, SizeInput } from '../../construction.js';
 import type { JoinPlan } from '../../../joins/join.js';
-import { forSize } from '../perSize.js';
+import { forSize } from '../../../fields/perSize.js';
 import { shareOf } from '../quantity.js';
 import { SIDES, type Side } from '../pieces.js';
 import type { Target } from '../targets.js';

@@ -1,16 +1,23 @@
-import type { Construction } from '../../construction.js';
+import type { Fields, StyleOf } from '../../../fields/kinds.js';
+import { construction, type Construction, type Declaration } from '../../construction.js';
 import { draft } from './draft.js';
 import { program } from './program.js';
-import { readPanelStyle, type PanelForm } from './readStyle.js';
-import type { PanelStyle } from './style.js';
+import { panelStyle, type PanelStyle, type ReadPanels } from './style.js';
 
-/** A construction of panels: what it fixes, over the parts that all of them share. */
-export function panels(id: string, label: string, form: PanelForm): Construction<PanelStyle> {
-  return {
-    id,
-    label,
-    readStyle: (garment, fabricIds, problems) => readPanelStyle(garment, fabricIds, problems, form),
+/** What a construction of panels says of itself. */
+type Panels<F extends Fields> = Omit<Declaration<F, PanelStyle>, 'style' | 'draft' | 'program'>;
+
+/** A construction of panels: its fields, over the parts that all of them share. */
+export function panels<const F extends Fields>(
+  said: Panels<F> & { style?: (read: StyleOf<F>) => ReadPanels } & (StyleOf<F> extends ReadPanels
+      ? object
+      : { style: (read: StyleOf<F>) => ReadPanels }),
+): Construction {
+  const { style = (read: StyleOf<F>) => read as unknown as ReadPanels } = said;
+  return construction<F, PanelStyle>({
+    ...said,
+    style: (read) => panelStyle(style(read)),
     draft,
     program,
-  };
+  });
 }

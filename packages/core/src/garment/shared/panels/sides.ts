@@ -9,7 +9,7 @@ import { later, type Schedule } from '../../../shaping/schedule.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { isOpen, openingWorked } from '../front.js';
-import { easeOver, forSize } from '../perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { must } from '../pieces.js';
 import { becomes, eased, given, plus, quantity } from '../quantity.js';
 import { measured, type Target } from '../targets.js';

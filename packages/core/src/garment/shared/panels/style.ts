@@ -1,72 +1,19 @@
-import type { NeckShape } from '../../../shaping/curve.js';
+import type { StyleOf } from '../../../fields/kinds.js';
+import { forSize, type Ease, type PerSize } from '../../../fields/perSize.js';
 import type { SizeInput } from '../../construction.js';
-import type { SleeveReach } from '../arm.js';
 import type { BandStyle } from '../bands.js';
-import type { BodyStyle } from '../body.js';
-import type { FrontStyle } from '../front.js';
-import type { HoodStyle } from '../hood.js';
-import { forSize, type Ease, type PerSize } from '../perSize.js';
-import type { TaperStyle } from '../taper.js';
-import type { LengthStyle, WidthStyle } from '../targets.js';
-
-export const SLEEVE_SHAPES = ['tapered', 'straight', 'above-elbow', 'bell', 'balloon'] as const;
-
-/** usual: about half the cross-back, wide enough for the head. boat: wide and shallow. off-shoulder: round the upper arms. */
-export const NECK_STYLES = ['usual', 'boat', 'off-shoulder'] as const;
-
-export const SLEEVE_ROUNDS = ['sewn', 'joined', 'turned'] as const;
+import type { CURVED_ARMHOLE, MEASURED, PanelFields, SleeveFields } from './fields.js';
 
 /** The sleeve of a garment of panels. */
-export interface SleeveStyle extends TaperStyle, SleeveReach {
-  /**
-   * straight: a rectangle, as wide at the cuff as at the top. above-elbow: widened only there. bell: wider at its end.
-   * balloon: wide down to the cuff, gathered there.
-   */
-  shape: (typeof SLEEVE_SHAPES)[number];
-  worked: 'up' | 'down';
-  /** How a sleeve from the armhole down is closed: sewn, or in rounds that are joined, or joined and turned. */
-  rounds: (typeof SLEEVE_ROUNDS)[number];
-  /** How much wider than its cuff a balloon sleeve is there, per cent of the cuff. */
-  fullness: number;
-  /** In rounds: the fullness is faded out by three rounds of decreases instead of being gathered. */
-  fade: boolean;
-  /** Another fabric than the body's; null: the same. */
-  fabric: string | null;
-  /** Added to the flexed upper arm: the armhole is made at least so deep; null: the armhole depth alone leads. */
-  upperArmEase: PerSize<Ease> | null;
-  /** Added to the wrist. */
-  wristEase: PerSize<Ease>;
-}
+export type SleeveStyle = SleeveFields;
 
-/** The style of a garment of panels, closed or open in front. Lengths in cm. */
-export interface PanelStyle extends WidthStyle, LengthStyle {
-  front: FrontStyle;
-  /** Rectangles by measure only; null: the width comes from the body's round. */
-  measured: MeasuredStyle | null;
-  /** Added to the body's armhole depth. */
-  armholeEase: PerSize<Ease>;
-  neck: {
-    /** What the width comes from where it is not given. */
-    style: (typeof NECK_STYLES)[number];
-    /** Null: from `ease`, or half the cross-back, or what the head needs. */
-    width: PerSize | null;
-    /** Added to the neck round, which then leads the width (off the shoulder: to the round there); null: it does not. */
-    ease: PerSize<Ease> | null;
-    /** Depth of the front neck; a share is of the length from the shoulder, as a V that begins at three quarters of it. */
-    drop: PerSize<Ease>;
-    /** So many stitches off in every first or second row until the shoulder is left, which sets the drop; null: as that says. */
-    slant: { stitches: number; every: 1 | 2 } | null;
-    /** The line of the front neck. */
-    shape: NeckShape;
-  };
-  /** The sides below the underarm. */
-  body: BodyStyle;
-  /** The side seams are left open so far from the lower edge of the front; and the back is so much longer, cm. */
-  slit: PerSize;
-  longerBack: PerSize;
-  /** What is bound off at each underarm; null: nothing, a plain drop. */
+/** The style of a garment of panels: what its fields read as, and null for parts that its construction does not have. Lengths in cm. */
+export interface PanelStyle extends PanelFields {
+  /** Rectangles by measure only. */
+  measured: StyleOf<typeof MEASURED.fields> | null;
+  /** What is taken off at each underarm; null: nothing, a plain drop. */
   armhole: {
-    /** The step of a notched armhole (a share is of the panel's width), or the base of a curved one (of what it goes in). */
+    /** The step of a notched armhole, or the base of a curved one. */
     notch: PerSize<Ease>;
     /** A curve above the base, as a set-in sleeve wants it. */
     curve: ArmholeCurve | null;
@@ -75,30 +22,56 @@ export interface PanelStyle extends WidthStyle, LengthStyle {
   sleeve: SleeveStyle | null;
   /** Another fabric of back and front from the underarm up; null: the same. */
   upper: { fabric: string } | null;
-  neckband: BandStyle | null;
-  /** The neckband is folded over to a high collar: worked twice as high as it stands. */
-  collar: boolean;
-  /** Null: none. */
-  hood: HoodStyle | null;
-  hem: BandStyle | null;
   cuff: BandStyle | null;
   /** The rib around an armhole without a sleeve. */
   armband: BandStyle | null;
 }
 
-/** Back A x B, fronts A / 2 x B, sleeves C x (2 B less what is left open to the hem), cm. */
-export interface MeasuredStyle {
-  /** A; null: from elbow to elbow. */
-  across: PerSize | null;
-  /** What of both sides together is left open below the sleeve. */
-  open: PerSize;
-}
+type ArmholeCurve = Pick<StyleOf<typeof CURVED_ARMHOLE.fields>, 'across' | 'depth'>;
 
-export interface ArmholeCurve {
-  /** Added to the cross-back: how wide the garment is across the shoulders. */
-  across: PerSize<Ease>;
-  /** Height of the curve; a share is of the armhole's depth. */
-  depth: PerSize<Ease>;
+/** What the fields of a construction of panels may read as: some have no sleeve, some no step. */
+export type ReadPanels = Omit<PanelFields, 'body' | 'neck' | keyof typeof LEVEL> & {
+  body?: PanelStyle['body'];
+  neck: Omit<PanelStyle['neck'], 'slant'> & Partial<PanelStyle['neck']>;
+  slit?: PanelStyle['slit'];
+  longerBack?: PanelStyle['longerBack'];
+  measured?: PanelStyle['measured'];
+  armhole?: { notch: PerSize<Ease> } & Partial<ArmholeCurve>;
+  sleeve?: (Omit<SleeveFields, 'rounds' | 'fade'> & Partial<SleeveFields>) | null;
+  upper?: { fabric: string | null };
+  cuff?: BandStyle | null;
+  armband?: BandStyle | null;
+};
+
+/** Sides and lower edges that a construction does not shape. */
+const STRAIGHT = { shape: 'straight', hemEase: 0, waistEase: 0 } as const;
+const LEVEL = { slit: 0, longerBack: 0 };
+
+/** The style of fields that have been read: parts that a construction lacks are null, and each part that rules another out does so. */
+export function panelStyle(read: ReadPanels): PanelStyle {
+  const { armhole, hood } = read;
+  const sleeve = read.sleeve ? { rounds: 'sewn' as const, fade: false, ...read.sleeve } : null;
+  const { across, depth } = armhole ?? {};
+  const upper = read.upper?.fabric;
+  return {
+    body: STRAIGHT,
+    ...LEVEL,
+    ...read,
+    neck: { slant: null, ...read.neck },
+    measured: read.measured ?? null,
+    armhole: armhole
+      ? {
+          notch: armhole.notch,
+          curve: across !== undefined && depth !== undefined ? { across, depth } : null,
+        }
+      : null,
+    sleeve,
+    upper: upper ? { fabric: upper } : null,
+    // A hood goes where the neckband would.
+    neckband: hood ? null : read.neckband,
+    cuff: (sleeve && read.cuff) ?? null,
+    armband: (!sleeve && read.armband) || null,
+  };
 }
 
 /** The fabric of back and front from the underarm up. */

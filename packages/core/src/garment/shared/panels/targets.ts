@@ -5,7 +5,7 @@ import type { SizeInput } from '../../construction.js';
 import { downTo } from '../arm.js';
 import { isOpen } from '../front.js';
 import { widthOfOpening } from '../neck.js';
-import { easeOver, forSize, type Ease, type PerSize } from '../perSize.js';
+import { easeOver, forSize, type Ease, type PerSize } from '../../../fields/perSize.js';
 import { becomes, eased, given, plus, shareOf, shrunk } from '../quantity.js';
 import { bodyLength, measured, panelWidth, type Target } from '../targets.js';
 import { upperFabric, type PanelStyle, type SleeveStyle } from './style.js';

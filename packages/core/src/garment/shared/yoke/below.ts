@@ -6,11 +6,11 @@ import type { HelperCount, Relation } from '../../../fit/problem.js';
 import { needsShapingRows, sumAtLeast, sumIs } from '../../../fit/relations.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
-import { easeOver, forSize } from '../perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { eased, plus, quantity } from '../quantity.js';
 import { evenRowsWished, taper } from '../taper.js';
 import { bodyLength, cuffRound, measured } from '../targets.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import {
   backWidth,
   bodyRound,

@@ -6,7 +6,7 @@ import { countsByRow, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { ends, SIDES } from '../pieces.js';
 import { bodyParts, type SplitPart } from './split.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 type Input = SizeInput<YokeStyle>;

@@ -16,7 +16,7 @@ import {
 import { given, plus } from '../quantity.js';
 import { neckEdge } from './finished.js';
 import { falls } from './front.js';
-import type { YokeStyle } from './style.js';
+import type { YokeStyle } from './fields.js';
 
 type Input = SizeInput<YokeStyle>;
 

@@ -4,7 +4,7 @@ import type { Counts } from '../../../fit/problem.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
 import type { YokeTargets } from './below.js';
 import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { type NeckTargets } from './targets.js';
 import { isOpen, openingWidth, openingWorked } from '../front.js';
 

@@ -5,7 +5,7 @@ import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { SizeInput } from '../../construction.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 import { steppedLength } from '../neck.js';
 

@@ -1,6 +1,6 @@
 import type { EdgeProgram } from '../../construction.js';
 import { ends, SIDES } from '../pieces.js';
-import type { YokeStyle } from './style.js';
+import type { YokeStyle } from './fields.js';
 
 /**
  * The straight front edges of a yoke that opens.

@@ -1,7 +1,7 @@
 import type { JoinPlan } from '../../../joins/join.js';
 import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
 import { SIDES } from '../pieces.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 /**

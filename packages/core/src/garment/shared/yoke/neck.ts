@@ -6,7 +6,7 @@ import { given, plus, quantity } from '../quantity.js';
 import type { Drafted } from './below.js';
 import { dropAboveUnderarm } from './below.js';
 import { FRONT_START, fallingLength, fallingNeck, falls } from './front.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import type { NeckTargets } from './targets.js';
 import { isOpen } from '../front.js';
 

@@ -8,7 +8,7 @@ import { bandHeight, neckEdge } from './finished.js';
 import { joins } from './joins.js';
 import { sleeve } from './sleeve.js';
 import type { SplitPart } from './split.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen, openingWorked } from '../front.js';
 import { downTo } from '../arm.js';
 

@@ -1,7 +1,7 @@
 import type { Note } from '../../../advice/note.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
-import type { YokeStyle } from './style.js';
+import type { YokeStyle } from './fields.js';
 
 /** A yoke may be so much shallower than the body's armhole before it is told, cm: less is lost in blocking. */
 const NOT_TOLD = 0.5;

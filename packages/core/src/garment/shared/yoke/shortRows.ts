@@ -1,7 +1,7 @@
 import type { Counts } from '../../../fit/problem.js';
 import type { Passage } from '../../../shaping/passages.js';
 import { neckShortRows } from '../../../shaping/shortRows.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 /** Short rows as numbered rows of the yoke, and how many of them add no height to it. */

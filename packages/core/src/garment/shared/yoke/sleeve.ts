@@ -4,7 +4,7 @@ import { countsByRow } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { ends } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
-import type { YokeStyle } from './style.js';
+import type { YokeStyle } from './fields.js';
 
 type Input = SizeInput<YokeStyle>;
 

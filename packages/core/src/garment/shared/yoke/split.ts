@@ -1,6 +1,6 @@
 import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram } from '../../construction.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 /** One part of a yoke's last row, from left to right as the piece lies. */

@@ -3,11 +3,11 @@ import type { Reason } from '../../../because/reason.js';
 import { neckLineLength } from '../../../shaping/curve.js';
 import { cm, figure, say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
-import { easeOver, forSize } from '../perSize.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
 import { becomes, eased, given, plus, shareOf, shrunk } from '../quantity.js';
 import { downTo } from '../arm.js';
 import { garmentRound, measured, type Target } from '../targets.js';
-import { type YokeStyle } from './style.js';
+import { type YokeStyle } from './fields.js';
 import { isOpen, openingWidth } from '../front.js';
 
 type Input = SizeInput<YokeStyle>;

@@ -1,0 +1,41 @@
+import { number } from '../../../fields/kinds.js';
+import {
+  CUFF,
+  HEM,
+  LOWER_EDGE,
+  NECK,
+  NECK_EDGE,
+  PANEL_WIDTHS,
+  SLEEVE,
+  TIED_FRONT,
+} from '../../shared/panels/fields.js';
+import type { PanelStyle } from '../../shared/panels/style.js';
+
+/** Rows that the fronts may be longer than the back, so that their edges meet (common practice). */
+const MOST_LONGER = 4;
+
+export const FIELDS = {
+  ...PANEL_WIDTHS,
+  front: TIED_FRONT,
+  ...LOWER_EDGE,
+  longerFront: number({
+    name: 'What the fronts are longer',
+    label: 'Fronts longer by',
+    help: 'Rows in the fold at the shoulder, so that the edges meet.',
+    min: 0,
+    max: MOST_LONGER,
+    whole: true,
+    unit: 'rows',
+    usual: 0,
+  }),
+  neck: NECK,
+  sleeve: SLEEVE,
+  ...NECK_EDGE,
+  hem: HEM,
+  cuff: CUFF,
+};
+
+/** A body worked over the shoulders. */
+export interface OverShouldersStyle extends PanelStyle {
+  longerFront: number;
+}

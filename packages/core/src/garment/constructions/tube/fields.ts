@@ -1,0 +1,87 @@
+import { choice, ease, groupOrNone, length, number, type StyleOf } from '../../../fields/kinds.js';
+import { band } from '../../shared/bands.js';
+import { bodyFabric, LENGTH } from '../../shared/fields.js';
+
+/** The fields of a tube round the bust and two straps; usual figures are common practice. */
+export const FIELDS = {
+  ease: ease({
+    name: 'The ease',
+    label: 'Ease, below 0 so that it holds',
+    help: 'Added to the bust.',
+    min: -40,
+    max: 20,
+    usual: -8,
+    share: { of: 'the bust' },
+  }),
+  above: length({
+    name: 'What goes above the underarm',
+    label: 'Above the underarm',
+    help: 'How far the upper edge lies above the underarm.',
+    min: 0,
+    max: 20,
+    usual: 4,
+  }),
+  belowWaist: { ...LENGTH.belowWaist, help: 'Above the waist where it is below 0.', max: 60, usual: 0 },
+  fabric: bodyFabric('The fabric of the tube'),
+  rounds: choice({
+    name: 'How the tube is closed',
+    label: 'Worked',
+    help: 'Flat with a seam at the centre back, or in rounds.',
+    options: [
+      ['sewn', 'flat, seam at the back'],
+      ['joined', 'in joined rounds'],
+      ['turned', 'in rounds, turned'],
+    ],
+    usual: 'sewn',
+  }),
+  straps: groupOrNone({
+    name: 'The straps',
+    label: 'Straps',
+    heading: 'Straps',
+    help: 'Worked separately; without them it holds by itself.',
+    optional: { missing: 'usual' },
+    fields: {
+      width: length({
+        name: 'The width of the straps',
+        label: 'Width',
+        help: 'Of each strap.',
+        min: 1,
+        max: 15,
+        usual: 3.5,
+      }),
+      apart: ease({
+        name: 'How far apart the straps are',
+        label: 'Apart, front and back',
+        help: 'Between the places where they are sewn on.',
+        min: 4,
+        max: 40,
+        usual: { percent: 55 },
+        share: { of: 'the cross-back' },
+      }),
+      snug: number({
+        name: 'The length of the straps',
+        label: 'Length, of the way over the shoulder',
+        help: 'Straps stretch, so they are shorter than the way.',
+        min: 0.6,
+        max: 1.1,
+        unit: 'of the way over the shoulder',
+        factor: true,
+        usual: 0.92,
+      }),
+    },
+  }),
+  cord: choice({
+    name: 'The draw cord',
+    label: 'Draw cord',
+    help: 'A cord of twice the height and 20 cm.',
+    options: [
+      [false, 'none'],
+      [true, 'through the upper edge'],
+    ],
+    usual: false,
+  }),
+  hem: band('Hem rib', 4, 'none'),
+};
+
+/** Lengths in cm. */
+export type TubeStyle = StyleOf<typeof FIELDS>;

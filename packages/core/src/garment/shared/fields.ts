@@ -1,0 +1,136 @@
+/** Fields that constructions of different kinds have in common. */
+
+import { choice, ease, easeOrNone, fabric, length } from '../../fields/kinds.js';
+
+/** What leads width and length, and their eases; usual figures are common practice. */
+export const WIDTH = {
+  widthLedBy: choice({
+    name: 'What leads the width',
+    label: 'Width led by',
+    help: 'The round that the garment must go over; the widest is taken of shoulders, bust, waist and hip, each with its ease.',
+    options: [
+      ['bust', 'bust'],
+      ['hip', 'hip'],
+      ['widest', 'the widest'],
+    ],
+    usual: 'bust',
+  }),
+  ease: ease({
+    name: 'The ease',
+    label: 'Ease, all round',
+    labels: [{ when: { hipEase: 'some' }, label: 'Ease at the bust' }],
+    help: 'Added to the round that leads; below 0 the fabric stretches.',
+    min: -40,
+    max: 80,
+    usual: 10,
+    share: { of: 'the round that leads' },
+    onScale: true,
+  }),
+  hipEase: easeOrNone({
+    name: 'The ease at the hip',
+    label: 'At the hip',
+    help: 'Added to the hip where that leads.',
+    min: -40,
+    max: 80,
+    optional: { none: 'the same ease', own: 'another ease', first: 10 },
+    share: { of: 'the hip' },
+  }),
+};
+
+export const LENGTH = {
+  lengthLedBy: choice({
+    name: 'What leads the length',
+    label: 'Length led by',
+    help: 'The back from the nape, the front over the bust, or the longer of them.',
+    options: [
+      ['back', 'the back'],
+      ['front', 'the front'],
+      ['longer', 'the longer'],
+    ],
+    usual: 'back',
+  }),
+  belowWaist: ease({
+    name: 'The length below the waist',
+    label: 'Length below the waist',
+    help: 'The body is as long as from nape to waist and this.',
+    min: -30,
+    max: 120,
+    usual: 18,
+    share: { of: 'the length from nape to waist' },
+  }),
+};
+
+/** The fabric that a garment is of. */
+export const bodyFabric = (name = 'The fabric of the body') =>
+  fabric({ name, label: 'Fabric', help: 'Usually the first fabric of the design.', usual: 'body' });
+
+/** How far a sleeve goes down the arm. */
+export const REACH = {
+  length: choice({
+    name: 'The sleeve’s length',
+    label: 'Length',
+    help: 'How much of the arm it covers.',
+    options: [
+      ['full', 'to the wrist'],
+      ['three-quarter', 'three-quarter'],
+      ['elbow', 'to the elbow'],
+      ['short', 'short'],
+    ],
+    usual: 'full',
+  }),
+};
+
+/** How wide a sleeve ends, and how it tapers, whichever way it is worked. */
+export const SHORTER = {
+  shorter: length({
+    name: 'The shortening of the sleeve',
+    label: 'Shorter than that by',
+    labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Shorter than the arm by' }],
+    help: 'Taken off the sleeve’s length.',
+    min: 0,
+    max: 60,
+    usual: 0,
+  }),
+};
+
+export const TAPER = {
+  order: choice({
+    name: 'The order of the shaping',
+    label: 'Shaping',
+    help: 'Where the two rates of shaping lie, seen from the cuff.',
+    options: [
+      ['slow first', 'slower at the cuff'],
+      ['fast first', 'faster at the cuff'],
+      ['mixed', 'mixed evenly'],
+    ],
+    usual: 'slow first',
+  }),
+  everyRow: choice({
+    name: 'The rows with shaping',
+    label: 'Shaping rows',
+    help: 'Rows that may shape.',
+    options: [
+      [1, 'any row'],
+      [2, 'right-side rows only'],
+    ],
+    usual: 1,
+  }),
+  evenAtCuff: ease({
+    name: 'The even part above the cuff',
+    label: 'Even above the cuff',
+    help: 'Worked without shaping.',
+    min: 0,
+    max: 60,
+    usual: 0,
+    share: { of: 'the sleeve’s own rows', count: 'sleeve.rows' },
+  }),
+  evenAtTop: ease({
+    name: 'The even part below the top',
+    label: 'Even below the top',
+    help: 'Worked without shaping.',
+    min: 0,
+    max: 60,
+    usual: 0,
+    share: { of: 'the sleeve’s own rows', count: 'sleeve.rows' },
+  }),
+};

@@ -1,0 +1,172 @@
+/** The fields of garments from the neck down. Usual figures are common practice; shares keep children in proportion. */
+
+import { choice, ease, group, number, type StyleOf } from '../../../fields/kinds.js';
+import { band } from '../bands.js';
+import { BODY } from '../body.js';
+import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH } from '../fields.js';
+import { FRONT } from '../front.js';
+
+const ANY_NECK = {
+  ease: ease({
+    name: 'The ease at the neck',
+    label: 'Ease at the neck',
+    help: 'Added to the neck round; a closed neck is at least what the head needs.',
+    min: -20,
+    max: 80,
+    usual: { percent: 20 },
+    share: { of: 'the neck round' },
+  }),
+  shape: choice({
+    name: 'The line of the front neck',
+    label: 'Front of the neck',
+    help: 'How the neck gets lower in front than at the back.',
+    options: [
+      ['level', 'level all round'],
+      ['short rows', 'back raised by short rows'],
+      ['round', 'round, lower in front'],
+      ['V', 'V'],
+    ],
+    usual: 'level',
+  }),
+  drop: ease({
+    name: 'The drop of the front neck',
+    label: 'Lower in front by',
+    help: 'How much lower the front of the neck lies.',
+    when: { 'neck.shape': ['short rows', 'round', 'V'] },
+    min: 0,
+    max: 40,
+    usual: 4,
+    share: { of: 'the yoke’s depth' },
+  }),
+};
+
+const neckGroup = {
+  name: 'The neck',
+  label: 'Neck',
+  heading: 'Neck',
+  help: 'How wide the neck is and how it lies.',
+};
+
+/** Share of the neck that each sleeve has, per cent, where there are no lines to part it by. */
+const SLEEVE_SHARE = 16;
+
+export const YOKE_NECK = group({
+  ...neckGroup,
+  fields: {
+    ...ANY_NECK,
+    sleeveShare: number({
+      name: 'The sleeves’ share of the neck',
+      label: 'Each sleeve’s share of the neck',
+      help: 'What of the first stitches lies on each arm.',
+      min: 2,
+      max: 30,
+      unit: '%',
+      usual: SLEEVE_SHARE,
+    }),
+  },
+});
+
+/** What a garment from the neck down has beside the rows of its yoke. */
+export const YOKE_FRAME = {
+  ...WIDTH,
+  ...LENGTH,
+  fabric: bodyFabric('The fabric of the yoke'),
+  front: FRONT,
+};
+
+/** How deep a yoke is and how it is worked, whatever grows in it. */
+export const YOKE_DEPTH = {
+  depthEase: ease({
+    name: 'The ease of the yoke’s depth',
+    label: 'Deeper than the armhole by',
+    help: 'Added to the body’s armhole depth.',
+    heading: 'Yoke',
+    min: -20,
+    max: 30,
+    usual: { percent: 20 },
+    share: { of: 'the armhole depth' },
+  }),
+  underarm: ease({
+    name: 'The underarm chain',
+    label: 'Underarm chain, each',
+    help: 'Chained under each arm where the yoke is split.',
+    min: -20,
+    max: 40,
+    usual: { percent: 6.5 },
+    share: { of: 'the garment’s round' },
+  }),
+  rounds: choice({
+    name: 'How rounds close',
+    label: 'Rounds',
+    help: 'Joined with a slip stitch and gone on, or turned after each join.',
+    options: [
+      ['joined', 'joined'],
+      ['turned', 'joined and turned'],
+    ],
+    usual: 'joined',
+  }),
+};
+
+/** What hangs below a yoke. */
+export const BELOW_YOKE = {
+  body: { ...BODY, heading: 'Body' },
+  sleeve: group({
+    name: 'The sleeve',
+    label: 'Sleeve',
+    heading: 'Sleeve',
+    help: 'Worked down from the stitches of the yoke.',
+    fields: {
+      worked: choice({
+        name: 'How the sleeve is worked',
+        label: 'Worked',
+        help: 'In rounds, or flat with a seam under the arm.',
+        options: [
+          ['rounds', 'in rounds'],
+          ['rows', 'flat, with a seam'],
+        ],
+        usual: 'rounds',
+      }),
+      placement: choice({
+        name: 'Where the decreases sit',
+        label: 'Decreases',
+        help: 'At a line under the arm, or spread so that none shows.',
+        when: { 'sleeve.worked': ['rounds'] },
+        options: [
+          ['underarm', 'at the underarm'],
+          ['spread', 'spread over the round'],
+        ],
+        usual: 'underarm',
+      }),
+      upperArmEase: ease({
+        name: 'The ease at the upper arm',
+        label: 'Ease at the upper arm',
+        help: 'Added to the upper arm.',
+        min: -20,
+        max: 60,
+        usual: { percent: 22 },
+        share: { of: 'the upper arm' },
+      }),
+      ...REACH,
+      wristEase: ease({
+        name: 'The wrist ease',
+        label: 'Ease at its end',
+        labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Wrist ease' }],
+        help: 'Added to the arm where the sleeve ends.',
+        min: -20,
+        max: 40,
+        usual: { percent: 25 },
+        share: { of: 'the arm’s round there' },
+      }),
+      ...SHORTER,
+      ...TAPER,
+    },
+  }),
+  neckband: band('Neckband', 3),
+  hem: band('Hem rib', 5),
+  cuff: band('Cuff rib', 5),
+};
+
+/** The style of a garment from the neck down, whatever grows in its yoke. Lengths in cm. */
+export type YokeStyle = StyleOf<
+  typeof YOKE_FRAME & typeof YOKE_DEPTH & typeof BELOW_YOKE & { neck: typeof YOKE_NECK }
+>;
