@@ -3,6 +3,7 @@ import type { Counts } from './fit/problem.js';
 import type { PieceProgram } from './garment/construction.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
 import type { WorkedEdge } from './joins/audit.js';
+import type { PieceRole, Side } from './joins/roles.js';
 import { runLength } from './shaping/cap.js';
 import type { Passage } from './shaping/passages.js';
 import { runsOf } from './shaping/runsOf.js';
@@ -12,6 +13,8 @@ import { heightOf, lastRow, type RowRun } from './work/runs.js';
 
 export interface PlannedPiece {
   id: string;
+  role: PieceRole;
+  side?: Side;
   label: string;
   copies: number;
   fabric: string;
@@ -54,13 +57,18 @@ export function workAndCheck(
   const refuse = (why: string) => new PlanRefused(`${piece.label}: ${why}`);
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
-  const edges = piece.edges.map(({ id, label, axis, place, open, path, slant, along }): WorkedEdge => {
+  const edges = piece.edges.map((wanted): WorkedEdge => {
+    const { id, role, side, downwards, label, axis, place, open, path, slant, along } = wanted;
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
     const astray = path && count > 0 ? worked.astray(place, path) : -1;
     if (astray >= 0) throw refuse(`the edge ${id} is not where it should be in its row ${astray + 1}`);
     const edge: WorkedEdge = {
       id,
+      piece: piece.id,
+      role,
+      ...(side ? { side } : {}),
+      ...(downwards ? { downwards } : {}),
       label,
       axis,
       count,
@@ -95,6 +103,8 @@ export function workAndCheck(
   const start = piece.passages.find((passage) => passage.kind === 'start')!;
   return {
     id: piece.id,
+    role: piece.role,
+    ...(piece.side ? { side: piece.side } : {}),
     label: piece.label,
     copies: piece.copies,
     fabric: piece.fabric.id,

@@ -3,10 +3,11 @@ import { joinLabel, joinState } from './say';
 
 const join = (change: Partial<Join>): Join => ({
   id: 'j',
+  role: 'armhole',
   label: 'J',
   kind: 'stitch-to-row',
-  a: [{ edge: 'sleeve.top', count: 70 }],
-  b: [{ edge: 'back.armhole-left', count: 24 }],
+  a: [{ edge: 'sleeve.top', piece: 'sleeve', role: 'sleeve top', count: 70 }],
+  b: [{ edge: 'back.armhole-left', piece: 'back', role: 'armhole', count: 24 }],
   aCount: 70,
   bCount: 48,
   aLength: 43.75,
@@ -33,7 +34,10 @@ it('says counts and state in words', () => {
   expect(joinLabel(join({ kind: 'row-to-row', aCount: 36, bCount: 36, eased: 0 }), 'cm')).toBe(
     '36 = 36 rows',
   );
-  expect(joinLabel(join({ a: [{ edge: 'hem.joined', count: 70 }], bAxis: 'stitches' }), 'cm')).toBe(
-    '48 st : 70 rib rows',
-  );
+  expect(
+    joinLabel(
+      join({ a: [{ edge: 'hem.joined', piece: 'hem', role: 'joined', count: 70 }], bAxis: 'stitches' }),
+      'cm',
+    ),
+  ).toBe('48 st : 70 rib rows');
 });

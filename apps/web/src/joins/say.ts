@@ -20,7 +20,7 @@ export function joinLabel(join: Join, units: Units): string {
   if (join.kind === 'row-to-row') return `${join.aCount} = ${join.bCount} rows${word}`;
   if (join.kind === 'stitch-to-stitch' || join.kind === 'live')
     return `${join.aCount} ${join.ok ? '=' : '≠'} ${join.bCount}${word}`;
-  const rib = join.kind === 'stitch-to-row' && join.a[0]?.edge.endsWith('.joined');
+  const rib = join.kind === 'stitch-to-row' && join.a[0]?.role === 'joined';
   const along = { stitches: 'st', rows: 'rows', both: 'st and row ends' }[join.bAxis];
   return rib
     ? `${join.bCount} ${along} : ${join.aCount} rib rows${word}`

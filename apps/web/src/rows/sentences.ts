@@ -53,7 +53,7 @@ function stepsInWords(schedule: Shape['schedule'], edges = 1): string {
 /** "Beside each raglan line: body every row 24 times, sleeve ...: 244 stitches at row 25". */
 export function linesSentence({ sections, line, name, to }: Extract<Passage, { kind: 'lines' }>): string {
   const [first] = sections;
-  const sleeve = sections.find(({ id }) => id.startsWith('sleeve'));
+  const sleeve = sections.find(({ of }) => of === 'sleeve');
   const rates = [first?.right, sleeve?.left].map((schedule) => schedule && ratesInWords(schedule));
   const said = sleeve ? `body ${rates[0]}; sleeve ${rates[1]}` : rates[0];
   return `Beside each ${name}: ${said}; ${countOf(stitchesOf(countsAfterRow(sections, to), line), 'stitch', 'stitches')} at row ${to}`;

@@ -3,6 +3,7 @@ import { countOf, type YokeStyle } from '@upfell/core';
 import { DragHandle } from '../ui/DragHandle';
 import { useHeld } from '../ui/useHeld';
 import type { FlatYoke } from './fromAbove';
+import type { YokePart } from './yokeRows';
 import { editStyle, withFigure } from '../state/style';
 
 type Point = readonly [x: number, y: number];
@@ -48,8 +49,9 @@ export const YokeAbove = memo(function YokeAbove({
   const at = ([x, y]: Point): Point => [width / 2 + x * scale, height / 2 + y * scale];
   const path = (points: readonly Point[]) =>
     points.map((point, i) => `${i === 0 ? 'M' : 'L'}${at(point).join(',')}`).join('');
-  const [left, right] = yoke.parts.filter(({ id }) => id.startsWith('sleeve'));
-  const back = yoke.parts.find(({ id }) => id === 'back')!;
+  const partOf = (wanted: YokePart) => yoke.parts.find(({ id }) => id === wanted)!;
+  const [left, right] = [partOf('sleeve-left'), partOf('sleeve-right')];
+  const back = partOf('back');
   const row = yoke.rows[Math.min(chosen, yoke.rows.length - 1)]!;
   /** The four lines: from the neck to the split, beside both parts that meet there. */
   const wedges: [Point, Point][] = [

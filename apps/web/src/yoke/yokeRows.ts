@@ -1,4 +1,10 @@
-import { countsAfterRow, type LineSection, type Passage, type PlannedPiece } from '@upfell/core';
+import {
+  countsAfterRow,
+  type LineSection,
+  type Passage,
+  type PlannedPiece,
+  type WorkedEdge,
+} from '@upfell/core';
 
 /** A part of a yoke as people see it: both halves of a back together, both fronts together. */
 export const YOKE_PARTS = ['back', 'sleeve-left', 'front', 'sleeve-right'] as const;
@@ -17,12 +23,29 @@ export interface YokeRow {
   shaped: boolean;
 }
 
-const partOf = (id: string): YokePart =>
-  id.startsWith('back') ? 'back' : id.startsWith('front') ? 'front' : (id as YokePart);
+type Section = Pick<LineSection, 'of' | 'side'>;
 
-function gather(sections: readonly { id: string }[], counts: readonly number[]): Record<YokePart, number> {
+/** Edges of a yoke's last row, by what goes on from them. */
+const SPLIT: Partial<Record<WorkedEdge['role'], NonNullable<Section['of']>>> = {
+  'back split': 'back',
+  'front split': 'front',
+  'sleeve split': 'sleeve',
+};
+
+/** The parts of a yoke's last row in their order, and what goes on from each. */
+export function splitOf(piece: PlannedPiece): (WorkedEdge & { of: NonNullable<Section['of']> })[] {
+  return piece.edges.flatMap((edge) => {
+    const of = SPLIT[edge.role];
+    return of ? [{ ...edge, of }] : [];
+  });
+}
+
+function gather(sections: readonly Section[], counts: readonly number[]): Record<YokePart, number> {
   const sums: Record<YokePart, number> = { back: 0, front: 0, 'sleeve-left': 0, 'sleeve-right': 0 };
-  sections.forEach(({ id }, i) => (sums[partOf(id)] += counts[i]!));
+  sections.forEach(({ of = 'back', side = 'left' }, i) => {
+    const part: YokePart = of === 'sleeve' ? `sleeve-${side}` : of;
+    sums[part] += counts[i]!;
+  });
   return sums;
 }
 
@@ -34,7 +57,7 @@ const isKind =
 
 /** The rows of a yoke, from the neck to the split; empty for a piece that is none. */
 export function yokeRows(piece: PlannedPiece | undefined): YokeRow[] {
-  if (!piece || piece.id !== 'yoke') return [];
+  if (piece?.role !== 'yoke') return [];
   const { passages } = piece;
   const rowHeight = 1 / piece.sections[0]!.rows;
   const short = passages.find(isKind('short'))?.shortRows.rows.length ?? 0;
@@ -68,22 +91,14 @@ export function yokeRows(piece: PlannedPiece | undefined): YokeRow[] {
   }
   const round = passages.find(isKind('shape'));
   if (lines.length === 0 && round) {
-    const split = piece.edges.filter(({ id }) => /^yoke\.(back|front|sleeve)/.test(id));
+    const split = splitOf(piece);
     const all = split.reduce((sum, { count }) => sum + count, 0);
     const { events, start } = round.schedule;
     const amounts = round.schedule.amounts ?? events.map(() => round.schedule.perEvent);
     for (const n of numbers(1, round.to)) {
       const total = events.reduce((sum, event, i) => (event <= n ? sum + amounts[i]! : sum), start);
-      const parts = split.map(({ id, count }) => ({ id: id.slice(5), count: (count / all) * total }));
-      add(
-        n,
-        gather(
-          parts,
-          parts.map(({ count }) => count),
-        ),
-        total,
-        0,
-      );
+      const counts = split.map(({ count }) => (count / all) * total);
+      add(n, gather(split, counts), total, 0);
     }
   }
   return rows;

@@ -161,7 +161,7 @@ export function explainHeight(
 export function explainLines({ sections, line, to, name, of }: Lines, label: Labels): Reason[] {
   const sides = [
     { what: 'Body', schedule: sections[0]?.right ?? null },
-    { what: 'Sleeve', schedule: sections.find(({ id }) => id.startsWith('sleeve'))?.left ?? null },
+    { what: 'Sleeve', schedule: sections.find(({ of }) => of === 'sleeve')?.left ?? null },
   ];
   const before = stitchesOf(
     sections.map(({ count }) => count),

@@ -7,11 +7,11 @@ import { spread } from '../shaping/spread.js';
  * which is against the rows of pieces worked from the neck down.
  */
 export function runsDown(edges: readonly WorkedEdge[], at: number): boolean {
-  const { id, axis } = edges[at]!;
+  const { role, side, axis, downwards } = edges[at]!;
   if (axis !== 'rows') return false;
-  if (/\.armhole-/.test(id)) return edges.findIndex((other) => /\.armhole-/.test(other.id)) < at;
-  if (/\.neck.*-left$/.test(id)) return true;
-  return /^(?:yoke|body)\.edge-/.test(id);
+  if (role === 'armhole') return edges.findIndex((other) => other.role === 'armhole') < at;
+  if (role === 'neck' && side === 'left') return true;
+  return downwards ?? false;
 }
 
 /** A place on one side of a join: so many stitches or rows of an edge lie before it, and the row's own number where it is rows. */

@@ -1,4 +1,5 @@
 import type { Join } from '../joins/audit.js';
+import type { JoinRole } from '../joins/roles.js';
 
 /** A step of putting a garment together. */
 export interface AssemblyStep {
@@ -17,73 +18,63 @@ export interface Assembly {
   refused: readonly string[];
 }
 
-interface Kind {
-  id: string;
-  title: string;
-  says: string;
-  of: RegExp;
-}
+/** Which step each kind of join belongs to. */
+const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
+  split: 'split',
+  underarm: 'split',
+  'centre band': 'centre',
+  'centre seam': 'centre',
+  shoulder: 'shoulders',
+  neckband: 'neck',
+  'neckband ends': 'neck',
+  hood: 'neck',
+  'hood seam': 'neck',
+  armhole: 'sleeves',
+  'armhole step': 'sleeves',
+  side: 'sides',
+  'sleeve seam': 'sides',
+  'back seam': 'sides',
+  armband: 'armbands',
+  'armband ends': 'armbands',
+  hem: 'hem',
+  'hem ends': 'hem',
+  cuff: 'cuffs',
+  'cuff ends': 'cuffs',
+  'front band': 'bands',
+  strap: 'straps',
+};
 
 /** Steps in their usual order (common practice). */
-const KINDS: readonly Kind[] = [
-  {
-    id: 'split',
+const STEPS = {
+  split: {
     title: 'Body and sleeves from the yoke',
     says: 'Take up the live stitches of the yoke; the sleeves begin in the underside of the underarm chains.',
-    of: /^(?:split|underarm)/,
   },
-  {
-    id: 'centre',
+  centre: {
     title: 'Centre back',
     says: 'Work the band at the centre back along one half and join it to the other; try on and add or leave out rows.',
-    of: /^centre/,
   },
-  {
-    id: 'shoulders',
+  shoulders: {
     title: 'Shoulders',
     says: 'Join back and front at the shoulders, from the armhole to the neck.',
-    of: /^shoulder/,
   },
-  {
-    id: 'neck',
-    title: 'Neck',
-    says: 'Edge the neck, its middle to the middle of the back.',
-    of: /^(?:neckband|hood)/,
-  },
-  {
-    id: 'sleeves',
+  neck: { title: 'Neck', says: 'Edge the neck, its middle to the middle of the back.' },
+  sleeves: {
     title: 'Sleeves',
     says: 'Set each sleeve in from the centre out: first centre to shoulder seam, then the ends, then what lies between.',
-    of: /^(?:armhole|notch)/,
   },
-  {
-    id: 'sides',
+  sides: {
     title: 'Sides and sleeve seams',
     says: 'Close side and sleeve on each side in one run, row to row; pin every tenth row first.',
-    of: /^(?:side-|sleeve-seam|back-seam)/,
   },
-  {
-    id: 'armbands',
-    title: 'Armhole ribs',
-    says: 'Edge the armholes from the underarm round.',
-    of: /^armband/,
-  },
-  { id: 'hem', title: 'Lower edge', says: 'Edge the lower edge and join the ends of its ribs.', of: /^hem/ },
-  { id: 'cuffs', title: 'Cuffs', says: 'Edge the sleeves and close the cuffs.', of: /^cuff/ },
-  {
-    id: 'bands',
-    title: 'Bands',
-    says: 'Work the bands along the front edges.',
-    of: /^band/,
-  },
-  {
-    id: 'straps',
-    title: 'Straps',
-    says: 'Pin the straps, try on, and sew them where they sit snug.',
-    of: /^strap/,
-  },
-  { id: 'rest', title: 'What is left', says: 'Join what is left.', of: /.*/ },
-];
+  armbands: { title: 'Armhole ribs', says: 'Edge the armholes from the underarm round.' },
+  hem: { title: 'Lower edge', says: 'Edge the lower edge and join the ends of its ribs.' },
+  cuffs: { title: 'Cuffs', says: 'Edge the sleeves and close the cuffs.' },
+  bands: { title: 'Bands', says: 'Work the bands along the front edges.' },
+  straps: { title: 'Straps', says: 'Pin the straps, try on, and sew them where they sit snug.' },
+};
+type StepId = keyof typeof STEPS;
+const USUAL_ORDER = Object.keys(STEPS) as StepId[];
 
 /**
  * The steps of putting a garment together: blocking first and ends last, between them what the joins ask for.
@@ -108,55 +99,52 @@ export function assemblyOf(joins: readonly Join[], wanted: readonly string[] = [
 }
 
 function usualSteps(joins: readonly Join[]): AssemblyStep[] {
-  const groups = new Map<string, Join[]>(KINDS.map(({ id }) => [id, []]));
-  for (const join of joins) groups.get(KINDS.find(({ of }) => of.test(join.id))!.id)!.push(join);
-  const has = (id: string) => (groups.get(id)?.length ?? 0) > 0;
-  const flat = joins.some(({ id }) => id.startsWith('sleeve-seam'));
-  const picked = (groups.get('sleeves') ?? []).some(({ kind }) => kind === 'pick-up');
+  const inStep = (id: StepId) => joins.filter(({ role }) => STEP_OF[role] === id);
+  const has = (id: StepId) => inStep(id).length > 0;
+  const there = (role: JoinRole) => joins.some((join) => join.role === role);
+  const flat = there('sleeve seam');
+  const picked = inStep('sleeves').some(({ kind }) => kind === 'pick-up');
   const rounds = picked && !flat;
-  const along = (id: string, edge: RegExp) =>
-    groups.get(id)!.some(({ b }) => b.some((side) => edge.test(side.edge)));
-  const needsOf = (id: string): AssemblyStep['needs'] => {
-    const needs: [step: string, why: string, when: boolean][] =
-      ({
-        neck: [['shoulders', 'it runs over the shoulder seams', true]],
-        sleeves: [
-          ['shoulders', 'the centre of the sleeve meets the shoulder seam', true],
-          ['sides', 'the sleeve is worked in rounds from a closed armhole', rounds],
-        ],
-        sides: [['sleeves', 'the sleeves are set in flat, and side and sleeve are closed in one run', flat]],
-        armbands: [
-          ['shoulders', 'they run over the shoulder seams', true],
-          ['sides', 'they run round the whole armhole', true],
-        ],
-        bands: [
-          ['neck', 'they run over its ends', along('bands', /^neckband/)],
-          ['hem', 'they run over its ends', along('bands', /^hem/)],
-        ],
-      }[id] as [string, string, boolean][] | undefined) ?? [];
-    return [
-      { step: 'block', why: 'blocked pieces lie flat and measure what they will measure' },
-      ...needs.filter(([step, , when]) => when && has(step)).map(([step, why]) => ({ step, why })),
-    ];
+  /** Whether the front bands run over the ends of a band that is joined so. */
+  const over = (role: 'neckband' | 'hem') => bandsRunOver(joins, role);
+  const needs: Partial<Record<StepId, [step: StepId, why: string, when: boolean][]>> = {
+    neck: [['shoulders', 'it runs over the shoulder seams', true]],
+    sleeves: [
+      ['shoulders', 'the centre of the sleeve meets the shoulder seam', true],
+      ['sides', 'the sleeve is worked in rounds from a closed armhole', rounds],
+    ],
+    sides: [['sleeves', 'the sleeves are set in flat, and side and sleeve are closed in one run', flat]],
+    armbands: [
+      ['shoulders', 'they run over the shoulder seams', true],
+      ['sides', 'they run round the whole armhole', true],
+    ],
+    bands: [
+      ['neck', 'they run over its ends', over('neckband')],
+      ['hem', 'they run over its ends', over('hem')],
+    ],
   };
-  const kinds = KINDS.map(({ id }) => id);
-  const usual = rounds ? swapped(kinds, 'sleeves', 'sides') : kinds;
+  const usual = rounds ? swapped(USUAL_ORDER, 'sleeves', 'sides') : USUAL_ORDER;
   const inner = usual.filter(has).map((id): AssemblyStep => {
-    const kind = KINDS.find((one) => one.id === id)!;
+    const { title, says } = STEPS[id];
     return {
       id,
-      title: kind.title,
-      says: kind.says,
+      title,
+      says,
       ...(id === 'sleeves' && picked
         ? { says: 'Work each sleeve from the stitches picked up round the armhole.' }
         : {}),
-      ...(id === 'neck' && joins.some((join) => join.id === 'neckband-seam')
-        ? { says: `${kind.says} After three rounds try it on: does the head pass?` }
+      ...(id === 'neck' && there('neckband ends')
+        ? { says: `${says} After three rounds try it on: does the head pass?` }
         : {}),
-      ...(id === 'bands' ? { says: bandsOver(along('bands', /^hem/), along('bands', /^neckband/)) } : {}),
-      ...(id === 'sides' ? sideSeams(groups.get(id)!) : {}),
-      joins: groups.get(id)!.map((join) => join.id),
-      needs: needsOf(id),
+      ...(id === 'bands' ? { says: bandsOver(over('hem'), over('neckband')) } : {}),
+      ...(id === 'sides' ? sideSeams(there) : {}),
+      joins: inStep(id).map((join) => join.id),
+      needs: [
+        { step: 'block', why: 'blocked pieces lie flat and measure what they will measure' },
+        ...(needs[id] ?? [])
+          .filter(([step, , when]) => when && has(step))
+          .map(([step, why]) => ({ step, why })),
+      ],
     };
   });
   return [
@@ -186,10 +174,18 @@ function bandsOver(hem: boolean, neckband: boolean): string {
     : 'Work the bands along the front edges.';
 }
 
+/** Whether the front bands run over the ends of the bands that are joined so. */
+function bandsRunOver(joins: readonly Join[], role: JoinRole): boolean {
+  const bands = joins.filter((join) => join.role === role).flatMap(({ a }) => a.map(({ piece }) => piece));
+  return joins.some(
+    (join) => join.role === 'front band' && join.b.some(({ piece }) => bands.includes(piece)),
+  );
+}
+
 /** What the step of the side seams is called: with the sleeves in one run, the sides alone, or a tube's one seam. */
-function sideSeams(joins: readonly Join[]): { title?: string; says?: string } {
-  if (joins.some(({ id }) => id.startsWith('sleeve-seam'))) return {};
-  if (joins.some(({ id }) => id.startsWith('side-')))
+function sideSeams(there: (role: JoinRole) => boolean): { title?: string; says?: string } {
+  if (there('sleeve seam')) return {};
+  if (there('side'))
     return {
       title: 'Side seams',
       says: 'Close the sides from the lower edge up; pin every tenth row first.',
@@ -198,6 +194,6 @@ function sideSeams(joins: readonly Join[]): { title?: string; says?: string } {
 }
 
 /** A list with two of its entries changed over. */
-function swapped(list: readonly string[], one: string, other: string): string[] {
+function swapped<T>(list: readonly T[], one: T, other: T): T[] {
   return list.map((id) => (id === one ? other : id === other ? one : id));
 }

@@ -43,7 +43,7 @@ export function checkEdging(
   edges: ReadonlyMap<string, WorkedEdge & { fabric: Fabric }>,
 ): EdgingCheck | null {
   const own = edges.get(join.a[0]?.edge ?? '');
-  if (!own || !(join.kind === 'pick-up' || own.id.endsWith('.joined'))) return null;
+  if (!own || !(join.kind === 'pick-up' || own.role === 'joined')) return null;
   const along = join.b.map(({ edge }) => edges.get(edge)!);
   const picked = join.kind === 'pick-up';
   const rule = along.reduce(
@@ -73,9 +73,8 @@ function cornersAlong(along: readonly (WorkedEdge & { fabric: Fabric })[]): numb
   const straight = ({ axis, count, length, fabric }: WorkedEdge & { fabric: Fabric }) =>
     axis === 'rows' && count > 0 && Math.abs(length - count / perCm(fabric.gauge, 'rows')) < 0.01;
   const flat = ({ axis }: WorkedEdge) => axis === 'stitches';
-  const piece = ({ id }: WorkedEdge) => id.split('.')[0];
   const meet = (a: (typeof along)[number], b: (typeof along)[number]) =>
-    piece(a) === piece(b) && ((straight(a) && flat(b)) || (flat(a) && straight(b)));
+    a.piece === b.piece && ((straight(a) && flat(b)) || (flat(a) && straight(b)));
   // A neck that is closed comes round to its first edge again.
   const round = along.length > 2 ? [...along, along[0]!] : along;
   return round.slice(1).filter((edge, i) => meet(round[i]!, edge)).length;

@@ -94,8 +94,8 @@ describe('shareAlong', () => {
 it('puts a mark at its share of the length over several edges', () => {
   const edges = [
     edge('a', 10, 10, 'stitches'),
-    edge('b.armhole-left', 20, 10),
-    edge('c.armhole-left', 20, 10),
+    workedEdge('b.armhole-left', 'rows', 20, 10, { role: 'armhole' }),
+    workedEdge('c.armhole-left', 'rows', 20, 10, { role: 'armhole' }),
   ];
   expect(pointAt(edges, 0.5)).toMatchObject({ edge: 'b.armhole-left', after: 10, row: 20 });
   // Down the second armhole edge: its last row comes first.

@@ -47,19 +47,23 @@ const FACING: Record<SeamMethod, string> = {
 const SEWN: readonly SeamMethod[] = ['whip stitch', 'mattress stitch', 'slip stitch', 'sc ridge'];
 
 /** The methods that a join can be made by, the usual one first (common practice). */
-export function methodsOf({ id, kind, a }: Pick<Join, 'id' | 'kind' | 'a'>): readonly SeamMethod[] {
+export function methodsOf({ role, kind, a }: Pick<Join, 'role' | 'kind' | 'a'>): readonly SeamMethod[] {
   if (kind === 'pick-up' || kind === 'live') return ['crocheted while working'];
-  const usual: SeamMethod = id.startsWith('shoulder')
-    ? // Slip stitches carry the weight of body and sleeves without giving.
-      'slip stitch'
-    : a.some(({ edge }) => /\.(joined|start|end)$/.test(edge))
-      ? 'whip stitch'
-      : 'mattress stitch';
+  const usual: SeamMethod =
+    role === 'shoulder'
+      ? // Slip stitches carry the weight of body and sleeves without giving.
+        'slip stitch'
+      : a.some((edge) => edge.role === 'joined' || edge.role === 'end')
+        ? 'whip stitch'
+        : 'mattress stitch';
   return [usual, ...SEWN.filter((method) => method !== usual)];
 }
 
 /** The method that a join is made by: the one wanted where it can be, else the usual one. */
-export function methodOf(join: Pick<Join, 'id' | 'kind' | 'a'>, { methods: wanted }: Finishing): SeamMethod {
+export function methodOf(
+  join: Pick<Join, 'id' | 'role' | 'kind' | 'a'>,
+  { methods: wanted }: Finishing,
+): SeamMethod {
   const methods = methodsOf(join);
   return methods.find((method) => method === wanted?.[join.id]) ?? methods[0]!;
 }
@@ -81,10 +85,11 @@ function nameOf(share: number): string {
 }
 
 /** Where a difference of length is put. */
-function whereEased({ id }: Pick<Join, 'id'>): string {
-  if (/^armhole/.test(id))
+function whereEased({ role }: Pick<Join, 'role'>): string {
+  if (role === 'armhole')
     return 'over the top, between the two quarter marks beside the centre; none below them';
-  if (/^neckband|^hood/.test(id)) return 'round the curves of the neck, none across its back';
+  if (['neckband', 'neckband ends', 'hood', 'hood seam'].includes(role))
+    return 'round the curves of the neck, none across its back';
   return 'evenly from end to end';
 }
 
@@ -106,7 +111,7 @@ export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finis
         (countBefore(a, mark.a) > countBefore(a, all[i - 1]!.a) &&
           countBefore(b, mark.b) > countBefore(b, all[i - 1]!.b)),
     );
-  const band = join.a.some(({ edge }) => edge.endsWith('.joined')) || join.kind === 'pick-up';
+  const band = join.kind === 'pick-up' || join.a.some(({ role }) => role === 'joined');
   const ends = [...marks, null];
   let before = { a: 0, b: 0 };
   const stretches = ends.map((mark): SeamStretch => {

@@ -1,5 +1,6 @@
 import type { Row } from '../work/rows.js';
-import type { WorkedEdge } from '../joins/audit.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
+import type { Side } from '../joins/roles.js';
 import type { SeamMethod } from './finishing.js';
 import type { Seam } from './seam.js';
 
@@ -43,12 +44,12 @@ interface TailedPiece {
  * of a kind the first is the left one's: a tail is never taken over to the other side.
  *
  * @param seams in the order in which they are sewn
- * @param sides the edges of each join by its id
+ * @param joins each join by its id
  */
 export function tailsOf(
   pieces: readonly TailedPiece[],
   seams: readonly Seam[],
-  sides: ReadonlyMap<string, { a: readonly { edge: string }[]; b: readonly { edge: string }[] }>,
+  joins: ReadonlyMap<string, Pick<Join, 'side' | 'a' | 'b'>>,
 ): Tail[] {
   const free = pieces.flatMap((piece) =>
     Array.from({ length: piece.copies }, (_, i) =>
@@ -58,12 +59,12 @@ export function tailsOf(
   const tails: Tail[] = [];
   for (const { join, method, length } of seams) {
     if (SEAM_YARN[method] === 0) continue;
-    const { a, b } = sides.get(join)!;
+    const { a, b, side } = joins.get(join)!;
     const edges = new Set([...a, ...b].map(({ edge }) => edge));
     const found = free.find(
       ({ piece, copy, end, used }) =>
         !used &&
-        isOnSide(join, piece.copies, copy) &&
+        isOnSide(side, piece.copies, copy) &&
         piece.edges.some((edge) => edges.has(edge.id) && touches(piece, edge, end)),
     );
     if (!found) continue;
@@ -81,10 +82,9 @@ export function tailsOf(
 }
 
 /** Whether a copy of a piece lies on the side of a seam: the first of two on the left. */
-function isOnSide(join: string, copies: number, copy: number): boolean {
-  if (copies !== 2) return true;
-  if (join.endsWith('-left')) return copy === 1;
-  return !join.endsWith('-right') || copy === 2;
+function isOnSide(side: Side | undefined, copies: number, copy: number): boolean {
+  if (copies !== 2 || side === undefined) return true;
+  return copy === (side === 'left' ? 1 : 2);
 }
 
 /** Whether a tail of a piece hangs at an end of an edge. */

@@ -9,6 +9,7 @@ import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js'
 import type { Note } from '../advice/note.js';
 import type { GarmentFacts } from '../advice/facts.js';
 import type { JoinPlan } from '../joins/join.js';
+import type { EdgeRole, PieceRole, Side } from '../joins/roles.js';
 import type { EdgeRun } from '../shaping/cap.js';
 import type { Passage } from '../shaping/passages.js';
 import type { EdgePlace } from '../work/rows.js';
@@ -51,6 +52,11 @@ export interface Edgings {
 
 export interface EdgeProgram {
   id: string;
+  role: EdgeRole;
+  /** The wearer's side, where the garment has one like it on the other. */
+  side?: Side;
+  /** Its rows run from the neck down, against the way in which bands are picked up along it. */
+  downwards?: true;
   label: string;
   axis: Axis;
   place: EdgePlace;
@@ -79,6 +85,9 @@ export interface MarkerRun {
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
 export interface PieceProgram {
   id: string;
+  role: PieceRole;
+  /** The wearer's side, where there is one like it on the other. */
+  side?: Side;
   label: string;
   copies: number;
   fabric: Fabric;

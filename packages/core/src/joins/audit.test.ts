@@ -10,7 +10,7 @@ const join = (
   gather?: number,
 ) =>
   auditJoin(
-    { id: 'j', label: 'J', kind, a: [a.id], b: [b.id], ...(gather ? { gather } : {}) },
+    { id: 'j', role: 'side', label: 'J', kind, a: [a.id], b: [b.id], ...(gather ? { gather } : {}) },
     new Map([a, b].map((one) => [one.id, one])),
   );
 
@@ -70,7 +70,10 @@ describe('auditJoin', () => {
   it('is broken when an edge is missing', () => {
     const a = workedEdge('a', 'rows', 5, 5);
     expect(
-      auditJoin({ id: 'j', label: 'J', kind: 'row-to-row', a: ['a'], b: ['gone'] }, new Map([['a', a]])).ok,
+      auditJoin(
+        { id: 'j', role: 'side', label: 'J', kind: 'row-to-row', a: ['a'], b: ['gone'] },
+        new Map([['a', a]]),
+      ).ok,
     ).toBe(false);
   });
 });

@@ -1,10 +1,17 @@
 import type { Axis } from '../fabric/fabric.js';
 import type { EdgePlace } from '../work/rows.js';
 import { easeAllowed, type JoinKind, type JoinPlan, type SeamLength } from './join.js';
+import type { EdgeRole, JoinRole, Side } from './roles.js';
 
 /** An edge as it came off the hook. Length in cm. */
 export interface WorkedEdge {
   id: string;
+  /** The piece that it is an edge of. */
+  piece: string;
+  role: EdgeRole;
+  side?: Side;
+  /** Its rows run from the neck down. */
+  downwards?: true;
   label: string;
   axis: Axis;
   count: number;
@@ -16,13 +23,19 @@ export interface WorkedEdge {
 
 export interface JoinSide {
   edge: string;
+  /** The piece that it is an edge of, and what it is to that. */
+  piece: string;
+  role: EdgeRole;
   count: number;
 }
 
 /** A join with both sides counted and measured. */
 export interface Join {
   id: string;
+  role: JoinRole;
   label: string;
+  side?: Side;
+  both?: string;
   kind: JoinKind;
   a: readonly JoinSide[];
   b: readonly JoinSide[];
@@ -64,10 +77,13 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     complete && (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9);
   return {
     id: plan.id,
+    role: plan.role,
     label: plan.label,
+    ...(plan.side ? { side: plan.side } : {}),
+    ...(plan.both ? { both: plan.both } : {}),
     kind: plan.kind,
-    a: a.map(({ id, count }) => ({ edge: id, count })),
-    b: b.map(({ id, count }) => ({ edge: id, count })),
+    a: a.map(joinSide),
+    b: b.map(joinSide),
     aCount,
     bCount,
     aLength,
@@ -79,6 +95,10 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     ...(plan.says ? { says: plan.says } : {}),
     meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
   };
+}
+
+function joinSide({ id, piece, role, count }: WorkedEdge): JoinSide {
+  return { edge: id, piece, role, count };
 }
 
 /** A side as it lies in the seam: a band that is drawn in as stretched to its edge. */

@@ -1,10 +1,16 @@
 /** What joins to what, before it has been checked. */
 
+import type { JoinRole, Side } from './roles.js';
+
 export type JoinKind = 'stitch-to-stitch' | 'row-to-row' | 'stitch-to-row' | 'pick-up' | 'live';
 
 export interface JoinPlan {
   id: string;
+  role: JoinRole;
   label: string;
+  /** The wearer's side, where there is one like it on the other; and what both are called together. */
+  side?: Side;
+  both?: string;
   kind: JoinKind;
   /** Edges of each side, in the order in which they are met. */
   a: readonly string[];

@@ -7,6 +7,9 @@ import type { Step } from '../work/rows.js';
  */
 export interface LineSection {
   id: string;
+  /** What of the garment grows there, and on which of the wearer's sides; a side of a plain body has none. */
+  of?: 'back' | 'front' | 'sleeve';
+  side?: 'left' | 'right';
   label: string;
   /** Stitches before the first of the shaped rows. */
   count: number;

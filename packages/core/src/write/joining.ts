@@ -5,6 +5,7 @@ import { pickedByRule } from '../finishing/edging.js';
 import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
+import type { EdgeRole } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
@@ -74,7 +75,7 @@ const nextSts = (count: number) => (count === 1 ? 'st' : `${count} sts`);
 export function buttonholeLines(group: readonly WrittenPiece[], design: Design): Line[] {
   const buttons = design.finishing?.buttons;
   const { piece } = group[0]!;
-  if (!buttons || piece.id !== 'band') return [];
+  if (!buttons || piece.role !== 'front band') return [];
   const fabric = design.fabrics.find(({ id }) => id === piece.fabric)!;
   const rows = group.map(({ piece: of }) =>
     buttonholes(buttons, of.ends.first.count, of.ends.last.n, fabric),
@@ -104,27 +105,26 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
   const lines: Line[] = [];
   steps.forEach(({ title, says, joins }, i) => {
     lines.push([`${i + 1}. ${title}: ${says}`]);
-    for (const id of joins.filter(
-      (join) => !join.endsWith('-right') || !joins.includes(join.replace(/-right$/, '-left')),
-    )) {
+    const inStep = joins.map((id) => size.joins.find((join) => join.id === id)!);
+    // Of two that are alike the left one's figures stand for both.
+    const one = inStep.filter(({ side, both }) => side !== 'right' || both === undefined);
+    for (const { id, label, both } of one) {
       const of = sizes.map(({ joins: list }) => list.find((join) => join.id === id)!);
-      const name = of[0]!.label.replace(/, left( side)?$/, (_, side?: string) =>
-        !id.endsWith('-left') ? '' : side ? ', both sides' : ', both',
-      );
+      const name = both ?? label;
       const seams = all.map((list) => list.get(id)!);
       lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));
     }
     lines.push(...steadiedLines(steps[i]!.id, sizes, design));
-    if (joins.some((id) => id.startsWith('strap'))) lines.push(...strapLines(sizes));
+    if (inStep.some(({ role }) => role === 'strap')) lines.push(...strapLines(sizes));
   });
   return lines;
 }
 
 /** Edges that stay open and may be steadied by a row: slits, told once for both sides, and the face of a hood. */
-const STEADIED: Record<string, { edge: RegExp; name: string; corner: boolean }> = {
-  hem: { edge: /\.slit-right$/, name: 'both slits', corner: true },
-  neck: { edge: /^hood\.face-right$/, name: 'both sides of the face', corner: false },
+const STEADIED: Record<string, { edge: EdgeRole; name: string; corner: boolean }> = {
+  hem: { edge: 'slit', name: 'both slits', corner: true },
+  neck: { edge: 'face', name: 'both sides of the face', corner: false },
 };
 
 /** How open edges are steadied; nothing where there are none. */
@@ -133,7 +133,9 @@ function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Desi
   if (!wanted) return [];
   const open = sizes.map(({ pieces }) =>
     pieces.flatMap(({ fabric, edges }) =>
-      edges.filter(({ id }) => wanted.edge.test(id)).map((edge) => ({ fabric, edge })),
+      edges
+        .filter(({ role, side }) => role === wanted.edge && side === 'right')
+        .map((edge) => ({ fabric, edge })),
     ),
   );
   return open[0]!.map(({ fabric, edge: { label } }, i) => {
@@ -172,14 +174,14 @@ function markLines({ marks, stretches, shares, eased }: Seam, join: Join, units:
 /** Where straps lie along the upper edge of a tube, from the centre back round. */
 function strapLines(sizes: readonly WrittenSize[]): Line[] {
   const edgesOf = ({ pieces }: WrittenSize) =>
-    pieces
-      .find(({ id }) => id === 'tube')
-      ?.edges.filter(({ id }) => /^tube\.(back|front|side|strap)/.test(id)) ?? [];
+    pieces.flatMap(({ edges }) =>
+      edges.filter(({ role }) => role === 'upper edge' || role === 'strap place'),
+    );
   const all = sizes.map(edgesOf);
   if (all.some((edges) => edges.length === 0) || all.length === 0) return [];
-  const parts = all[0]!.flatMap(({ id }, i): Line => {
+  const parts = all[0]!.flatMap(({ role }, i): Line => {
     const counts = all.map((edges) => edges[i]!.count);
-    return [...(i > 0 ? [', '] : []), ...line`${counts}${id.includes('strap') ? ' for a strap' : ''}`];
+    return [...(i > 0 ? [', '] : []), ...line`${counts}${role === 'strap place' ? ' for a strap' : ''}`];
   });
   return [line`Along the upper edge, from the centre back round to it again: ${{ inline: parts }} sts.`];
 }
@@ -191,33 +193,35 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
   const spread = repeat.endsWith('spread evenly') ? ' between the ends' : ', spread evenly between the ends';
   const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[joins[0]!.bAxis];
-  switch (joins[0]!.kind) {
+  const { kind, role, says, a: sideA, b: sideB } = joins[0]!;
+  const joined = sideA[0]?.role === 'joined';
+  switch (kind) {
     case 'live':
-      if (joins[0]!.id.startsWith('underarm'))
+      if (role === 'underarm')
         return line`${name}: the ${a} sts of the sleeve at the underarm are worked into the underside of the ${b} underarm chains; nothing is left to sew.`;
       return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':
-      return line`${name}: ${a} rows to ${b} rows, ${joins[0]!.says ?? 'row 1 to row 1'}.`;
+      return line`${name}: ${a} rows to ${b} rows, ${says ?? 'row 1 to row 1'}.`;
     case 'pick-up':
-      if (/^(band|centre)\.joined$/.test(joins[0]!.a[0]?.edge ?? ''))
+      if (role === 'front band' || role === 'centre band')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
-      if (joins[0]!.a[0]?.edge.endsWith('.joined'))
-        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}.`;
-      if (joins[0]!.a[0]?.edge === 'hood.neck')
+      if (role === 'hood')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
-      if (joins[0]!.b.length > 2)
+      if (joined)
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}.`;
+      if (sideB.length > 2)
         return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
       return line`${name}: the ${a} sts picked up lie along ${b} ${along}${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
-      if (joins[0]!.a[0]?.edge === 'centre.free')
+      if (role === 'centre seam')
         return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}${spread}, hem to hem.`;
-      if (joins[0]!.a.some(({ edge }) => edge === 'cap.top'))
+      if (sideA.some((edge) => edge.role === 'cap top'))
         return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
-      if (joins[0]!.b.some(({ edge }) => edge.startsWith('sleeve.notch')))
+      if (role === 'armhole step')
         return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
-      return joins[0]!.a[0]?.edge.endsWith('.joined')
+      return joined
         ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}${spread}.`
         : line`${name}: ${a} sts along ${b} ${along}${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
   }

@@ -61,7 +61,7 @@ interface SideOfLine {
 
 /** The schedules that differ: those of the body's sides, the sleeves' sides, and the front edges; or of plain side lines. */
 function sidesOf(sections: readonly LineSection[]): SideOfLine[] {
-  const sleeve = sections.findIndex(({ id }) => id.startsWith('sleeve'));
+  const sleeve = sections.findIndex(({ of }) => of === 'sleeve');
   if (sleeve < 0)
     return [{ label: 'At both sides of each side marker', pick: ([, middle]) => middle?.left ?? null }];
   const edge = sections[0]!.left ? [{ label: 'At each front edge', pick: edgeOf }] : [];

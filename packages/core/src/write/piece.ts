@@ -1,4 +1,5 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
+import type { PieceRole } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { endOf, type Passage } from '../shaping/passages.js';
 import { countsAfterRow, shapedRowsOf, stitchesOf } from '../shaping/lines.js';
@@ -136,7 +137,7 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
       if (divided && isDone(pieces[0]!.passages, i)) lines.push(line`Fasten off.`);
     }
   }
-  if (pieces[0]!.id === 'yoke')
+  if (pieces[0]!.role === 'yoke')
     lines.push(
       line`Fasten off. The sts of the last ${wordsOf(pieces[0]!.passages.at(-1)!.part).short} stay live for body and sleeves.`,
     );
@@ -167,9 +168,12 @@ function edgeOf({ where }: Of<'shape'>): string {
   return where.at === 'one edge' ? where.edge : 'the shaped edge';
 }
 
+/** Pieces whose middle is that of the garment or of the arm. */
+const PANELLED: readonly PieceRole[] = ['back', 'front', 'back and front', 'sleeve'];
+
 /** Where a panel in the middle of back, front or sleeve lies; nothing without one. */
 function panelLine(pieces: readonly PlannedPiece[], { panel = 0 }: Fabric): Line[] {
-  if (panel === 0 || !['back', 'front', 'over', 'sleeve'].includes(pieces[0]!.id)) return [];
+  if (panel === 0 || !PANELLED.includes(pieces[0]!.role)) return [];
   const beside = pieces.map(({ ends }) => (ends.first.count - panel) / 2);
   if (beside.some((many) => many < 0 || !Number.isInteger(many))) return [];
   return [

@@ -1,3 +1,4 @@
+import type { EdgeRole, Side } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { beginsAslant } from '../shaping/passages.js';
 import { formatLength, type Units } from '../units/length.js';
@@ -7,6 +8,9 @@ import { rowsOf } from '../work/runs.js';
 /** A measured stretch of a piece: where it lies, cm, across from the left end of row 1 and up from its lower edge. */
 export interface Dimension {
   id: string;
+  /** Of the edge that it is of, where it is of one. */
+  role?: EdgeRole;
+  side?: Side;
   label: string;
   length: number;
   lies: 'below' | 'above' | 'left' | 'right';
@@ -46,32 +50,38 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
         lies === 'below' && dimension.lies === 'above' && from === dimension.from && to === dimension.to,
     );
     // What lies mirrored on the other side of the piece is as long, and told once.
-    const twin = dimension.id.replace(/-(left|right)$/, (_, side) => (side === 'left' ? '-right' : '-left'));
-    const mirrored = dimensions.some(
-      (other) => other.id === twin && twin !== dimension.id && Math.abs(other.length - length) < 0.01,
-    );
+    const mirrored =
+      dimension.side !== undefined &&
+      dimensions.some(
+        ({ role, side, length: other }) =>
+          role === dimension.role &&
+          side !== undefined &&
+          side !== dimension.side &&
+          Math.abs(other - length) < 0.01,
+      );
     if (length >= SHORTEST_TOLD && !told && !mirrored) dimensions.push({ ...dimension, length });
   };
   const [first] = spans;
   add({ id: `${id}.lower`, label: 'lower edge', lies: 'below', from: first!.left, to: first!.right });
   add({ id: `${id}.height`, label: 'height', lies: 'right', from: 0, to: height });
-  for (const { id: edge, label: called, place } of edges) {
+  for (const { id: edge, role, side, label: called, place } of edges) {
+    const of = { id: edge, role, ...(side ? { side } : {}) };
     if (place.lies === 'live') {
       const span = spanOf(place.part, place.n);
       const from = span.left + place.from / stitchesAt(place.n);
-      add({ id: edge, label: called, lies: 'above', from, to: from + place.count / stitchesAt(place.n) });
+      const to = from + place.count / stitchesAt(place.n);
+      add({ ...of, label: called, lies: 'above', from, to });
     }
     if (place.lies !== 'row ends') continue;
     const list = place.spans.filter((one) => one.last >= one.first);
     if (list.length === 0) continue;
     const low = spanOf(list[0]!.part, list[0]!.first).low;
     const high = spanOf(list.at(-1)!.part, list.at(-1)!.last).high;
-    const neck = edge.includes('neck');
+    const neck = role === 'neck';
     if (place.side !== 'left' && !neck) continue;
     if (high - low > height - 0.1) continue;
-    if (neck && dimensions.some(({ id: other, lies }) => lies === 'right' && other.includes('neck')))
-      continue;
-    add({ id: edge, label: neck ? 'neck drop' : called, lies: neck ? 'right' : 'left', from: low, to: high });
+    if (neck && dimensions.some(({ role: other, lies }) => lies === 'right' && other === 'neck')) continue;
+    add({ ...of, label: neck ? 'neck drop' : called, lies: neck ? 'right' : 'left', from: low, to: high });
   }
   return {
     id,

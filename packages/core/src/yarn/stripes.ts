@@ -22,13 +22,12 @@ export function colourOfRow(stripes: readonly Stripe[], row: number): string {
  */
 export function stripeOffset(
   piece: string,
-  joins: readonly Pick<Join, 'kind' | 'a' | 'b' | 'id'>[],
+  joins: readonly Pick<Join, 'kind' | 'a' | 'b' | 'role'>[],
   edges: ReadonlyMap<string, WorkedEdge>,
   rowsOf: (piece: string) => number,
 ): number {
   const side = joins.find(
-    ({ id, kind, b }) =>
-      kind === 'row-to-row' && id.startsWith('side-') && b[0]?.edge.startsWith(`${piece}.`),
+    ({ role, kind, b }) => role === 'side' && kind === 'row-to-row' && b[0]?.piece === piece,
   );
   if (side) {
     const first = (edge: string) => {
@@ -37,8 +36,8 @@ export function stripeOffset(
     };
     return first(side.a[0]!.edge) - first(side.b[0]!.edge);
   }
-  const live = joins.find(({ kind, b }) => kind === 'live' && b[0]?.edge.startsWith(`${piece}.`));
-  return live ? rowsOf(live.a[0]!.edge.split('.')[0]!) : 0;
+  const live = joins.find(({ kind, b }) => kind === 'live' && b[0]?.piece === piece);
+  return live ? rowsOf(live.a[0]!.piece) : 0;
 }
 
 /** Most rows of other colours over which yarn is carried along the edge rather than cut (common practice). */

@@ -1,8 +1,9 @@
 /** How bands meet the edges that they go along, and their ends each other. */
 
 import type { JoinPlan } from '../../joins/join.js';
+import type { JoinRole, Side } from '../../joins/roles.js';
 import type { BandStyle } from './bands.js';
-import { SIDES, type Side } from './pieces.js';
+import { onBothSides } from './pieces.js';
 
 /** How a band meets its edge, and its ends each other. */
 function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPlan['kind'] } {
@@ -14,10 +15,11 @@ function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPla
 /** A band along an edge. */
 export function bandJoin(
   band: BandStyle,
-  join: { id: string; label: string; band: string; edges: readonly string[] },
+  join: { id: string; role: JoinRole; label: string; band: string; edges: readonly string[] },
 ): JoinPlan {
   return {
     id: join.id,
+    role: join.role,
     label: join.label,
     kind: meeting(band).edge,
     a: [`${join.band}.joined`],
@@ -28,29 +30,35 @@ export function bandJoin(
 
 /** How cuff ribs are sewn to the sleeves and their ends to each other. */
 export function cuffJoins(band: BandStyle): JoinPlan[] {
-  return SIDES.flatMap((side): JoinPlan[] => [
-    bandJoin(band, {
-      id: `cuff-${side}`,
-      label: `Cuff rib to sleeve, ${side}`,
-      band: 'cuff',
-      edges: ['sleeve.cuff'],
-    }),
-    { ...endsMeet(band, 'cuff', `Cuff seam, ${side}`), id: `cuff-seam-${side}` },
-  ]);
+  return [
+    ...onBothSides('Cuff rib to sleeve', (side, label) =>
+      bandJoin(band, { id: `cuff-${side}`, role: 'cuff', label, band: 'cuff', edges: ['sleeve.cuff'] }),
+    ),
+    ...onBothSides('Cuff seam', (side, label) => ({
+      ...endsMeet(band, 'cuff', 'cuff ends', label),
+      id: `cuff-seam-${side}`,
+    })),
+  ].sort(bySide);
+}
+
+/** Joins of one side after those of the other. */
+export function bySide(a: JoinPlan, b: JoinPlan): number {
+  return a.side === b.side ? 0 : a.side === 'left' ? -1 : 1;
 }
 
 /** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
 export function neckbandJoins(band: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
   return [
-    bandJoin(band, { id: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
-    ...(open ? [] : [endsMeet(band, 'neckband', 'Neckband, its ends')]),
+    bandJoin(band, { id: 'neckband', role: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
+    ...(open ? [] : [endsMeet(band, 'neckband', 'neckband ends', 'Neckband, its ends')]),
   ];
 }
 
 /** The two ends of a band sewn to each other. */
-export function endsMeet(band: BandStyle, id: string, label: string): JoinPlan {
+export function endsMeet(band: BandStyle, id: string, role: JoinRole, label: string): JoinPlan {
   return {
     id: `${id}-seam`,
+    role,
     label,
     kind: meeting(band).ends,
     a: [`${id}.end`],
@@ -58,16 +66,17 @@ export function endsMeet(band: BandStyle, id: string, label: string): JoinPlan {
   };
 }
 
-/** An end of one band sewn to an end of another, both worked alike. */
+/** An end of one hem rib sewn to an end of another, both worked alike. */
 export function endsJoin(band: BandStyle, id: string, label: string, a: string, b: string): JoinPlan {
-  return { id, label, kind: meeting(band).ends, a: [a], b: [b] };
+  return { id, role: 'hem ends', label, kind: meeting(band).ends, a: [a], b: [b] };
 }
 
 /** How front bands are picked up along the edges of one side, from the hem up. */
 export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPlan[] {
-  return SIDES.map((side): JoinPlan => ({
+  return onBothSides('Front band', (side, label) => ({
     id: `band-${side}`,
-    label: `Front band, ${side}`,
+    role: 'front band',
+    label,
     kind: 'pick-up',
     a: ['band.joined'],
     b: [...along(side)],

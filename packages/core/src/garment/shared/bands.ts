@@ -5,7 +5,8 @@ import type { Counts, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
-import { ends, SIDES, type Side } from './pieces.js';
+import { ends, SIDES } from './pieces.js';
+import type { PieceRole, Side } from '../../joins/roles.js';
 import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
 import { becomes, given, quantity } from './quantity.js';
@@ -155,13 +156,25 @@ export function draftBand(input: {
   return { quantities, relations, height };
 }
 
+/** The ribs of a garment. */
+export type BandId = 'hem' | 'hem-front' | 'cuff' | 'neckband' | 'armband';
+
+/** What each is to the garment. */
+const ROLES: Readonly<Record<BandId, PieceRole>> = {
+  hem: 'hem',
+  'hem-front': 'hem',
+  cuff: 'cuff',
+  neckband: 'neckband',
+  armband: 'armband',
+};
+
 /**
  * The band as a piece: a strip of `rows` rows, one long edge joined, the other open.
  *
  * @param freeEnds whether its ends stay free instead of being sewn together
  */
 export function bandPiece(
-  id: string,
+  id: BandId,
   label: string,
   copies: number,
   band: BandStyle,
@@ -174,10 +187,11 @@ export function bandPiece(
     return pickedUp(
       {
         id,
+        role: ROLES[id],
         label,
         copies,
         fabric,
-        along: ALONG[id] ?? 'the lower edge',
+        along: ALONG[id],
         counted: { along: `${id}.rows`, across: `${id}.height` },
         ends: { left: 'start', right: 'end' },
         freeEnds,
@@ -189,6 +203,7 @@ export function bandPiece(
   const along = (side: Side) => ends(side, { part: 'main', first: 1, last: rows });
   return {
     id,
+    role: ROLES[id],
     label,
     copies,
     fabric,
@@ -201,6 +216,7 @@ export function bandPiece(
     edges: [
       {
         id: `${id}.joined`,
+        role: 'joined',
         label: `${label}, joined edge`,
         axis: 'rows',
         place: along('left'),
@@ -208,6 +224,7 @@ export function bandPiece(
       },
       {
         id: `${id}.free`,
+        role: 'free',
         label: `${label}, free edge`,
         axis: 'rows',
         place: along('right'),
@@ -216,6 +233,7 @@ export function bandPiece(
       },
       {
         id: `${id}.start`,
+        role: 'end',
         label: `${label}, first row`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -223,6 +241,7 @@ export function bandPiece(
       },
       {
         id: `${id}.end`,
+        role: 'end',
         label: `${label}, last row`,
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
@@ -239,6 +258,7 @@ export function bandPiece(
 /** A band picked up along an edge: its stitches run along it, its rows go across. */
 interface PickedBand {
   id: string;
+  role: PieceRole;
   label: string;
   copies: number;
   fabric: Fabric;
@@ -251,12 +271,13 @@ interface PickedBand {
 }
 
 function pickedUp(
-  { id, label, copies, fabric, along, counted, ends: named, freeEnds }: PickedBand,
+  { id, role, label, copies, fabric, along, counted, ends: named, freeEnds }: PickedBand,
   counts: Counts,
 ): PieceProgram {
   const [stitches, rows] = [counts[counted.along]!, counts[counted.across]!];
   return {
     id,
+    role,
     label,
     copies,
     fabric,
@@ -269,12 +290,14 @@ function pickedUp(
     edges: [
       {
         id: `${id}.joined`,
+        role: 'joined',
         label: `${label}, joined edge`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
       },
       {
         id: `${id}.free`,
+        role: 'free',
         label: `${label}, free edge`,
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
@@ -282,6 +305,7 @@ function pickedUp(
       },
       ...SIDES.map((side) => ({
         id: `${id}.${named[side]}`,
+        role: 'end' as const,
         label: `${label}, ${side} end`,
         axis: 'rows' as const,
         place: ends(side, { part: 'main', first: 1, last: rows }),
@@ -297,7 +321,9 @@ function pickedUp(
 }
 
 /** What a rib worked up is picked up along. */
-const ALONG: Readonly<Record<string, string>> = {
+const ALONG: Readonly<Record<BandId, string>> = {
+  hem: 'the lower edge',
+  'hem-front': 'the lower edge',
   neckband: 'the neck',
   armband: 'the armhole',
   cuff: 'the end of the sleeve',
@@ -306,6 +332,7 @@ const ALONG: Readonly<Record<string, string>> = {
 /** A band of its own counts, stitches and rows, picked up along an edge. */
 export function pickedBand(
   id: string,
+  role: PieceRole,
   label: string,
   copies: number,
   fabric: Fabric,
@@ -315,6 +342,7 @@ export function pickedBand(
   return pickedUp(
     {
       id,
+      role,
       label,
       copies,
       fabric,
@@ -334,5 +362,5 @@ export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
     ...(counts['neckband.height'] === undefined ? [] : ['neckband']),
   ];
   const included = ribs.length > 0 ? `, ${ribs.join(' and ')} included` : '';
-  return pickedBand('band', 'Front band', 2, fabric, `the front edge${included}`, counts);
+  return pickedBand('band', 'front band', 'Front band', 2, fabric, `the front edge${included}`, counts);
 }

@@ -39,6 +39,7 @@ export function cordPiece(
   const chain = counts[`${id}.chain`]!;
   return {
     id,
+    role: 'cord',
     label,
     copies,
     fabric,
@@ -50,6 +51,7 @@ export function cordPiece(
     edges: [
       {
         id: `${id}.chain`,
+        role: 'cord',
         label: `${label}, chain`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -57,6 +59,7 @@ export function cordPiece(
       },
       {
         id: `${id}.row`,
+        role: 'cord',
         label: `${label}, upper side`,
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: 1, from: 0, count: chain },
@@ -64,6 +67,7 @@ export function cordPiece(
       },
       ...SIDES.map((side): EdgeProgram => ({
         id: `${id}.end-${side}`,
+        role: 'cord',
         label: `${label}, ${side} end`,
         axis: 'rows',
         place: ends(side, { part: 'main', first: 1, last: 1 }),

@@ -13,7 +13,8 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { alongEdge, type Edge, type Edging } from './edgings.js';
 import { forSize } from '../../fields/perSize.js';
-import { ends, OTHER, type Side } from './pieces.js';
+import { ends, OTHER } from './pieces.js';
+import type { Side } from '../../joins/roles.js';
 import { becomes, given, quantity } from './quantity.js';
 import { measured } from './targets.js';
 
@@ -184,6 +185,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
   const inside = schedule ? leastAreaSteps(crownCurve(round, crown), crown, round)! : [];
   return {
     id: 'hood',
+    role: 'hood',
     label: 'Hood',
     copies: 1,
     fabric,
@@ -224,6 +226,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
     edges: [
       {
         id: 'hood.neck',
+        role: 'joined',
         label: 'Hood, along the neck',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -231,6 +234,8 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
       ...halves.flatMap(({ lies, part }): EdgeProgram[] => [
         {
           id: `hood.face-${lies}`,
+          role: 'face',
+          side: lies,
           label: `Hood, ${lies} face edge`,
           axis: 'rows',
           place: ends(
@@ -243,6 +248,8 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
         },
         {
           id: `hood.top-${lies}`,
+          role: 'hood top',
+          side: lies,
           label: `Hood, ${lies} half of its top`,
           axis: 'stitches',
           place: {
@@ -257,6 +264,8 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
           ? [
               {
                 id: `hood.crown-${lies}`,
+                role: 'hood crown' as const,
+                side: lies,
                 label: `Hood, ${lies} half of its crown`,
                 axis: 'rows' as const,
                 place: {
@@ -272,6 +281,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
         ? [
             {
               id: 'hood.centre',
+              role: 'hood top' as const,
               label: 'Hood, centre stitch',
               axis: 'stitches' as const,
               place: { lies: 'live' as const, part: 'main', n: divide, from: half, count: 1 },
@@ -296,11 +306,12 @@ function crownCurve(width: number, height: number): (at: number) => number {
 /** How the hood is picked up along the neck's edges and closed over the head. */
 export function hoodJoins({ shape }: HoodStyle, edges: readonly string[]): JoinPlan[] {
   return [
-    { id: 'hood', label: 'Hood to neck', kind: 'pick-up', a: ['hood.neck'], b: [...edges] },
+    { id: 'hood', role: 'hood', label: 'Hood to neck', kind: 'pick-up', a: ['hood.neck'], b: [...edges] },
     ...(shape === 'shaped'
       ? [
           {
             id: 'hood-crown',
+            role: 'hood seam' as const,
             label: 'Hood, its crown',
             kind: 'row-to-row' as const,
             a: ['hood.crown-left'],
@@ -310,6 +321,7 @@ export function hoodJoins({ shape }: HoodStyle, edges: readonly string[]): JoinP
       : []),
     {
       id: 'hood-top',
+      role: 'hood seam',
       label: 'Hood, top seam',
       kind: 'stitch-to-stitch',
       a: ['hood.top-left'],

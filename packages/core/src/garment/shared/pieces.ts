@@ -1,12 +1,18 @@
+import type { JoinPlan } from '../../joins/join.js';
+import type { Side } from '../../joins/roles.js';
 import { schedule, type Schedule, type ScheduleRequest } from '../../shaping/schedule.js';
 import type { EdgePlace } from '../../work/rows.js';
 
-/** The wearer's sides, and those of a piece as it lies. */
-export type Side = 'left' | 'right';
+/** Both of the wearer's sides. */
 export const SIDES: readonly Side[] = ['left', 'right'];
 
 /** A front lies mirrored to the back: its left is the wearer's right. */
 export const OTHER: Readonly<Record<Side, Side>> = { left: 'right', right: 'left' };
+
+/** A join of the left side and the like of the right: "Front band, left", together "Front band, both". */
+export function onBothSides(name: string, join: (side: Side, label: string) => JoinPlan): JoinPlan[] {
+  return SIDES.map((side) => ({ ...join(side, `${name}, ${side}`), side, both: `${name}, both` }));
+}
 
 /** Row ends on one side of one part, or of several that follow each other. */
 export function ends(

@@ -7,7 +7,8 @@ import { longerRows, openRows } from '../../shared/panels/lowerEdge.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
 import { isOpen } from '../../shared/front.js';
 import { frontNeck, halfNeck } from '../../shared/neck.js';
-import { ends, OTHER, SIDES, type Side } from '../../shared/pieces.js';
+import { ends, OTHER, SIDES } from '../../shared/pieces.js';
+import type { Side } from '../../../joins/roles.js';
 
 type Input = SizeInput<PanelStyle>;
 
@@ -112,8 +113,15 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
       { part: partOf(at), first: from, last: open ? to : Math.min(to, apart) },
       ...(open ? [] : [{ part: below.part, first: Math.max(from, apart + 1), last: to }]),
     ].filter((span) => span.first <= span.last);
-  const edge = (id: string, label: string, place: EdgeProgram['place'], free = false): EdgeProgram => ({
+  const edge = (
+    id: string,
+    role: EdgeProgram['role'],
+    label: string,
+    place: EdgeProgram['place'],
+    free = false,
+  ): EdgeProgram => ({
     id,
+    role,
     label,
     axis: place.lies === 'row ends' ? 'rows' : 'stitches',
     place,
@@ -123,112 +131,136 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
   const slit = openRows(counts, 'back');
   const frontSlit = openRows(counts, 'front');
   const edges: EdgeProgram[] = [
-    edge('back.hem', 'Back, lower edge', { lies: 'foundation', part: 'main' }, !style.hem),
-    ...SIDES.flatMap((at): EdgeProgram[] => [
-      ...(slit > 0
-        ? [
-            edge(
-              `back.slit-${at}`,
-              `Back, ${at} side, open`,
-              ends(at, { part: 'main', first: 1, last: slit }),
-              true,
-            ),
-          ]
-        : []),
-      edge(`back.side-${at}`, `Back, ${at} side`, ends(at, { part: 'main', first: slit + 1, last: side })),
-      edge(
-        `back.armhole-${at}`,
-        `Back, ${at} armhole`,
-        ends(at, { part: 'main', first: side + 1, last: top }),
-        isPlain(style),
-      ),
-      edge(
-        `front.armhole-${at}`,
-        `Front, ${at} armhole`,
-        ends(at, ...spans(at, top + 1, turns.underarm)),
-        isPlain(style),
-      ),
-      edge(
-        `front.side-${at}`,
-        `Front, ${at} side`,
-        ends(at, ...spans(at, turns.underarm + 1, turns.end - frontSlit)),
-      ),
-      ...(frontSlit > 0
-        ? [
-            edge(
-              `front.slit-${at}`,
-              `Front, ${at} side, open`,
-              ends(at, ...spans(at, turns.end - frontSlit + 1, turns.end)),
-              true,
-            ),
-          ]
-        : []),
-      ...(shape.chained > 0
-        ? [
-            edge(
-              `front.neck-${at}`,
-              `Front neck, ${at} side`,
-              shape.chained > 1
-                ? {
-                    lies: 'base',
-                    part: partOf(at),
-                    n: top + 1,
-                    from: at === 'left' ? shoulder : 0,
-                    count: shape.chained,
-                  }
-                : { lies: 'live', part: 'main', n: top, from: 0, count: 0 },
-              bare,
-            ),
-          ]
-        : shape.rows > 0
+    edge('back.hem', 'lower edge', 'Back, lower edge', { lies: 'foundation', part: 'main' }, !style.hem),
+    ...SIDES.flatMap((at): EdgeProgram[] =>
+      [
+        ...(slit > 0
           ? [
-              {
-                ...edge(
-                  `front.neck-${at}`,
-                  `Front neck, ${at} side`,
-                  {
-                    ...ends(OTHER[at], { part: partOf(at), first: top + 1, last: top + shape.rows }),
-                    stepped: true,
-                  },
-                  bare,
-                ),
-                path: shape.path(OTHER[at]),
-              },
+              edge(
+                `back.slit-${at}`,
+                'slit',
+                `Back, ${at} side, open`,
+                ends(at, { part: 'main', first: 1, last: slit }),
+                true,
+              ),
             ]
           : []),
-      ...(open
-        ? [
-            edge(
-              `front.edge-${at}`,
-              `Front, ${at} front edge`,
-              ends(OTHER[at], {
-                part: partOf(at),
-                first: top + (shape.chained > 0 ? 0 : shape.rows) + 1,
-                last: turns.end,
-              }),
-              style.front.style !== 'band',
-            ),
-            edge(
-              `front.hem-${at}`,
-              `Front, ${at} lower edge`,
-              { lies: 'live', part: lastPart(at), n: turns.end, from: 0, count: counts['front.width']! },
-              !style.hem,
-            ),
-          ]
-        : []),
-    ]),
-    edge('back.neck', 'Back neck', { lies: 'live', part: 'main', n: top, from: shoulder, count: neck }, bare),
+        edge(
+          `back.side-${at}`,
+          'side',
+          `Back, ${at} side`,
+          ends(at, { part: 'main', first: slit + 1, last: side }),
+        ),
+        edge(
+          `back.armhole-${at}`,
+          'armhole',
+          `Back, ${at} armhole`,
+          ends(at, { part: 'main', first: side + 1, last: top }),
+          isPlain(style),
+        ),
+        edge(
+          `front.armhole-${at}`,
+          'armhole',
+          `Front, ${at} armhole`,
+          ends(at, ...spans(at, top + 1, turns.underarm)),
+          isPlain(style),
+        ),
+        edge(
+          `front.side-${at}`,
+          'side',
+          `Front, ${at} side`,
+          ends(at, ...spans(at, turns.underarm + 1, turns.end - frontSlit)),
+        ),
+        ...(frontSlit > 0
+          ? [
+              edge(
+                `front.slit-${at}`,
+                'slit',
+                `Front, ${at} side, open`,
+                ends(at, ...spans(at, turns.end - frontSlit + 1, turns.end)),
+                true,
+              ),
+            ]
+          : []),
+        ...(shape.chained > 0
+          ? [
+              edge(
+                `front.neck-${at}`,
+                'neck',
+                `Front neck, ${at} side`,
+                shape.chained > 1
+                  ? {
+                      lies: 'base',
+                      part: partOf(at),
+                      n: top + 1,
+                      from: at === 'left' ? shoulder : 0,
+                      count: shape.chained,
+                    }
+                  : { lies: 'live', part: 'main', n: top, from: 0, count: 0 },
+                bare,
+              ),
+            ]
+          : shape.rows > 0
+            ? [
+                {
+                  ...edge(
+                    `front.neck-${at}`,
+                    'neck',
+                    `Front neck, ${at} side`,
+                    {
+                      ...ends(OTHER[at], { part: partOf(at), first: top + 1, last: top + shape.rows }),
+                      stepped: true,
+                    },
+                    bare,
+                  ),
+                  path: shape.path(OTHER[at]),
+                },
+              ]
+            : []),
+        ...(open
+          ? [
+              edge(
+                `front.edge-${at}`,
+                'front edge',
+                `Front, ${at} front edge`,
+                ends(OTHER[at], {
+                  part: partOf(at),
+                  first: top + (shape.chained > 0 ? 0 : shape.rows) + 1,
+                  last: turns.end,
+                }),
+                style.front.style !== 'band',
+              ),
+              edge(
+                `front.hem-${at}`,
+                'lower edge',
+                `Front, ${at} lower edge`,
+                { lies: 'live', part: lastPart(at), n: turns.end, from: 0, count: counts['front.width']! },
+                !style.hem,
+              ),
+            ]
+          : []),
+      ].map((one) => ({ ...one, side: at })),
+    ),
+    edge(
+      'back.neck',
+      'neck',
+      'Back neck',
+      { lies: 'live', part: 'main', n: top, from: shoulder, count: neck },
+      bare,
+    ),
     ...(open
       ? []
       : [
           edge(
             'front.neck',
+            'neck',
             'Front neck, centre',
             { lies: 'base', part: 'front', n: apart + 1, from: shape.width, count: shape.centre },
             bare,
           ),
           edge(
             'front.hem',
+            'lower edge',
             'Front, lower edge',
             { lies: 'live', part: 'front', n: turns.end, from: 0, count: counts['front.width']! },
             !style.hem,
@@ -237,6 +269,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
   ];
   return {
     id: 'over',
+    role: 'back and front',
     label: 'Body',
     copies: 1,
     fabric,

@@ -110,6 +110,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
     sections: whole,
     piece: {
       id: 'yoke',
+      role: 'yoke',
       label: 'Yoke',
       copies: 1,
       fabric,
@@ -120,6 +121,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
       edges: [
         {
           id: 'yoke.neck',
+          role: 'neck',
           label: 'Yoke, first stitches of the neck',
           axis: 'stitches',
           place: { lies: 'foundation', part: 'main' },
@@ -161,23 +163,27 @@ function flatSections(
 ): LineSection[] {
   const edge = falling?.schedule ?? null;
   return [
-    { id: 'front-right', label: 'right front', count: front, left: edge, right: gain.body },
+    { id: 'front-right', of: 'front', label: 'right front', count: front, left: edge, right: gain.body },
     {
       id: 'sleeve-right',
+      of: 'sleeve',
+      side: 'right',
       label: 'right sleeve',
       count: counts['neck.sleeve']!,
       left: gain.sleeve,
       right: gain.sleeve,
     },
-    { id: 'back', label: 'back', count: counts['neck.back']!, left: gain.body, right: gain.body },
+    { id: 'back', of: 'back', label: 'back', count: counts['neck.back']!, left: gain.body, right: gain.body },
     {
       id: 'sleeve-left',
+      of: 'sleeve',
+      side: 'left',
       label: 'left sleeve',
       count: counts['neck.sleeve']!,
       left: gain.sleeve,
       right: gain.sleeve,
     },
-    { id: 'front-left', label: 'left front', count: front, left: gain.body, right: edge },
+    { id: 'front-left', of: 'front', label: 'left front', count: front, left: gain.body, right: edge },
   ];
 }
 
@@ -187,23 +193,40 @@ function ringSections(counts: Counts, gain: Gain, { start, between }: FrontCount
   const half = Math.floor(back / 2);
   const sleeve = (side: 'left' | 'right'): LineSection => ({
     id: `sleeve-${side}`,
+    of: 'sleeve',
+    side,
     label: `${side} sleeve`,
     count: counts['neck.sleeve']!,
     left: gain.sleeve,
     right: gain.sleeve,
   });
   return [
-    { id: 'back-left', label: 'left half of the back', count: half, left: null, right: gain.body },
+    {
+      id: 'back-left',
+      of: 'back',
+      label: 'left half of the back',
+      count: half,
+      left: null,
+      right: gain.body,
+    },
     sleeve('left'),
     {
       id: 'front',
+      of: 'front',
       label: 'front',
       count: between > 0 ? 2 * start + between : start,
       left: gain.body,
       right: gain.body,
     },
     sleeve('right'),
-    { id: 'back-right', label: 'right half of the back', count: back - half, left: gain.body, right: null },
+    {
+      id: 'back-right',
+      of: 'back',
+      label: 'right half of the back',
+      count: back - half,
+      left: gain.body,
+      right: null,
+    },
   ];
 }
 
@@ -264,6 +287,8 @@ function neckEdges(
   const last = open ? drop + 1 : drop;
   const edges = SIDES.map((side): EdgeProgram => ({
     id: `yoke.neck-${side}`,
+    role: 'neck',
+    side,
     label: `Yoke, ${side} side of the neck`,
     axis: 'rows',
     // The piece begins at the wearer's right front.
@@ -275,6 +300,7 @@ function neckEdges(
       ? [
           {
             id: 'yoke.neck-centre',
+            role: 'neck',
             label: 'Yoke, centre of the neck',
             axis: 'stitches',
             place: { lies: 'base', part: 'round', n: drop + 1, from: at, count: falling.centre },

@@ -45,6 +45,7 @@ function program(input: Input, counts: Counts): Program {
   const widths = countsByRow(schedule, 1, last);
   const piece: PieceProgram = {
     id: 'yoke',
+    role: 'yoke',
     label: 'Yoke',
     copies: 1,
     fabric,
@@ -83,6 +84,7 @@ function program(input: Input, counts: Counts): Program {
     edges: [
       {
         id: 'yoke.neck',
+        role: 'neck',
         label: 'Yoke, first stitches of the neck',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },

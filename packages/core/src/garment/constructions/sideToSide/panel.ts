@@ -5,10 +5,13 @@ import type { Passage } from '../../../shaping/passages.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram } from '../../construction.js';
 
+/** What is known of an edge before it is worked. */
+type NamedEdge = Pick<EdgeProgram, 'id' | 'role' | 'side' | 'label' | 'open'>;
+
 /** One stretch of rows between two sides, under one part of the upper edge. */
 export interface Stretch {
   /** What its row ends at the upper edge are. */
-  edge: { id: string; label: string; open?: boolean };
+  edge: NamedEdge;
   /** How many stitches below the full height its rows are, row by row. */
   below: readonly number[];
   /** What its shaping is called, where it has any. */
@@ -16,15 +19,12 @@ export interface Stretch {
 }
 
 /** What lies along a step between two stretches, where one is lower than the other by several stitches at once. */
-export interface StepEdge {
-  id: string;
-  label: string;
-  open?: boolean;
+export interface StepEdge extends NamedEdge {
   /** What it is called where it is worked: "armhole". */
   called: string;
 }
 
-export interface PanelPlan {
+export interface PanelPlan extends Pick<PieceProgram, 'role' | 'side'> {
   id: string;
   label: string;
   fabric: Fabric;
@@ -36,7 +36,7 @@ export interface PanelPlan {
   /** Its first row and its last: the parts of each from the hem up. */
   first: readonly { edge: StepEdge; count: number }[];
   last: readonly { edge: StepEdge; count: number }[];
-  hem: { id: string; label: string; open: boolean };
+  hem: NamedEdge;
   rows: readonly string[];
   expects: PieceProgram['expects'];
 }
@@ -130,6 +130,8 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
   const lastRow = row;
   return {
     id: plan.id,
+    role: plan.role,
+    ...(plan.side ? { side: plan.side } : {}),
     label: plan.label,
     copies: 1,
     fabric,
@@ -165,8 +167,8 @@ function mergedEven(passages: readonly Passage[]): Passage[] {
   });
 }
 
-function named({ id, label, open }: StepEdge): Pick<EdgeProgram, 'id' | 'label' | 'open'> {
-  return { id, label, ...(open ? { open } : {}) };
+function named({ called: _, open, ...edge }: StepEdge): NamedEdge {
+  return { ...edge, ...(open ? { open } : {}) };
 }
 
 function isLevel(below: readonly number[]): boolean {

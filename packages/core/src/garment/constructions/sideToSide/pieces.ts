@@ -1,7 +1,8 @@
 import type { Counts } from '../../../fit/problem.js';
 import type { PieceProgram, SizeInput } from '../../construction.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
-import { OTHER, type Side } from '../../shared/pieces.js';
+import { OTHER } from '../../shared/pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import { halfBelow, openRows, wholeBelow } from './neck.js';
 import { sidewaysPanel, type PanelPlan, type StepEdge, type Stretch } from './panel.js';
 
@@ -12,9 +13,17 @@ function sideOf({ style }: Input, counts: Counts, piece: 'back' | 'front', label
   const plain = isPlain(style);
   const [height, armhole] = [counts['side.length']!, counts['armhole.depth']!];
   const notch = counts['notch.width'] ?? 0;
-  const seam: StepEdge = { id: `${piece}.side-${side}`, label: `${label}, ${side} side`, called: 'side' };
+  const seam: StepEdge = {
+    id: `${piece}.side-${side}`,
+    role: 'side',
+    side,
+    label: `${label}, ${side} side`,
+    called: 'side',
+  };
   const edge: StepEdge = {
     id: `${piece}.armhole-${side}`,
+    role: 'armhole',
+    side,
     label: `${label}, ${side} armhole`,
     called: 'armhole',
     open: plain,
@@ -25,6 +34,8 @@ function sideOf({ style }: Input, counts: Counts, piece: 'back' | 'front', label
     stretch: {
       edge: {
         id: `${piece}.notch-${side}`,
+        role: 'underarm' as const,
+        side,
         label: `${label}, ${side} step of the armhole`,
         open: plain,
       },
@@ -49,24 +60,31 @@ export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'
     below[0]! > 0
       ? {
           id: `${piece}.neck-${which}`,
+          role: 'neck' as const,
           label: `${label} neck, ${which} step`,
           called: 'neck edge',
           open: neckIsOpen(style),
         }
       : null;
   const shoulder = (side: Side): Stretch => ({
-    edge: { id: `${piece}.shoulder-${side}`, label: `${label}, ${side} shoulder` },
+    edge: {
+      id: `${piece}.shoulder-${side}`,
+      role: 'shoulder' as const,
+      side,
+      label: `${label}, ${side} shoulder`,
+    },
     below: new Array<number>(counts['shoulder.width']!).fill(0),
   });
   const notched = first!.notch > 0;
   return sidewaysPanel({
+    role: piece,
     ...common(counts, piece, label, `${piece}.hem`, !style.hem),
     fabric: fabrics.get(style.fabric)!,
     stretches: [
       ...(notched ? [first!.stretch] : []),
       shoulder(from),
       {
-        edge: { id: `${piece}.neck`, label: `${label} neck`, open: neckIsOpen(style) },
+        edge: { id: `${piece}.neck`, role: 'neck' as const, label: `${label} neck`, open: neckIsOpen(style) },
         below,
         called: 'neck edge',
       },
@@ -104,6 +122,8 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
     below[0]! > 0
       ? {
           id: `front.neck-step-${side}`,
+          role: 'neck' as const,
+          side,
           label: `${label}, step of the neck`,
           called: 'neck edge',
           open: neckIsOpen(style),
@@ -112,11 +132,17 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
   const stretches: Stretch[] = [
     ...(notched ? [at.stretch] : []),
     {
-      edge: { id: `front.shoulder-${side}`, label: `${label}, shoulder` },
+      edge: { id: `front.shoulder-${side}`, role: 'shoulder' as const, side, label: `${label}, shoulder` },
       below: new Array<number>(counts['shoulder.width']!).fill(0),
     },
     {
-      edge: { id: `front.neck-${side}`, label: `${label}, neck`, open: neckIsOpen(style) },
+      edge: {
+        id: `front.neck-${side}`,
+        role: 'neck' as const,
+        side,
+        label: `${label}, neck`,
+        open: neckIsOpen(style),
+      },
       below,
       called: 'neck edge',
     },
@@ -126,6 +152,8 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
     {
       edge: {
         id: `front.edge-${side}`,
+        role: 'front edge' as const,
+        side,
         label: `${label}, front edge`,
         called: 'front edge',
         open: style.front.style !== 'band',
@@ -135,6 +163,8 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
   ];
   const outwards = side === 'right';
   return sidewaysPanel({
+    role: 'open front',
+    side,
     ...common(counts, `front-${side}`, label, `front.hem-${side}`, !style.hem),
     fabric: fabrics.get(style.fabric)!,
     stretches: outwards
@@ -171,6 +201,6 @@ function common(
     id,
     label,
     height: counts['body.length']!,
-    hem: { id: hem, label: `${label}, lower edge`, open },
+    hem: { id: hem, role: 'lower edge' as const, label: `${label}, lower edge`, open },
   };
 }

@@ -15,7 +15,7 @@ import { alongOf } from '../../shared/bands.js';
 import { isOpen, openingWorked } from '../../shared/front.js';
 import { hoodJoins } from '../../shared/hood.js';
 import { neckOpening } from '../../shared/neck.js';
-import { SIDES } from '../../shared/pieces.js';
+import { onBothSides } from '../../shared/pieces.js';
 import { openFront, wholePanel } from './pieces.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -96,26 +96,29 @@ function joins({ style }: Input, counts: Counts): JoinPlan[] {
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
   const round = sleeve !== null && inRounds(style, sleeve);
-  const armholes = SIDES.map((side): JoinPlan => ({
+  const armholes = onBothSides('Armhole', (side, label) => ({
     id: `armhole-${side}`,
-    label: `Armhole, ${side}`,
+    role: 'armhole',
+    label,
     kind: sleeve?.worked === 'down' ? 'pick-up' : 'stitch-to-row',
     a: ['sleeve.top'],
     b: [`back.armhole-${side}`, `front.armhole-${side}`],
   }));
   const neck = neckEdges(open, counts);
   return [
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides('Shoulder seam', (side, label) => ({
       id: `shoulder-${side}`,
-      label: `Shoulder seam, ${side}`,
+      role: 'shoulder',
+      label,
       kind: 'row-to-row',
       a: [`back.shoulder-${side}`],
       b: [`front.shoulder-${side}`],
     })),
     ...(sleeve && !round ? armholes : []),
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides('Side seam', (side, label) => ({
       id: `side-${side}`,
-      label: `Side seam, ${side}`,
+      role: 'side',
+      label,
       kind: 'stitch-to-stitch',
       a: [`back.side-${side}`],
       b: [`front.side-${side}`],

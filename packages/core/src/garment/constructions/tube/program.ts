@@ -3,6 +3,7 @@ import { foundationExtra } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { JoinPlan } from '../../../joins/join.js';
+import type { Side } from '../../../joins/roles.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../../construction.js';
 import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
 import { acrossOf, bandPiece } from '../../shared/bands.js';
@@ -50,14 +51,30 @@ export function program(input: Input, counts: Counts): Program {
   };
 }
 
+/** A stretch of the upper edge. */
+interface UpperEdge {
+  id: string;
+  side?: Side;
+  label: string;
+  count: number;
+  strap: boolean;
+}
+
 /** What lies along the upper edge from the centre back round to it again: straps and what is between them. */
-function upperEdge(counts: Counts): { id: string; label: string; count: number; strap: boolean }[] {
+function upperEdge(counts: Counts): UpperEdge[] {
   const [width, apart, side] = [counts['strap.width']!, counts['strap.apart']!, counts['strap.side']!];
   // The seam lies in the middle of the back; an odd stitch is after it.
   const first = Math.floor(counts['strap.back']! / 2);
-  const between = (id: string, label: string, count: number) => ({ id, label, count, strap: false });
+  const between = (id: string, label: string, count: number, at?: Side): UpperEdge => ({
+    id,
+    ...(at ? { side: at } : {}),
+    label,
+    count,
+    strap: false,
+  });
   const strapAt = (place: 'front' | 'back', which: 'left' | 'right') => ({
     id: `tube.strap-${place}-${which}`,
+    side: which,
     label: `Tube, ${which} strap at the ${place}`,
     count: width,
     strap: true,
@@ -65,11 +82,11 @@ function upperEdge(counts: Counts): { id: string; label: string; count: number; 
   return [
     between('tube.back-first', 'Tube, back to the seam', first),
     strapAt('back', 'left'),
-    between('tube.side-left', 'Tube, under the left arm', side),
+    between('tube.side-left', 'Tube, under the left arm', side, 'left'),
     strapAt('front', 'left'),
     between('tube.front', 'Tube, front between the straps', apart),
     strapAt('front', 'right'),
-    between('tube.side-right', 'Tube, under the right arm', side),
+    between('tube.side-right', 'Tube, under the right arm', side, 'right'),
     strapAt('back', 'right'),
     between('tube.back-last', 'Tube, back from the seam', counts['strap.back']! - first),
   ];
@@ -83,14 +100,23 @@ function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const top: EdgeProgram[] = (
     style.straps
       ? upperEdge(counts)
-      : [{ id: 'tube.top', label: 'Tube, upper edge', count: stitches, strap: false }]
-  ).map(({ id, label, count, strap: sewn }): EdgeProgram => {
+      : [{ id: 'tube.top', label: 'Tube, upper edge', count: stitches, strap: false } satisfies UpperEdge]
+  ).map(({ id, side, label, count, strap: sewn }: UpperEdge): EdgeProgram => {
     const place = { lies: 'live', part: 'main', n: rows, from, count } as const;
     from += count;
-    return { id, label, axis: 'stitches', place, open: !sewn };
+    return {
+      id,
+      role: sewn ? 'strap place' : 'upper edge',
+      ...(side ? { side } : {}),
+      label,
+      axis: 'stitches',
+      place,
+      open: !sewn,
+    };
   });
   return {
     id: 'tube',
+    role: 'tube',
     label: 'Tube',
     copies: 1,
     fabric,
@@ -110,6 +136,7 @@ function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
     edges: [
       {
         id: 'tube.hem',
+        role: 'lower edge',
         label: 'Tube, lower edge',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -119,6 +146,7 @@ function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
       ...(flat
         ? SIDES.map((side): EdgeProgram => ({
             id: `tube.seam-${side}`,
+            role: 'back seam',
             label: `Tube, ${side} edge`,
             axis: 'rows',
             place: ends(side, { part: 'main', first: 1, last: rows }),
@@ -145,6 +173,7 @@ function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
   const [width, rows] = [counts['strap.width']!, counts['strap.rows']!];
   return {
     id: 'strap',
+    role: 'strap',
     label: 'Strap',
     copies: 2,
     fabric,
@@ -157,18 +186,21 @@ function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
     edges: [
       {
         id: 'strap.front',
+        role: 'strap end',
         label: 'Strap, front end',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
       },
       {
         id: 'strap.back',
+        role: 'strap end',
         label: 'Strap, back end',
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: width },
       },
       ...SIDES.map((side): EdgeProgram => ({
         id: `strap.edge-${side}`,
+        role: 'strap edge',
         label: `Strap, ${side} edge`,
         axis: 'rows',
         place: ends(side, { part: 'main', first: 1, last: rows }),
@@ -189,6 +221,7 @@ function joins(style: TubeStyle): JoinPlan[] {
       ? [
           {
             id: 'back-seam',
+            role: 'back seam' as const,
             label: 'Seam at the centre back',
             kind: 'row-to-row' as const,
             a: ['tube.seam-left'],
@@ -200,7 +233,10 @@ function joins(style: TubeStyle): JoinPlan[] {
       ? SIDES.flatMap((side): JoinPlan[] =>
           (['front', 'back'] as const).map((end) => ({
             id: `strap-${end}-${side}`,
+            role: 'strap',
             label: `Strap to the ${end}, ${side}`,
+            side,
+            both: `Strap to the ${end}, both`,
             kind: 'stitch-to-stitch',
             a: [`strap.${end}`],
             b: [`tube.strap-${end}-${side}`],
@@ -209,8 +245,14 @@ function joins(style: TubeStyle): JoinPlan[] {
       : []),
     ...(style.hem
       ? [
-          bandJoin(style.hem, { id: 'hem', label: 'Hem rib to tube', band: 'hem', edges: ['tube.hem'] }),
-          endsMeet(style.hem, 'hem', 'Hem rib, its ends'),
+          bandJoin(style.hem, {
+            id: 'hem',
+            role: 'hem',
+            label: 'Hem rib to tube',
+            band: 'hem',
+            edges: ['tube.hem'],
+          }),
+          endsMeet(style.hem, 'hem', 'hem ends', 'Hem rib, its ends'),
         ]
       : []),
   ];

@@ -16,7 +16,8 @@ import { cordPiece } from '../../shared/cord.js';
 import { isTied, openingWorked } from '../../shared/front.js';
 import { hoodJoins, hoodPiece } from '../../shared/hood.js';
 import { halfNeck } from '../../shared/neck.js';
-import { ends, OTHER, SIDES, type Side } from '../../shared/pieces.js';
+import { ends, onBothSides, OTHER } from '../../shared/pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 
 type Input = SizeInput<TwoHalvesStyle>;
@@ -37,6 +38,7 @@ export function program(input: Input, counts: Counts): Program {
   pieces.push(
     pickedBand(
       'centre',
+      'centre band',
       'Band at the centre back',
       1,
       rib(style.centre),
@@ -141,8 +143,16 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
       { part: 'front-part', first: Math.max(first, side + 1), last },
     ].filter((span) => span.first <= span.last);
   const bare = neckIsOpen(style);
-  const rowEnds = (id: string, words: string, place: EdgeProgram['place'], open = false): EdgeProgram => ({
+  const rowEnds = (
+    id: string,
+    role: EdgeProgram['role'],
+    words: string,
+    place: EdgeProgram['place'],
+    open = false,
+  ): EdgeProgram => ({
     id: `${id}-${wearers}`,
+    role,
+    side: wearers,
     label: `${label}, ${words}`,
     axis: 'rows',
     place,
@@ -151,6 +161,7 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
   });
   const live = (
     id: string,
+    role: EdgeProgram['role'],
     words: string,
     part: string,
     from: number,
@@ -158,6 +169,8 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
     open = false,
   ): EdgeProgram => ({
     id: `${id}-${wearers}`,
+    role,
+    side: wearers,
     label: `${label}, ${words}`,
     axis: 'stitches',
     place: { lies: 'live', part, n: rows, from, count },
@@ -166,6 +179,8 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
   const edgeRows = line ? divide - 1 : rows;
   return {
     id: `half-${wearers}`,
+    role: 'half',
+    side: wearers,
     label,
     copies: 1,
     fabric,
@@ -190,6 +205,8 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
     edges: [
       {
         id: `half.hem-${wearers}`,
+        role: 'lower edge',
+        side: wearers,
         label: `${label}, lower edge`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -197,6 +214,7 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
       },
       rowEnds(
         'back.centre',
+        'centre back',
         'centre back',
         ends(
           OTHER[at],
@@ -206,29 +224,45 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
       ),
       rowEnds(
         'back.armhole',
+        'armhole',
         'back of the armhole',
         ends(at, { part: 'back-part', first: side + 1, last: rows }),
       ),
       rowEnds(
         'front.armhole',
+        'armhole',
         'front of the armhole',
         ends(OTHER[at], { part: 'front-part', first: side + 1, last: rows }),
       ),
-      rowEnds('front.edge', 'front edge', ends(at, ...frontSpans(1, edgeRows)), style.front.style !== 'band'),
+      rowEnds(
+        'front.edge',
+        'front edge',
+        'front edge',
+        ends(at, ...frontSpans(1, edgeRows)),
+        style.front.style !== 'band',
+      ),
       line
         ? {
             ...rowEnds(
               'front.neck',
+              'neck',
               'front neck',
               { ...ends(at, ...frontSpans(divide, rows)), stepped: true },
               bare,
             ),
             path: line.inside.map((stitches) => (at === 'left' ? stitches : -stitches)),
           }
-        : live('front.neck', 'front neck', 'front-part', at === 'left' ? 0 : shoulder, taken, bare),
-      live('front.shoulder', 'front shoulder', 'front-part', line || at === 'right' ? 0 : taken, shoulder),
-      live('back.shoulder', 'back shoulder', 'back-part', at === 'left' ? 0 : neck, shoulder),
-      live('back.neck', 'back neck', 'back-part', at === 'left' ? shoulder : 0, neck, bare),
+        : live('front.neck', 'neck', 'front neck', 'front-part', at === 'left' ? 0 : shoulder, taken, bare),
+      live(
+        'front.shoulder',
+        'shoulder',
+        'front shoulder',
+        'front-part',
+        line || at === 'right' ? 0 : taken,
+        shoulder,
+      ),
+      live('back.shoulder', 'shoulder', 'back shoulder', 'back-part', at === 'left' ? 0 : neck, shoulder),
+      live('back.neck', 'neck', 'back neck', 'back-part', at === 'left' ? shoulder : 0, neck, bare),
     ],
     expects: [
       { quantity: 'half.width', edges: [`half.hem-${wearers}`] },
@@ -257,10 +291,11 @@ function joins({ style }: Input): JoinPlan[] {
   ];
   return [
     ...(hem
-      ? SIDES.map((side) =>
+      ? onBothSides('Hem rib to half', (side, label) =>
           bandJoin(hem, {
             id: `hem-${side}`,
-            label: `Hem rib to half, ${side}`,
+            role: 'hem',
+            label,
             band: 'hem',
             edges: [`half.hem-${side}`],
           }),
@@ -268,6 +303,7 @@ function joins({ style }: Input): JoinPlan[] {
       : []),
     {
       id: 'centre-picked',
+      role: 'centre band' as const,
       label: 'Band at the centre back, left half',
       kind: 'pick-up',
       a: ['centre.joined'],
@@ -275,22 +311,25 @@ function joins({ style }: Input): JoinPlan[] {
     },
     {
       id: 'centre-sewn',
+      role: 'centre seam' as const,
       label: 'Band at the centre back, right half',
       kind: 'stitch-to-row',
       a: ['centre.free'],
       b: [...rib('right', 'centre'), 'back.centre-right'],
     },
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides('Shoulder seam', (side, label) => ({
       id: `shoulder-${side}`,
-      label: `Shoulder seam, ${side}`,
+      role: 'shoulder',
+      label,
       kind: 'stitch-to-stitch',
       a: [`back.shoulder-${side}`],
       b: [`front.shoulder-${side}`],
     })),
     ...(sleeve
-      ? SIDES.map((side): JoinPlan => ({
+      ? onBothSides('Armhole', (side, label) => ({
           id: `armhole-${side}`,
-          label: `Armhole, ${side}`,
+          role: 'armhole',
+          label,
           kind: sleeve.worked === 'up' ? 'stitch-to-row' : 'pick-up',
           a: ['sleeve.top'],
           b: [`back.armhole-${side}`, `front.armhole-${side}`],

@@ -26,6 +26,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
   return {
     id: 'back',
+    role: 'back',
     label: 'Back',
     copies: 1,
     fabric,
@@ -50,6 +51,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     edges: [
       {
         id: 'back.hem',
+        role: 'lower edge',
         label: 'Back, lower edge',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -65,6 +67,8 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         ),
         {
           id: `back.armhole-${which}`,
+          role: 'armhole',
+          side: which,
           label: `Back, ${which} armhole`,
           ...armholeEdge(above, which, above.spans(side + 1, rows)),
           open: isPlain(style),
@@ -78,9 +82,17 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         { n: side, width },
         { left: 'left', right: 'right' },
       ),
-      { id: 'back.shoulder-left', label: 'Back, left shoulder', axis: 'stitches', place: top(0, shoulder) },
+      {
+        id: 'back.shoulder-left',
+        role: 'shoulder',
+        side: 'left',
+        label: 'Back, left shoulder',
+        axis: 'stitches',
+        place: top(0, shoulder),
+      },
       {
         id: 'back.neck',
+        role: 'neck',
         label: 'Back neck',
         axis: 'stitches',
         place: top(shoulder, neck),
@@ -88,6 +100,8 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       },
       {
         id: 'back.shoulder-right',
+        role: 'shoulder',
+        side: 'right',
         label: 'Back, right shoulder',
         axis: 'stitches',
         place: top(shoulder + neck, shoulder),

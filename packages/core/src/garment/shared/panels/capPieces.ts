@@ -55,6 +55,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
   ] as const;
   return {
     id: 'sleeve',
+    role: 'sleeve',
     label: 'Sleeve',
     copies: 2,
     fabric,
@@ -98,6 +99,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
     edges: [
       {
         id: 'sleeve.cuff',
+        role: 'wrist',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -107,6 +109,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
       ...sides.flatMap(({ name, side, sign }): EdgeProgram[] => [
         {
           id: `cap.base-${name}`,
+          role: 'cap base',
           label: `Sleeve cap, base at the ${name}`,
           axis: 'stitches',
           place: {
@@ -119,6 +122,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
         },
         {
           id: `cap.${name}-edge`,
+          role: 'cap edge',
           label: `Sleeve cap, ${name} edge`,
           axis: 'rows',
           place: { ...ends(side, { part: 'cap', first: seam + 1, last: rows }), stepped: true },
@@ -128,6 +132,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
       ]),
       {
         id: 'cap.top',
+        role: 'cap top',
         label: 'Sleeve cap, top',
         axis: 'stitches',
         place: { lies: 'live', part: 'cap', n: rows, from: 0, count: cap.top },
@@ -162,6 +167,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
   ];
   return {
     id: 'sleeve',
+    role: 'sleeve',
     label: 'Sleeve',
     copies: 2,
     fabric,
@@ -190,6 +196,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
     edges: [
       {
         id: 'sleeve.top',
+        role: 'sleeve top',
         label: 'Sleeve, picked up',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -197,6 +204,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
       },
       {
         id: 'sleeve.cuff',
+        role: 'wrist',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: end.n, from: 0, count: end.count },

@@ -165,7 +165,7 @@ const ROUNDS = {
   }),
 };
 
-const sleeveFields = {
+const WORKED = {
   worked: choice({
     name: 'How the sleeve is worked',
     label: 'Worked',
@@ -176,6 +176,9 @@ const sleeveFields = {
     ],
     usual: 'up',
   }),
+};
+
+const sleeveFields = {
   shape: choice({
     name: 'The shape of the sleeve',
     label: 'Shape',
@@ -238,10 +241,13 @@ const sleeveGroup = {
 };
 
 /** A sleeve to an armhole without a step. */
-export const SLEEVE = group({ ...sleeveGroup, fields: { ...sleeveFields, ...ROUNDS } });
+export const SLEEVE = group({
+  ...sleeveGroup,
+  fields: { ...WORKED, rounds: ROUNDS.rounds, ...sleeveFields, fade: ROUNDS.fade },
+});
 
 /** A sleeve that is sewn along the step of a notched armhole. */
-export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: sleeveFields });
+export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: { ...WORKED, ...sleeveFields } });
 
 /** A sleeve that the garment may be without. */
 export const SLEEVE_OR_NONE = groupOrNone({ ...SLEEVE, optional: { missing: 'none' } });

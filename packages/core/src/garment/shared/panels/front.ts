@@ -4,7 +4,8 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { Passage } from '../../../shaping/passages.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
-import { ends, OTHER, SIDES, type Side } from '../pieces.js';
+import { ends, OTHER, SIDES } from '../pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
@@ -32,6 +33,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
     : straightTop({ rows, side, shoulder, neck, above, style }, open);
   return {
     id: 'front',
+    role: 'front',
     label: 'Front',
     copies: 1,
     fabric,
@@ -57,6 +59,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
     edges: [
       {
         id: 'front.hem',
+        role: 'lower edge',
         label: 'Front, lower edge',
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -111,18 +114,29 @@ function straightTop(
       ...SIDES.flatMap((which): EdgeProgram[] => [
         {
           id: `front.armhole-${which}`,
+          role: 'armhole',
+          side: which,
           label: `Front, ${which} armhole`,
           ...armholeEdge(above, OTHER[which], above.spans(side + 1, rows)),
           open: isPlain(style),
         },
         {
           id: `front.shoulder-${which}`,
+          role: 'shoulder',
+          side: which,
           label: `Front, ${which} shoulder`,
           axis: 'stitches',
           place: live(which === 'right' ? 0 : shoulder + neck, shoulder),
         },
       ]),
-      { id: 'front.neck', label: 'Front neck', axis: 'stitches', place: live(shoulder, neck), open },
+      {
+        id: 'front.neck',
+        role: 'neck',
+        label: 'Front neck',
+        axis: 'stitches',
+        place: live(shoulder, neck),
+        open,
+      },
     ],
   };
 }
@@ -180,6 +194,8 @@ function dividedTop(
       ...parts.flatMap(({ lies, wearers, part }): EdgeProgram[] => [
         {
           id: `front.armhole-${wearers}`,
+          role: 'armhole',
+          side: wearers,
           label: `Front, ${wearers} armhole`,
           ...armholeEdge(above, lies, [
             ...above.spans(side + 1, divide),
@@ -189,12 +205,16 @@ function dividedTop(
         },
         {
           id: `front.shoulder-${wearers}`,
+          role: 'shoulder',
+          side: wearers,
           label: `Front, ${wearers} shoulder`,
           axis: 'stitches',
           place: { lies: 'live', part, n: rows, from: 0, count: shoulder },
         },
         {
           id: `front.neck-${wearers}`,
+          role: 'neck',
+          side: wearers,
           label: `Front neck, ${wearers} side`,
           axis: 'rows',
           place: { ...ends(OTHER[lies], { part, first: divide + 1, last: rows }), stepped: true },
@@ -206,6 +226,7 @@ function dividedTop(
       ]),
       {
         id: 'front.neck',
+        role: 'neck',
         label: 'Front neck, centre',
         axis: 'stitches',
         place: { lies: 'live', part: above.part, n: divide, from: take, count: centre },

@@ -1,9 +1,17 @@
 import type { JoinPlan } from '../../../joins/join.js';
-import { bandJoin, cuffJoins, endsJoin, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
+import {
+  bandJoin,
+  bySide,
+  cuffJoins,
+  endsJoin,
+  endsMeet,
+  frontBandJoins,
+  neckbandJoins,
+} from '../bandJoins.js';
 import type { BandStyle } from '../bands.js';
 import { isOpen } from '../front.js';
 import { hoodJoins } from '../hood.js';
-import { SIDES } from '../pieces.js';
+import { onBothSides, SIDES } from '../pieces.js';
 import type { SizeInput } from '../../construction.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
@@ -22,18 +30,20 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
   const open = isOpen(style);
   const round = sleeve !== null && inRounds(style, sleeve);
   return [
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides('Shoulder seam', (side, label) => ({
       id: `shoulder-${side}`,
-      label: `Shoulder seam, ${side}`,
+      role: 'shoulder',
+      label,
       kind: 'stitch-to-stitch',
       a: [`back.shoulder-${side}`],
       b: [`front.shoulder-${side}`],
     })),
     ...(sleeve && !round ? armholeJoins(style, sleeve) : []),
     ...(sleeve && isNotched(style) ? notchJoins() : []),
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides(slit ? 'Side seam above the slit' : 'Side seam', (side, label) => ({
       id: `side-${side}`,
-      label: slit ? `Side seam above the slit, ${side}` : `Side seam, ${side}`,
+      role: 'side',
+      label,
       kind: 'row-to-row',
       a: [`back.side-${side}`],
       b: [`front.side-${side}`],
@@ -67,32 +77,35 @@ function neckEdges({ front }: PanelStyle, drop: number): string[] {
 export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
   const front = open ? 'hem-front' : 'hem';
   const to = (rib: string, edge: string, id: string, label: string): JoinPlan =>
-    bandJoin(band, { id, label, band: rib, edges: [edge] });
+    bandJoin(band, { id, role: 'hem', label, band: rib, edges: [edge] });
+  const [start, end] = ['start', 'end'];
   return [
     to('hem', 'back.hem', 'hem-back', 'Hem rib to back'),
     ...(open
-      ? SIDES.map((side) => to(front, `front.hem-${side}`, `hem-front-${side}`, `Hem rib to front, ${side}`))
+      ? onBothSides('Hem rib to front', (side, label) =>
+          to(front, `front.hem-${side}`, `hem-front-${side}`, label),
+        )
       : [to(front, 'front.hem', 'hem-front', 'Hem rib to front')]),
-    ...(slit ? [] : SIDES).map((side) =>
-      endsJoin(
-        band,
-        `hem-side-${side}`,
-        `Hem rib, ${side} side`,
-        side === 'right' ? 'hem.start' : 'hem.end',
-        side === 'right' ? `${front}.end` : `${front}.start`,
-      ),
-    ),
+    ...(slit ? [] : SIDES).map((side): JoinPlan => {
+      const [a, b] = side === 'right' ? [start, end] : [end, start];
+      return {
+        ...endsJoin(band, `hem-side-${side}`, `Hem rib, ${side} side`, `hem.${a}`, `${front}.${b}`),
+        side,
+        both: 'Hem rib, both sides',
+      };
+    }),
   ];
 }
 
 function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPlan[] {
   const curved = armhole !== null && armhole.curve !== null;
   const cap = ['cap.base-front', 'cap.front-edge', 'cap.top', 'cap.back-edge', 'cap.base-back'];
-  return SIDES.map((side): JoinPlan => {
+  return onBothSides('Armhole', (side, label) => {
     const rows = [`front.armhole-${side}`, `back.armhole-${side}`];
     return {
       id: `armhole-${side}`,
-      label: `Armhole, ${side}`,
+      role: 'armhole',
+      label,
       kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
       a: curved && worked === 'up' ? cap : ['sleeve.top'],
       b: curved ? [`front.notch-${side}`, ...rows, `back.notch-${side}`] : rows.reverse(),
@@ -102,9 +115,10 @@ function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPla
 
 /** The seams of both sleeves. */
 export function sleeveSeams(): JoinPlan[] {
-  return SIDES.map((side): JoinPlan => ({
+  return onBothSides('Sleeve seam', (side, label) => ({
     id: `sleeve-seam-${side}`,
-    label: `Sleeve seam, ${side}`,
+    role: 'sleeve seam',
+    label,
     kind: 'row-to-row',
     a: ['sleeve.front-edge'],
     b: ['sleeve.back-edge'],
@@ -113,18 +127,24 @@ export function sleeveSeams(): JoinPlan[] {
 
 /** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
 export function armbandJoins(band: BandStyle, notched: boolean): JoinPlan[] {
-  return SIDES.flatMap((side): JoinPlan[] => [
-    bandJoin(band, {
-      id: `armband-${side}`,
-      label: `Armhole rib, ${side}`,
-      band: 'armband',
-      edges: [
-        ...(notched ? [`front.notch-${side}`] : []),
-        `front.armhole-${side}`,
-        `back.armhole-${side}`,
-        ...(notched ? [`back.notch-${side}`] : []),
-      ],
-    }),
-    { ...endsMeet(band, 'armband', `Armhole rib, its ends, ${side}`), id: `armband-seam-${side}` },
-  ]);
+  return [
+    ...onBothSides('Armhole rib', (side, label) =>
+      bandJoin(band, {
+        id: `armband-${side}`,
+        role: 'armband',
+        label,
+        band: 'armband',
+        edges: [
+          ...(notched ? [`front.notch-${side}`] : []),
+          `front.armhole-${side}`,
+          `back.armhole-${side}`,
+          ...(notched ? [`back.notch-${side}`] : []),
+        ],
+      }),
+    ),
+    ...onBothSides('Armhole rib, its ends', (side, label) => ({
+      ...endsMeet(band, 'armband', 'armband ends', label),
+      id: `armband-seam-${side}`,
+    })),
+  ].sort(bySide);
 }

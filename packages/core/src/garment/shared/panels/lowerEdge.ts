@@ -5,7 +5,8 @@ import type { Counts, Relation } from '../../../fit/problem.js';
 import { sumAtMost } from '../../../fit/relations.js';
 import type { DraftQuantity, EdgeProgram, SizeInput } from '../../construction.js';
 import { forSize } from '../../../fields/perSize.js';
-import { ends, type Side } from '../pieces.js';
+import { ends } from '../pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import { given, quantity } from '../quantity.js';
 import type { PanelStyle } from './style.js';
 
@@ -96,8 +97,10 @@ export function sideEdges(
       return side === 'left' ? -moved : moved;
     });
   };
-  const edge = (name: string, words: string, from: number, to: number): EdgeProgram => ({
+  const edge = (name: 'slit' | 'side', words: string, from: number, to: number): EdgeProgram => ({
     id: `${piece}.${name}-${wearers}`,
+    role: name,
+    side: wearers,
     label: `${label}, ${words}`,
     axis: 'rows',
     // Sides shaped by whole units step.

@@ -4,7 +4,8 @@ import type { EdgeProgram, SizeInput } from '../../construction.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import { forSize } from '../../../fields/perSize.js';
 import { shareOf } from '../quantity.js';
-import { SIDES, type Side } from '../pieces.js';
+import { onBothSides, SIDES } from '../pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import type { Target } from '../targets.js';
 import { isNotched, type PanelStyle } from './style.js';
 
@@ -44,6 +45,8 @@ export function notchEdges(
       ? [
           {
             id: `${piece}.notch-${wearers}`,
+            role: 'underarm',
+            side: wearers,
             label: `${label}, ${wearers} step of the armhole`,
             axis: 'stitches',
             place: { lies: 'live', part: 'main', n, from: at === 'left' ? 0 : width - notch, count: notch },
@@ -56,9 +59,10 @@ export function notchEdges(
 
 /** The steps sewn to the last rows of the sleeves. */
 export function notchJoins(): JoinPlan[] {
-  return SIDES.map((side): JoinPlan => ({
+  return onBothSides('Steps of the armhole to the sleeve', (side, label) => ({
     id: `notch-${side}`,
-    label: `Steps of the armhole to the sleeve, ${side}`,
+    role: 'armhole step',
+    label,
     kind: 'stitch-to-row',
     a: [`front.notch-${side}`, `back.notch-${side}`],
     b: ['sleeve.notch-front', 'sleeve.notch-back'],

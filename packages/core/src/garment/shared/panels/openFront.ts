@@ -6,7 +6,8 @@ import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { endShifts } from '../../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { halfNeck, type HalfNeck } from '../neck.js';
-import { ends, OTHER, type Side } from '../pieces.js';
+import { ends, OTHER } from '../pieces.js';
+import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
 import { openRows, sideEdges, sideExpects } from './lowerEdge.js';
@@ -51,6 +52,8 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
     : last(inner === 'right' ? shoulder : 0, taken);
   return {
     id,
+    role: 'open front',
+    side: wearers,
     label,
     copies: 1,
     fabric,
@@ -70,6 +73,8 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
     edges: [
       {
         id: `front.hem-${wearers}`,
+        role: 'lower edge',
+        side: wearers,
         label: `${label}, lower edge`,
         axis: 'stitches',
         place: { lies: 'foundation', part: 'main' },
@@ -78,12 +83,16 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       ...sideEdges({ piece: 'front', wearers, label: 'Front' }, outer, openRows(counts, 'front'), side, out),
       {
         id: `front.armhole-${wearers}`,
+        role: 'armhole',
+        side: wearers,
         label: `${label}, armhole`,
         ...armholeEdge(above, outer, above.spans(side + 1, rows)),
         open: isPlain(style),
       },
       {
         id: `front.edge-${wearers}`,
+        role: 'front edge',
+        side: wearers,
         label: `${label}, front edge`,
         axis: 'rows',
         place: ends(inner, ...above.spans(1, edgeRows)),
@@ -92,6 +101,8 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       },
       {
         id: `front.neck-${wearers}`,
+        role: 'neck',
+        side: wearers,
         label: `${label}, neck`,
         axis: neck ? 'rows' : 'stitches',
         place: neckEdge,
@@ -108,6 +119,8 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       ),
       {
         id: `front.shoulder-${wearers}`,
+        role: 'shoulder',
+        side: wearers,
         label: `${label}, shoulder`,
         axis: 'stitches',
         place: last(neck || inner === 'right' ? 0 : taken, shoulder),

@@ -46,6 +46,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
   const ofSeam = [{ part: 'main', first, last }];
   return {
     id: 'sleeve',
+    role: 'sleeve',
     label: 'Sleeve',
     copies: 2,
     fabric,
@@ -79,12 +80,14 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     edges: [
       {
         id: 'sleeve.top',
+        role: 'sleeve top',
         label: 'Sleeve, top',
         axis: 'stitches',
         place: edgeAt(up ? 'finish' : 'start', top),
       },
       {
         id: 'sleeve.cuff',
+        role: 'wrist',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
         place: edgeAt(up ? 'start' : 'finish', end.count),
@@ -94,6 +97,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
       ...(along > 0
         ? (['front', 'back'] as const).map((which): EdgeProgram => ({
             id: `sleeve.notch-${which}`,
+            role: 'sleeve step',
             label: `Sleeve, ${which} edge along the step`,
             axis: 'rows',
             place: ends(which === 'front' ? 'left' : 'right', {

@@ -21,6 +21,7 @@ export function seamEdges(
 ): EdgeProgram[] {
   return (['front', 'back'] as const).map((name) => ({
     id: `sleeve.${name}-edge`,
+    role: 'sleeve seam',
     label: `Sleeve, ${name} edge`,
     axis: 'rows',
     place: {

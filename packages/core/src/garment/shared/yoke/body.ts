@@ -5,7 +5,7 @@ import { rise } from '../../../shaping/rates.js';
 import { countsByRow, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { ends, SIDES } from '../pieces.js';
-import { bodyParts, type SplitPart } from './split.js';
+import { bodyParts, splitRole, type SplitPart } from './split.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
@@ -21,9 +21,11 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
   const last = counts['body.hem'] ?? round;
   const shaped = shape(style, counts, parts);
   let from = 0;
-  const starts = parts.map(({ id, label, count }): EdgeProgram => {
+  const starts = parts.map(({ id, of, side, label, count }): EdgeProgram => {
     const edge: EdgeProgram = {
       id: `body.${id}`,
+      role: splitRole(of),
+      ...(side ? { side } : {}),
       label: `Body, ${label}`,
       axis: 'stitches',
       place: { lies: 'base', part: 'main', n: 1, from, count },
@@ -35,6 +37,7 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
   const outwards = shaped.counts.map((count) => (count - round) / 2);
   return {
     id: 'body',
+    role: 'body',
     label: 'Body',
     copies: 1,
     fabric,
@@ -47,7 +50,7 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
         stitches: round,
         extra: 0,
         along: 'the yoke without its sleeves',
-        over: parts.map(({ label, count, id }) => ({ label, count, chain: id.startsWith('underarm') })),
+        over: parts.map(({ label, count, of }) => ({ label, count, chain: of === 'underarm' })),
         ...(open ? {} : { round: style.rounds }),
       },
       ...shaped.passages,
@@ -56,6 +59,7 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
       ...starts,
       {
         id: 'body.hem',
+        role: 'lower edge',
         label: 'Body, lower edge',
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: last },
@@ -64,6 +68,9 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
       ...(open
         ? SIDES.map((side): EdgeProgram => ({
             id: `body.edge-${side}`,
+            role: 'front edge',
+            side,
+            downwards: true,
             label: `Body, ${side} front edge`,
             axis: 'rows',
             // The piece begins at the wearer's right front.
@@ -108,8 +115,8 @@ function shape(
   // The side lies in the middle of the underarm: between two stitches, or in one.
   const half = Math.floor(chain / 2);
   const side = (chain % 2) as 0 | 1;
-  let widths = parts.reduce<number[]>((sums, { id, count }) => {
-    if (id.startsWith('underarm')) return [...sums.slice(0, -1), sums.at(-1)! + half, half];
+  let widths = parts.reduce<number[]>((sums, { of, count }) => {
+    if (of === 'underarm') return [...sums.slice(0, -1), sums.at(-1)! + half, half];
     return sums.length === 0 ? [count] : [...sums.slice(0, -1), sums.at(-1)! + count];
   }, []);
   const by: number[] = [round];

@@ -26,6 +26,9 @@ export function frontEdges(
   const found = rows.map((row) => widths[row - 1]!);
   return SIDES.map((side): EdgeProgram => ({
     id: `yoke.edge-${side}`,
+    role: 'front edge',
+    side,
+    downwards: true,
     label: `Yoke, ${side} front edge`,
     axis: 'rows',
     place: ends(side === 'right' ? 'left' : 'right', ...spans),

@@ -1,6 +1,6 @@
 import type { JoinPlan } from '../../../joins/join.js';
 import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
-import { SIDES } from '../pieces.js';
+import { onBothSides, SIDES } from '../pieces.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
@@ -14,6 +14,7 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
   const open = isOpen(style);
   const live = (id: string, label: string, parts: readonly string[]): JoinPlan => ({
     id,
+    role: 'split',
     label,
     kind: 'live',
     a: parts.map((part) => `yoke.${part}`),
@@ -24,27 +25,36 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
   return [
     live('split-back', 'Split, back', open ? ['back'] : ['back-left', 'back-right']),
     ...(open
-      ? SIDES.map((side) => live(`split-front-${side}`, `Split, ${side} front`, [`front-${side}`]))
+      ? SIDES.map((side) => ({
+          ...live(`split-front-${side}`, `Split, ${side} front`, [`front-${side}`]),
+          side,
+          both: 'Split, both fronts',
+        }))
       : [live('split-front', 'Split, front', ['front'])]),
     ...SIDES.map((side): JoinPlan => ({
       id: `split-sleeve-${side}`,
+      role: 'split',
       label: `Split, ${side} sleeve`,
+      side,
+      both: 'Split, both sleeves',
       kind: 'live',
       a: [`yoke.sleeve-${side}`],
       b: ['sleeve.top'],
     })),
-    ...SIDES.map((side): JoinPlan => ({
+    ...onBothSides('Underarm', (side, label) => ({
       id: `underarm-${side}`,
-      label: `Underarm, ${side}`,
+      role: 'underarm',
+      label,
       // The sleeve is worked into the underside of the chain: nothing is left to sew.
       kind: 'live',
       a: ['sleeve.underarm-first', 'sleeve.underarm-last'],
       b: [`body.underarm-${side}`],
     })),
     ...(style.sleeve.worked === 'rows'
-      ? SIDES.map((side): JoinPlan => ({
+      ? onBothSides('Sleeve seam', (side, label) => ({
           id: `sleeve-seam-${side}`,
-          label: `Sleeve seam, ${side}`,
+          role: 'sleeve seam',
+          label,
           kind: 'row-to-row',
           a: ['sleeve.edge-left'],
           b: ['sleeve.edge-right'],
@@ -52,9 +62,17 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
       : []),
     ...(neckband ? neckbandJoins(neckband, neckEdges, open) : []),
     ...(hem
-      ? [bandJoin(hem, { id: 'hem', label: 'Hem rib to body', band: 'hem', edges: ['body.hem'] })]
+      ? [
+          bandJoin(hem, {
+            id: 'hem',
+            role: 'hem',
+            label: 'Hem rib to body',
+            band: 'hem',
+            edges: ['body.hem'],
+          }),
+        ]
       : []),
-    ...(hem && !open ? [endsMeet(hem, 'hem', 'Hem rib, its ends')] : []),
+    ...(hem && !open ? [endsMeet(hem, 'hem', 'hem ends', 'Hem rib, its ends')] : []),
     ...(cuff ? cuffJoins(cuff) : []),
     ...(banded
       ? frontBandJoins((side) => [

@@ -27,8 +27,15 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
     up: false,
   });
   const first = Math.floor(chain / 2);
-  const base = (id: string, label: string, from: number, count: number): EdgeProgram => ({
+  const base = (
+    id: string,
+    role: EdgeProgram['role'],
+    label: string,
+    from: number,
+    count: number,
+  ): EdgeProgram => ({
     id: `sleeve.${id}`,
+    role,
     label: `Sleeve, ${label}`,
     axis: 'stitches',
     place: { lies: 'base', part: 'main', n: 1, from, count },
@@ -36,6 +43,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
   const outwards = countsByRow(schedule, 1, rows).map((count) => (count - top) / 2);
   return {
     id: 'sleeve',
+    role: 'sleeve',
     label: 'Sleeve',
     copies: 2,
     fabric,
@@ -65,11 +73,12 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
       },
     ],
     edges: [
-      base('underarm-first', 'first half of the underarm', 0, first),
-      base('top', 'from the yoke', first, top - chain),
-      base('underarm-last', 'second half of the underarm', first + top - chain, chain - first),
+      base('underarm-first', 'underarm', 'first half of the underarm', 0, first),
+      base('top', 'sleeve top', 'from the yoke', first, top - chain),
+      base('underarm-last', 'underarm', 'second half of the underarm', first + top - chain, chain - first),
       {
         id: 'sleeve.cuff',
+        role: 'wrist',
         label: 'Sleeve, cuff edge',
         axis: 'stitches',
         place: { lies: 'live', part: 'main', n: rows, from: 0, count: cuff },
@@ -78,6 +87,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
       ...(flat
         ? (['left', 'right'] as const).map((side): EdgeProgram => ({
             id: `sleeve.edge-${side}`,
+            role: 'sleeve seam',
             label: `Sleeve, ${side} edge`,
             axis: 'rows',
             place: ends(side, { part: 'main', first: 1, last: rows }),

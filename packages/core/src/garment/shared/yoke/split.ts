@@ -1,4 +1,5 @@
 import type { Counts } from '../../../fit/problem.js';
+import type { Side } from '../../../joins/roles.js';
 import type { EdgeProgram } from '../../construction.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
@@ -6,10 +7,12 @@ import { isOpen } from '../front.js';
 /** One part of a yoke's last row, from left to right as the piece lies. */
 export interface SplitPart {
   id: string;
+  /** The wearer's side, where it has one. */
+  side?: Side;
   label: string;
   count: number;
-  /** Goes on as a sleeve; the others as the body. */
-  sleeve: boolean;
+  /** Sleeves go on as sleeves, the others as the body, with a chain under each arm. */
+  of: 'back' | 'front' | 'sleeve' | 'underarm';
 }
 
 /**
@@ -21,40 +24,43 @@ export interface SplitPart {
  */
 export function splitParts(style: YokeStyle, counts: Counts, front: number, sleeve: number): SplitPart[] {
   const back = counts['back.width']!;
-  const part = (id: string, label: string, count: number): SplitPart => ({
+  const part = (id: string, of: SplitPart['of'], label: string, count: number, side?: Side): SplitPart => ({
     id,
+    of,
     label,
     count,
-    sleeve: id.startsWith('sleeve'),
+    ...(side ? { side } : {}),
   });
   const sleeves = {
-    left: part('sleeve-left', 'left sleeve', sleeve),
-    right: part('sleeve-right', 'right sleeve', sleeve),
+    left: part('sleeve-left', 'sleeve', 'left sleeve', sleeve, 'left'),
+    right: part('sleeve-right', 'sleeve', 'right sleeve', sleeve, 'right'),
   };
   if (isOpen(style))
     return [
-      part('front-right', 'right front', front),
+      part('front-right', 'front', 'right front', front, 'right'),
       sleeves.right,
-      part('back', 'back', back),
+      part('back', 'back', 'back', back),
       sleeves.left,
-      part('front-left', 'left front', front),
+      part('front-left', 'front', 'left front', front, 'left'),
     ];
   const half = Math.floor(back / 2);
   return [
-    part('back-left', 'left half of the back', half),
+    part('back-left', 'back', 'left half of the back', half, 'left'),
     sleeves.left,
-    part('front', 'front', front),
+    part('front', 'front', 'front', front),
     sleeves.right,
-    part('back-right', 'right half of the back', back - half),
+    part('back-right', 'back', 'right half of the back', back - half, 'right'),
   ];
 }
 
 /** The parts as live edges of the yoke's last row. */
 export function splitEdges(parts: readonly SplitPart[], part: string, n: number): EdgeProgram[] {
   let from = 0;
-  return parts.map(({ id, label, count }) => {
+  return parts.map(({ id, of, side, label, count }) => {
     const edge: EdgeProgram = {
       id: `yoke.${id}`,
+      role: splitRole(of),
+      ...(side ? { side } : {}),
       label: `Yoke, ${label}`,
       axis: 'stitches',
       place: { lies: 'live', part, n, from, count },
@@ -67,13 +73,19 @@ export function splitEdges(parts: readonly SplitPart[], part: string, n: number)
 /** The parts of the body's first row: the yoke's without the sleeves, a chain under each arm in their place. */
 export function bodyParts(parts: readonly SplitPart[], chain: number): SplitPart[] {
   return parts.map((part) =>
-    part.sleeve
+    part.of === 'sleeve'
       ? {
+          ...part,
           id: part.id.replace('sleeve', 'underarm'),
           label: part.label.replace('sleeve', 'underarm'),
           count: chain,
-          sleeve: false,
+          of: 'underarm' as const,
         }
       : part,
   );
+}
+
+/** What an edge of a part is. */
+export function splitRole(of: SplitPart['of']): EdgeProgram['role'] {
+  return of === 'underarm' ? of : `${of} split`;
 }
