@@ -94,7 +94,12 @@ export type { Field, FieldWords, Fields, LengthField, When } from './fields/kind
 export { fieldAt, holds, labelIn, unusedIn, valueAt } from './fields/words.js';
 export type { PieceSection } from './garment/sections.js';
 export { changedGarment, type ChangedGarment } from './garment/change.js';
-export { fieldValues, type Construction, type GarmentRound } from './garment/construction.js';
+export {
+  fieldValues,
+  type Construction,
+  type GarmentRound,
+  type TableLayout,
+} from './garment/construction.js';
 export type { PanelStyle } from './garment/shared/panels/style.js';
 export { leadingMeasurement } from './garment/shared/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
@@ -135,6 +140,7 @@ export { planFile, type PlanFile } from './format/planFile.js';
 export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
 export { labelsOf, lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
+export { edgeLines, type EdgeLine } from './work/edgeLines.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
 export { rowsOf, type RowRun } from './work/runs.js';
 export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';

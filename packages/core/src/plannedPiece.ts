@@ -17,6 +17,8 @@ export interface PlannedPiece {
   side?: Side;
   label: string;
   copies: number;
+  /** Counts that its label on the table tells, in lines from its lower edge up. */
+  shows: readonly (readonly string[])[];
   fabric: string;
   /** The fabrics of the piece, each from a row on, with stitches and rows for each cm; the first from row 1. */
   sections: readonly PieceSection[];
@@ -107,6 +109,7 @@ export function workAndCheck(
     ...(piece.side ? { side: piece.side } : {}),
     label: piece.label,
     copies: piece.copies,
+    shows: piece.shows ?? [],
     fabric: piece.fabric.id,
     sections,
     work: piece.work,

@@ -2,46 +2,52 @@ import { memo } from 'react';
 import { line } from 'd3';
 import { sharesMarked, type Join } from '@upfell/core';
 import { JOIN_LOOK, joinState } from '../joins/say';
-import type { Arrangement, PlacedPiece, Point } from './placed';
+import type { Point } from './geometry';
+import type { PlacedShape } from './hang';
+import type { Arrangement } from './layOut';
+import type { PlacedLabel } from './placeLabels';
 
 const path = line<Point>()
   .x(([x]) => x)
   .y(([, y]) => y);
-const closed = (polygon: Point[]) => `${path(polygon) ?? ''}Z`;
+const closed = (polygon: readonly Point[]) => `${path(polygon) ?? ''}Z`;
 
 interface Props {
   box: { width: number; height: number };
   chosen: Arrangement;
   others: readonly Arrangement[];
   joins: readonly Join[];
+  labels: readonly PlacedLabel[];
 }
 
 /** The drawing itself: neighbouring sizes as faint outlines, threads, and the pieces of the chosen size on top. */
-export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props) {
+export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels }: Props) {
   const state = new Map(joins.map((join) => [join.id, JOIN_LOOK[joinState(join)]]));
   return (
     <svg width={box.width} height={box.height} className="absolute inset-0" aria-hidden>
       {others.map((arrangement, i) => (
         <g key={i} fill="none" stroke="#c9b990" strokeWidth={1}>
-          <path d={arrangement.pieces.flatMap(({ polygons }) => polygons.map(closed)).join('')} />
+          <path d={arrangement.shapes.flatMap(({ polygons }) => polygons.map(closed)).join('')} />
         </g>
       ))}
-      {chosen.joins.map(({ id, threads }) => {
+      {chosen.joins.map(({ id, role, threads }) => {
         const look = state.get(id);
+        // Sides lie far from each other: their threads are only hinted at.
+        const far = role === 'side';
         return (
           <path
             key={id}
             fill="none"
             stroke={look?.stroke}
-            strokeWidth={id.startsWith('side') ? 1.1 : look?.width}
-            strokeDasharray={id.startsWith('side') ? '1 3' : look?.dash}
+            strokeWidth={far ? 1.1 : look?.width}
+            strokeDasharray={far ? '1 3' : look?.dash}
             strokeLinecap="round"
             d={threads.map((thread) => path(thread) ?? '').join('')}
           />
         );
       })}
-      {chosen.pieces.map((piece) => (
-        <Piece key={piece.key} piece={piece} />
+      {chosen.shapes.map((placed) => (
+        <Piece key={placed.key} placed={placed} scale={chosen.scale} />
       ))}
       {chosen.joins.flatMap(({ id, threads }) =>
         markersOf(
@@ -51,9 +57,27 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins }: Props
           <circle key={`${id}${i}`} cx={x} cy={y} r={2.6} fill="#fffdf8" stroke="#20303a" strokeWidth={1.2} />
         )),
       )}
+      {labels.map(
+        ({ label, leader }) =>
+          leader && (
+            <path
+              key={label.key}
+              d={path([...leader]) ?? ''}
+              fill="none"
+              stroke="#52606a"
+              strokeWidth={0.9}
+            />
+          ),
+      )}
     </svg>
   );
 });
+
+interface PieceProps {
+  placed: PlacedShape;
+  /** px for each cm. */
+  scale: number;
+}
 
 /** Fewest threads among which quarters can be told. */
 const FEWEST_THREADS = 4;
@@ -69,26 +93,20 @@ function markersOf(join: Join | undefined, threads: readonly Point[][]): Point[]
     });
 }
 
-function Piece({ piece: { key, polygons, changes, rows } }: { piece: PlacedPiece }) {
+function Piece({ placed: { key, polygons, changes, shape, quarters }, scale }: PieceProps) {
   const outline = polygons.map(closed).join(' ');
   const texture = `rows-${key}`;
-  const step = Math.max(3, rows.step * 2);
+  const step = Math.max(3, shape.rows.step * scale * 2);
+  const across = shape.rows.across === (quarters % 2 === 0);
   return (
     <g>
       <pattern
         id={texture}
-        width={rows.across ? 8 : step}
-        height={rows.across ? step : 8}
+        width={across ? 8 : step}
+        height={across ? step : 8}
         patternUnits="userSpaceOnUse"
       >
-        <line
-          x1={0}
-          y1={0}
-          x2={rows.across ? 8 : 0}
-          y2={rows.across ? 0 : 8}
-          stroke="#e7dcc3"
-          strokeWidth={1}
-        />
+        <line x1={0} y1={0} x2={across ? 8 : 0} y2={across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
       </pattern>
       <path d={outline} fill="#fbf6ea" />
       <path d={outline} fill={`url(#${texture})`} />

@@ -2,9 +2,12 @@ import { useMemo } from 'react';
 import { SleeveStrip } from '../rows/SleeveStrip';
 import { useBox } from '../ui/useBox';
 import { useView } from '../state/view';
-import { useSizePlan, useOld } from '../design/useSizePlan';
+import { useSizePlan, useOld, useUnits } from '../design/useSizePlan';
 import { openingOf, useYoke } from '../yoke/useYoke';
-import { layOutOf } from './layOut';
+import { labelsOf } from './labels';
+import { fittingScale, layOut } from './layOut';
+import { placeLabels } from './placeLabels';
+import { useTextMeasure } from './useTextMeasure';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
 
@@ -16,25 +19,38 @@ export function TableView({ strip }: { strip: boolean }) {
   const yoke = useYoke();
   const { ref, box } = useBox<HTMLDivElement>();
 
+  const units = useUnits();
+  const measure = useTextMeasure();
+
   const drawing = useMemo(() => {
     if (!planned || !box || planned.size.pieces.length === 0) return null;
     const { plan, index } = planned;
     const opening = (id: string) => (yoke ? openingOf(yoke, id) : 0);
     // The plan may still be of the construction before.
+    const { construction } = plan;
     const place = (at: number, scale: number) => {
       const size = plan.sizes[at]!;
-      return layOutOf(plan.construction, size).arrange(size, box, scale, opening(size.id));
+      return layOut(construction, size, box, scale, opening(size.id));
     };
     const fitting = (at: number) => {
       const size = plan.sizes[at]!;
-      return layOutOf(plan.construction, size).fit(size, box, opening(size.id));
+      return fittingScale(construction, size, box, opening(size.id));
     };
     const withPieces = plan.sizes.map((_, at) => at).filter((at) => plan.sizes[at]!.pieces.length > 0);
     const largest = all ? withPieces : [index];
     const scale = Math.min(...largest.map(fitting));
     const others = withPieces.filter((at) => at !== index && (all || Math.abs(at - index) === 1));
-    return { chosen: place(index, scale), others: others.map((at) => place(at, scale)) };
-  }, [planned, box, all, yoke]);
+    const chosen = place(index, scale);
+    return {
+      chosen,
+      others: others.map((at) => place(at, scale)),
+      labels: placeLabels(
+        labelsOf(chosen, plan.sizes[index]!, units, measure),
+        box,
+        chosen.shapes.map((shape) => shape.box),
+      ),
+    };
+  }, [planned, box, all, yoke, units, measure]);
 
   return (
     <>
@@ -45,8 +61,8 @@ export function TableView({ strip }: { strip: boolean }) {
       >
         {drawing && box && planned ? (
           <>
-            <Pieces box={box} chosen={drawing.chosen} others={drawing.others} joins={planned.size.joins} />
-            <PieceLabels arrangement={drawing.chosen} size={planned.size} />
+            <Pieces box={box} {...drawing} joins={planned.size.joins} />
+            <PieceLabels labels={drawing.labels} joins={planned.size.joins} />
           </>
         ) : (
           <p className="p-8 text-soft">

@@ -1,8 +1,10 @@
 import {
   beginsAslant,
+  edgeLines,
   outlines,
   rowSpans,
   rowsOf,
+  type EdgeLine,
   type Outline,
   type Plan,
   type PlannedPiece,
@@ -18,6 +20,8 @@ import {
 export interface ScreenSize extends Omit<SizePlan, 'quantities'> {
   quantities: readonly ScreenQuantity[];
   outlines: Record<string, Outline[]>;
+  /** Where the edges of pieces lie on these, by their ids. */
+  edgeLines: Record<string, EdgeLine>;
 }
 /** A count without its reasons. */
 export type ScreenQuantity = Omit<PlannedQuantity, 'because'>;
@@ -31,14 +35,23 @@ export function forScreen(size: SizePlan): ScreenSize {
   return {
     ...size,
     outlines: Object.fromEntries(
-      size.pieces.map((piece) => [
-        piece.id,
-        outlines(piece.runs, piece.sections, beginsAslant(piece.passages) ? 2 : 1),
-      ]),
+      size.pieces.map((piece) => [piece.id, outlines(piece.runs, piece.sections, firstDrawn(piece))]),
+    ),
+    edgeLines: Object.fromEntries(
+      size.pieces.flatMap((piece) => {
+        const places = piece.edges.map(({ place }) => place);
+        const lines = edgeLines(piece.runs, places, piece.sections, firstDrawn(piece));
+        return piece.edges.map(({ id }, i) => [id, lines[i]!]);
+      }),
     ),
     pieces: size.pieces.map((piece) => ({ ...piece, runs: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
   };
+}
+
+/** The first row of a piece that is drawn: stitches picked up for a cap of short rows lie along it. */
+function firstDrawn({ passages }: PlannedPiece): number {
+  return beginsAslant(passages) ? 2 : 1;
 }
 
 /** One row of a strip: where it lies (cm), its stitches, and whether it changes them. */

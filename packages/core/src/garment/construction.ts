@@ -90,6 +90,8 @@ export interface PieceProgram {
   side?: Side;
   label: string;
   copies: number;
+  /** Counts that its label on the table tells, in lines from its lower edge up; of those that it does not have nothing is told. */
+  shows?: readonly (readonly string[])[];
   fabric: Fabric;
   /** Other fabrics, each from a row on (rows of all parts number on); rising. */
   sections?: readonly { fabric: Fabric; first: number }[];
@@ -147,12 +149,23 @@ export interface Sketch {
   gives: string;
 }
 
+/** How a garment lies on the table: one piece first, all others hung on to it by their joins. */
+export interface TableLayout {
+  /** The piece that lies first; without it the first of the size. */
+  root?: PieceRole;
+  /** Which of its edges faces where. */
+  facing: { edge: EdgeRole; way: 'up' | 'down' | 'left' | 'right' };
+  /** Counts told in the opening of the neck. */
+  neck?: readonly string[];
+}
+
 /** What a construction says of itself; everything else follows from this. */
 export interface Declaration<F extends Fields, Style> {
   /** As design files name it. */
   id: string;
   label: string;
   sketch: Sketch;
+  table: TableLayout;
   fields: F;
   /** The style that is drafted, from the fields as they were read: where some rule others out. */
   style: (read: StyleOf<F>) => Style;

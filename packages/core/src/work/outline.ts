@@ -25,10 +25,10 @@ export interface Outline {
   points: readonly (readonly [x: number, y: number])[];
 }
 
-const PLAIN: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }];
+export const PLAIN: readonly OutlineScale[] = [{ first: 1, stitches: 1, rows: 1 }];
 
 /** Rows of one scale that lie straight above each other: where they lie, and the number of the last. */
-interface Block extends RowSpan {
+export interface Block extends RowSpan {
   last: number;
   count: number;
   ring: boolean;
@@ -48,8 +48,12 @@ export function rowSpans(rows: readonly Row[], scales: readonly OutlineScale[] =
   );
 }
 
-/** @param runs none of them over rows of two scales */
-function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Block[] {
+/**
+ * Where runs of rows lie (see `rowSpans`).
+ *
+ * @param runs none of them over rows of two scales
+ */
+export function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Block[] {
   const scaleAt = (n: number) => scales.findLast(({ first }) => first <= n) ?? scales[0]!;
   const heightAt = (n: number) =>
     scales.reduce((sum, { first, rows: perUnit }, i) => {
@@ -90,7 +94,7 @@ function blocksOf(runs: readonly RowRun[], scales: readonly OutlineScale[]): Blo
 }
 
 /** Runs cut so that each of these rows begins one. */
-function cutAt(runs: readonly RowRun[], firsts: readonly number[]): RowRun[] {
+export function cutAt(runs: readonly RowRun[], firsts: readonly number[]): RowRun[] {
   return runs.flatMap((run) => {
     const { n } = run.row;
     const cuts = [...new Set(firsts)]

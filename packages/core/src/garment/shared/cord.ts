@@ -40,6 +40,7 @@ export function cordPiece(
   return {
     id,
     role: 'cord',
+    shows: [[`${id}.chain`]],
     label,
     copies,
     fabric,

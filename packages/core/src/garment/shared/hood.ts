@@ -186,6 +186,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
   return {
     id: 'hood',
     role: 'hood',
+    shows: [['hood.stitches'], ['hood.rows']],
     label: 'Hood',
     copies: 1,
     fabric,

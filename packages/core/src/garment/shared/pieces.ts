@@ -28,3 +28,16 @@ export function must(request: ScheduleRequest): Schedule {
   if (!result.ok) throw new Error(`the fit left no room for a schedule: ${result.message}`);
   return result.schedule;
 }
+
+/** What the label of a sleeve tells on the table, from its end up. */
+export const SLEEVE_SHOWS = [['sleeve.cuff'], ['sleeve.rows'], ['sleeve.top']] as const;
+
+/** What the label of a panel tells: where it changes to another fabric, both parts' stitches and rows. */
+export function panelShows(piece: 'back' | 'front', changes: boolean): readonly (readonly string[])[] {
+  return changes
+    ? [
+        [`${piece}.width`, 'side.rows'],
+        [`${piece}.upper`, 'armhole.rows'],
+      ]
+    : [[`${piece}.width`], ['body.rows']];
+}

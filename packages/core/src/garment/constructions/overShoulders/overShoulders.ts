@@ -1,3 +1,4 @@
+import { PANELS_ON_TABLE } from '../../shared/panels/panels.js';
 import { construction } from '../../construction.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
@@ -24,6 +25,7 @@ export const overShoulders = construction({
     needs: 'width and length, armhole depth, how the front opens',
     gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
   },
+  table: { ...PANELS_ON_TABLE, root: 'back and front' },
   fields: FIELDS,
   style: (read): OverShouldersStyle => ({ ...panelStyle(read), longerFront: read.longerFront }),
   draft: (input) => {

@@ -270,6 +270,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
   return {
     id: 'over',
     role: 'back and front',
+    shows: [['back.width'], ['front.width'], ['body.rows'], ['back.longer']],
     label: 'Body',
     copies: 1,
     fabric,

@@ -1,7 +1,7 @@
 import { shapedRowsOf, totalsByRow } from '../../../shaping/lines.js';
 import type { Counts } from '../../../fit/problem.js';
 import { construction, type Program, type SizeInput } from '../../construction.js';
-import { YOKE_SKETCH } from '../../shared/yoke/sketch.js';
+import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { draft } from './draft.js';
@@ -18,6 +18,7 @@ export const raglan = construction({
     needs: 'neck, upper arm, bust and a depth that has rows enough for the increases',
     gives: 'one piece from the neck down, no seams at the shoulder; to be tried on while it grows',
   },
+  table: YOKE_ON_TABLE,
   fields: FIELDS,
   style: (read) => read,
   draft,

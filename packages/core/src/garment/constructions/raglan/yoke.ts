@@ -111,6 +111,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
     piece: {
       id: 'yoke',
       role: 'yoke',
+      shows: [['yoke.rows']],
       label: 'Yoke',
       copies: 1,
       fabric,

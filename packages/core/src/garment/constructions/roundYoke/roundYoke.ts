@@ -4,7 +4,7 @@ import { countsAfter, countsByRow } from '../../../shaping/schedule.js';
 import { construction, type PieceProgram, type Program, type SizeInput } from '../../construction.js';
 import { frontCounts } from '../../shared/yoke/front.js';
 import { frontEdges } from '../../shared/yoke/frontEdges.js';
-import { YOKE_SKETCH } from '../../shared/yoke/sketch.js';
+import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { raisedBack, shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { splitEdges, splitParts } from '../../shared/yoke/split.js';
@@ -26,6 +26,7 @@ export const roundYoke = construction({
     needs: 'neck, bust, upper arm, the number of increase rounds, a motif if there is one',
     gives: 'one piece from the neck down with an even yoke all round, made for rings of pattern or colour',
   },
+  table: YOKE_ON_TABLE,
   fields: FIELDS,
   style: (read) => read,
   draft,
@@ -46,6 +47,7 @@ function program(input: Input, counts: Counts): Program {
   const piece: PieceProgram = {
     id: 'yoke',
     role: 'yoke',
+    shows: [['yoke.rows']],
     label: 'Yoke',
     copies: 1,
     fabric,

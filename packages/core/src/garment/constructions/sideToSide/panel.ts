@@ -25,6 +25,7 @@ export interface StepEdge extends NamedEdge {
 }
 
 export interface PanelPlan extends Pick<PieceProgram, 'role' | 'side'> {
+  shows: NonNullable<PieceProgram['shows']>;
   id: string;
   label: string;
   fabric: Fabric;
@@ -131,6 +132,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
   return {
     id: plan.id,
     role: plan.role,
+    shows: plan.shows,
     ...(plan.side ? { side: plan.side } : {}),
     label: plan.label,
     copies: 1,

@@ -78,6 +78,7 @@ export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'
   const notched = first!.notch > 0;
   return sidewaysPanel({
     role: piece,
+    shows: [[`${piece}.width`], ['body.length']],
     ...common(counts, piece, label, `${piece}.hem`, !style.hem),
     fabric: fabrics.get(style.fabric)!,
     stretches: [
@@ -164,6 +165,7 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
   const outwards = side === 'right';
   return sidewaysPanel({
     role: 'open front',
+    shows: [['front.width'], ['body.length']],
     side,
     ...common(counts, `front-${side}`, label, `front.hem-${side}`, !style.hem),
     fabric: fabrics.get(style.fabric)!,

@@ -1,3 +1,4 @@
+import { PANELS_ON_TABLE } from '../../shared/panels/panels.js';
 import { construction } from '../../construction.js';
 import {
   ARMBAND,
@@ -25,6 +26,7 @@ export const sideToSide = construction({
     gives:
       'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
   },
+  table: PANELS_ON_TABLE,
   fields: {
     ...PANEL_WIDTHS,
     front: TIED_FRONT,

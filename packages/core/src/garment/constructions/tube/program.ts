@@ -117,6 +117,7 @@ function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
   return {
     id: 'tube',
     role: 'tube',
+    shows: [['tube.round'], ['tube.rows']],
     label: 'Tube',
     copies: 1,
     fabric,
@@ -174,6 +175,7 @@ function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
   return {
     id: 'strap',
     role: 'strap',
+    shows: [['strap.rows']],
     label: 'Strap',
     copies: 2,
     fabric,

@@ -17,6 +17,7 @@ export const tube = construction({
     needs: 'the bust and an ease below 0, how high and how low it goes',
     gives: 'a band that holds by itself, two snug straps, a draw cord where it is wanted',
   },
+  table: { root: 'tube', facing: { edge: 'lower edge', way: 'down' } },
   fields: FIELDS,
   style: (read) => read,
   draft,

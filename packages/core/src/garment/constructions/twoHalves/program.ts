@@ -180,6 +180,7 @@ function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PiecePr
   return {
     id: `half-${wearers}`,
     role: 'half',
+    shows: [['half.width'], ['body.rows']],
     side: wearers,
     label,
     copies: 1,

@@ -18,6 +18,12 @@ export const twoHalves = construction({
     needs: 'width and length, armhole depth, about how wide the band at the back is',
     gives: 'no side seams; a band of rows at the centre back, last of all, that sets the final width',
   },
+  table: {
+    // The band at the centre back lies first, the left half at its right.
+    root: 'centre band',
+    facing: { edge: 'joined', way: 'right' },
+    neck: ['neck.half', 'neck.drop'],
+  },
   fields: FIELDS,
   style: (read): TwoHalvesStyle => ({
     ...panelStyle(read),

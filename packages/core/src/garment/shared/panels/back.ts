@@ -1,7 +1,7 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import { SIDES } from '../pieces.js';
+import { SIDES, panelShows } from '../pieces.js';
 import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
@@ -27,6 +27,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
   return {
     id: 'back',
     role: 'back',
+    shows: [...panelShows('back', style.upper !== null), ['back.longer']],
     label: 'Back',
     copies: 1,
     fabric,

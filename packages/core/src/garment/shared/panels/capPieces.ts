@@ -6,7 +6,7 @@ import type { Counts } from '../../../fit/problem.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import { ends } from '../pieces.js';
+import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { cappedTaper, capUnit } from './capDraft.js';
 import { seamEdges } from './sleeveEdges.js';
@@ -56,6 +56,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
   return {
     id: 'sleeve',
     role: 'sleeve',
+    shows: SLEEVE_SHOWS,
     label: 'Sleeve',
     copies: 2,
     fabric,
@@ -168,6 +169,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
   return {
     id: 'sleeve',
     role: 'sleeve',
+    shows: SLEEVE_SHOWS,
     label: 'Sleeve',
     copies: 2,
     fabric,

@@ -4,7 +4,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { Passage } from '../../../shaping/passages.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
-import { ends, OTHER, SIDES } from '../pieces.js';
+import { ends, OTHER, SIDES, panelShows } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -34,6 +34,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
   return {
     id: 'front',
     role: 'front',
+    shows: panelShows('front', style.upper !== null),
     label: 'Front',
     copies: 1,
     fabric,

@@ -6,7 +6,7 @@ import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { endShifts } from '../../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { halfNeck, type HalfNeck } from '../neck.js';
-import { ends, OTHER } from '../pieces.js';
+import { ends, OTHER, panelShows } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -53,6 +53,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
   return {
     id,
     role: 'open front',
+    shows: panelShows('front', style.upper !== null),
     side: wearers,
     label,
     copies: 1,

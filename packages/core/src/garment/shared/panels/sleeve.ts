@@ -4,7 +4,7 @@ import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../shaping/passages.js';
 import { countsByRow, later } from '../../../shaping/schedule.js';
-import { ends } from '../pieces.js';
+import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
@@ -47,6 +47,7 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
   return {
     id: 'sleeve',
     role: 'sleeve',
+    shows: SLEEVE_SHOWS,
     label: 'Sleeve',
     copies: 2,
     fabric,

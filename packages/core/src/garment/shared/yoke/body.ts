@@ -38,6 +38,7 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
   return {
     id: 'body',
     role: 'body',
+    shows: [['body.round'], ['body.rows']],
     label: 'Body',
     copies: 1,
     fabric,

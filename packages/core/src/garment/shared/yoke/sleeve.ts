@@ -2,7 +2,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { Counts } from '../../../fit/problem.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import { ends } from '../pieces.js';
+import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import type { YokeStyle } from './fields.js';
 
@@ -44,6 +44,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
   return {
     id: 'sleeve',
     role: 'sleeve',
+    shows: SLEEVE_SHOWS,
     label: 'Sleeve',
     copies: 2,
     fabric,
