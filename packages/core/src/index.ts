@@ -7,7 +7,7 @@ export { type PlannedPiece } from './plannedPiece.js';
 export type { FinishedMeasure, PlannedQuantity, SizePlan } from './sizePlan.js';
 export type { Design, Garment, Pin, Size } from './design.js';
 export { reasonInWords, reasonPart, type Reason } from './because/reason.js';
-export { explainHeight, explainLines, explainShaping } from './because/shaping.js';
+export { explainHeight } from './because/height.js';
 export {
   GROUPS,
   MEASUREMENTS,
@@ -106,7 +106,9 @@ export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
 export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
-export { beginsAslant, endOf, type Passage } from './shaping/passages.js';
+export { beginsAslant, type Passage, type PassageOf } from './passages/passage.js';
+export { explainPassage, passageInShort } from './passages/registry.js';
+export { endOf } from './passages/shapePassage.js';
 export {
   countsAfterRow,
   shapedRowsOf,

@@ -5,8 +5,8 @@ import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js
 import type { WorkedEdge } from './joins/audit.js';
 import type { PieceRole, Side } from './joins/roles.js';
 import { runLength } from './shaping/cap.js';
-import type { Passage } from './shaping/passages.js';
-import { runsOf } from './shaping/runsOf.js';
+import type { Passage } from './passages/passage.js';
+import { runsOf } from './passages/registry.js';
 import { workRuns } from './work/hook.js';
 import { followMarkers, rowsBetween } from './work/markers.js';
 import { heightOf, lastRow, type RowRun } from './work/runs.js';

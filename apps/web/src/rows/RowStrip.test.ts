@@ -1,7 +1,6 @@
-import { plan, rowsOf } from '@upfell/core';
+import { passageInShort, plan, rowsOf } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
 import { rowCounts } from './RowStrip';
-import { shapeSentence } from './sentences';
 import { shapesOf } from './SleeveStrip';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
@@ -18,7 +17,7 @@ it('shows for every shaped row the count that was worked, in every demo design a
           expect(rowCounts(passage, first).map(({ n, count }) => [n, count])).toEqual(
             worked.map(({ n, count }) => [n, count]),
           );
-          expect(shapeSentence(passage)).toContain(`${passage.schedule.end} stitches`);
+          expect(passageInShort(passage, (id) => id)).toContain(`${passage.schedule.end} stitches`);
         }
   }
 });

@@ -1,12 +1,12 @@
 import { useEffect, useMemo, useState } from 'react';
 import {
   explainHeight,
-  explainLines,
-  explainShaping,
+  explainPassage,
+  passageInShort,
   reasonPart,
   valueAt,
   type Ease,
-  type Passage,
+  type PassageOf,
   type PerSize,
   type PlannedPiece,
   type Reason,
@@ -20,9 +20,8 @@ import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { evenEnds, evenLength, type EvenEnd } from './evenRows';
 import { PieceStrip } from './PieceStrip';
-import { linesSentence, passageSentence, shapeSentence } from './sentences';
 
-type Shape = Extract<Passage, { kind: 'shape' }>;
+type Shape = PassageOf<'shape'>;
 
 /** Every piece as its rows lie, with its passages in sentences; shaping is changed here by hand. */
 export function RowsView() {
@@ -80,6 +79,7 @@ function PieceRows({
 }) {
   const document = useDocument();
   const { fabrics } = document;
+  const fabricName = (id: string) => fabrics.find((fabric) => fabric.id === id)?.name ?? id;
   const all = useView((view) => view.all);
   const taper = piece.passages.find(
     (passage): passage is Shape => passage.kind === 'shape' && passage.of.rows === 'sleeve.rows',
@@ -120,12 +120,10 @@ function PieceRows({
         <ol className="min-w-[17rem] flex-1 space-y-1.5">
           {piece.passages.map((passage, i) => (
             <li key={i}>
-              {passage.kind === 'shape' ? (
+              {passage.kind === 'shape' || passage.kind === 'lines' ? (
                 <ShapedPassage passage={passage} index={i} piece={piece} size={size} plan={plan} />
-              ) : passage.kind === 'lines' ? (
-                <LinesPassage passage={passage} piece={piece} size={size} plan={plan} index={i} />
               ) : (
-                passageSentence(passage, fabrics)
+                passageInShort(passage, fabricName)
               )}
             </li>
           ))}
@@ -162,34 +160,37 @@ function ShapedPassage({
   size,
   plan,
 }: {
-  passage: Shape;
+  passage: PassageOf<'shape' | 'lines'>;
   index: number;
   piece: PlannedPiece;
   size: ScreenSize;
   plan: ScreenPlan;
 }) {
   const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.label ?? id;
-  const first = piece.passages.findIndex(
-    (other) => other.kind === 'shape' && other.of.rows === passage.of.rows,
-  );
+  const { rows } = passage.of;
+  // Two shoulders share their style: it is chosen at the first.
+  const first =
+    passage.kind === 'lines' ||
+    piece.passages.findIndex((other) => other.kind === 'shape' && other.of.rows === rows) === index;
   return (
     <div className="border-l-2 border-ink pl-3">
-      <p data-testid={`sentence-${piece.id}`}>{shapeSentence(passage)}</p>
-      {/* Two shoulders share their style: it is chosen at the first. */}
-      {first === index && (
+      <p data-testid={`sentence-${piece.id}`}>{passageInShort(passage, (id) => id)}</p>
+      {first && (
         <>
-          <div className="max-w-[24rem]">
-            {passage.of.rows === 'sleeve.rows' && (
-              <>
-                <StyleField path="sleeve.order" />
-                <StyleField path="sleeve.everyRow" />
-              </>
-            )}
-            {passage.of.rows === 'neck.drop' && <StyleField path="neck.shape" />}
-          </div>
+          {passage.kind === 'shape' && (
+            <div className="max-w-[24rem]">
+              {rows === 'sleeve.rows' && (
+                <>
+                  <StyleField path="sleeve.order" />
+                  <StyleField path="sleeve.everyRow" />
+                </>
+              )}
+              {rows === 'neck.drop' && <StyleField path="neck.shape" />}
+            </div>
+          )}
           <details className="mt-1 text-[13px]">
             <summary>Why these rows</summary>
-            <ReasonList reasons={explainShaping(passage, label)} />
+            <ReasonList reasons={explainPassage(passage, label)} />
           </details>
           {plan.sizes.length > 1 && (
             <details className="mt-1 text-[13px]">
@@ -198,38 +199,6 @@ function ShapedPassage({
             </details>
           )}
         </>
-      )}
-    </div>
-  );
-}
-
-/** Shaping beside lines: its sentence and why it is so; its rates are set in the shape step. */
-function LinesPassage({
-  passage,
-  piece,
-  size,
-  plan,
-  index,
-}: {
-  passage: Extract<Passage, { kind: 'lines' }>;
-  piece: PlannedPiece;
-  size: ScreenSize;
-  plan: ScreenPlan;
-  index: number;
-}) {
-  const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.label ?? id;
-  return (
-    <div className="border-l-2 border-ink pl-3">
-      <p data-testid={`sentence-${piece.id}`}>{linesSentence(passage)}</p>
-      <details className="mt-1 text-[13px]">
-        <summary>Why these rows</summary>
-        <ReasonList reasons={explainLines(passage, label)} />
-      </details>
-      {plan.sizes.length > 1 && (
-        <details className="mt-1 text-[13px]">
-          <summary>In every size</summary>
-          <SizesOf plan={plan} piece={piece.id} index={index} chosen={size.id} />
-        </details>
       )}
     </div>
   );
@@ -287,11 +256,9 @@ function SizesOf({
               onClick={() => setSize(size.id)}
             >
               <strong className="mr-2">{size.label}</strong>
-              {passage?.kind === 'shape'
-                ? shapeSentence(passage)
-                : passage?.kind === 'lines'
-                  ? linesSentence(passage)
-                  : 'worked in another way'}
+              {passage?.kind === 'shape' || passage?.kind === 'lines'
+                ? passageInShort(passage, (id) => id)
+                : 'worked in another way'}
             </button>
           </li>
         );

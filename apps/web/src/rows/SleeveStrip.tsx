@@ -1,7 +1,6 @@
-import type { Passage, PlannedPiece } from '@upfell/core';
+import { passageInShort, type Passage, type PlannedPiece } from '@upfell/core';
 import { useSizePlan } from '../design/useSizePlan';
 import { RowStrip } from './RowStrip';
-import { shapeSentence } from './sentences';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;
 
@@ -40,7 +39,7 @@ export function SleeveStrip() {
   if (!shape) return null;
   const start = sleeve.passages[0];
   const up = start?.kind === 'start' && start.along === null;
-  const sentence = shapeSentence(shape.passage);
+  const sentence = passageInShort(shape.passage, (id) => id);
   return (
     <section aria-label="Sleeve rows" className="shrink-0 border-t border-line bg-paper px-4 pt-2 pb-1">
       <p className="mb-1.5 text-[13px]">

@@ -62,14 +62,14 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
   if (!first) return [];
   const placed: PlacedShape[] = [];
   const left = new Map(size.pieces.map(({ id, copies }) => [id, copies]));
-  const use = (piece: string) => left.set(piece, (left.get(piece) ?? 0) - 1);
+  const take = (piece: string) => left.set(piece, (left.get(piece) ?? 0) - 1);
 
   const [root] = known.get(first.id)!;
   if (!root) return [];
   const facing = first.edges.find(({ role }) => role === layout.facing.edge);
   const faced = facing && root.edges.get(facing.id)?.faces;
   placed.push(lay(root, { key: first.id, quarters: faced ? turnsTo(faced, layout.facing.way) : 0, scale }));
-  use(first.id);
+  take(first.id);
 
   for (let found = true; found;) {
     found = false;
@@ -205,7 +205,7 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
         shifted = moveApart(shifted, sibling);
       placed.push(shifted);
     });
-    use(piece.id);
+    take(piece.id);
   }
 }
 

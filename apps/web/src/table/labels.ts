@@ -90,9 +90,10 @@ export function labelsOf(
     };
   };
 
-  const pieces = arrangement.shapes.flatMap(({ key, shape, quarters, box, side }): Label[] => {
+  const pieces = arrangement.shapes.flatMap(({ key, shape, quarters, box, side, hangs }): Label[] => {
     const { piece, told } = shape;
-    if (!told || piece.shows.length === 0) return [];
+    // Ribs at their edges go without a name; what lies by itself has one.
+    if (!told || (piece.shows.length === 0 && hangs)) return [];
     // Parts of two fabrics are told from the lower edge up; in a piece that lies upright that is below.
     const parted = piece.shows.some((ids) => ids.length > 1);
     const shown = parted && quarters !== 2 ? [...piece.shows].reverse() : piece.shows;

@@ -3,7 +3,8 @@ import type { SizePlan } from '../sizePlan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { CM_PER_INCH, type Units } from '../units/length.js';
 import { reasonPart, type Reason } from './reason.js';
-import { explainHeight, explainLines, explainShaping } from './shaping.js';
+import { explainPassage } from '../passages/registry.js';
+import { explainHeight } from './height.js';
 import { heightOf, rowsOf } from '../work/runs.js';
 
 /** Every size of every demo design. */
@@ -116,7 +117,7 @@ describe('every schedule explains itself', () => {
       for (const passage of passages) {
         if (passage.kind !== 'shape') continue;
         const { schedule } = passage;
-        const reasons = explainShaping(passage, label);
+        const reasons = explainPassage(passage, label);
         expect(worked(reasons.slice(0, 2))).toBe(schedule.end);
         const figures = reasons.map(({ figure }) => said(figure));
         if (schedule.events.length === 0) continue;
@@ -155,7 +156,7 @@ describe('shaping beside lines explains itself', () => {
     for (const { passages, runs } of size.pieces)
       for (const passage of passages) {
         if (passage.kind !== 'lines') continue;
-        const reasons = explainLines(passage, (id) => id);
+        const reasons = explainPassage(passage, (id) => id);
         const figures = reasons.map(({ figure }) => said(figure));
         expect(Number(figures.at(-1))).toBe(
           rowsOf(runs).find(({ n, part }) => n === passage.to && part === passage.part)!.count,
@@ -168,7 +169,7 @@ describe('shaping beside lines explains itself', () => {
   it('adds up on a raglan in the round: eight sides', () => {
     const [, size] = sizes.find(([name]) => name === 'marlbank-pullover M')!;
     const lines = size.pieces[0]!.passages.find((passage) => passage.kind === 'lines')!;
-    const figures = explainLines(lines, (id) => id).map(({ figure }) => said(figure));
+    const figures = explainPassage(lines, (id) => id).map(({ figure }) => said(figure));
     const [before, body, sleeve, after] = figures.map((figure) => Number(/^\d+/.exec(figure)![0]));
     expect(before! + 4 * body! + 4 * sleeve!).toBe(after);
   });

@@ -11,7 +11,7 @@ import type { GarmentFacts } from '../advice/facts.js';
 import type { JoinPlan } from '../joins/join.js';
 import type { EdgeRole, PieceRole, Side } from '../joins/roles.js';
 import type { EdgeRun } from '../shaping/cap.js';
-import type { Passage } from '../shaping/passages.js';
+import type { Passage } from '../passages/passage.js';
 import type { EdgePlace } from '../work/rows.js';
 
 /** A quantity as a construction drafts it: the unknown count, and what people call it. */

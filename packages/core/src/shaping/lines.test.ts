@@ -12,7 +12,7 @@ import {
   type LineSection,
   type LineWay,
 } from './lines.js';
-import type { Passage } from './passages.js';
+import type { Passage } from '../passages/passage.js';
 import { rowsOf } from '../testing/rows.js';
 import { rise } from './rates.js';
 

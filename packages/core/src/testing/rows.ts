@@ -1,5 +1,5 @@
-import type { Passage } from '../shaping/passages.js';
-import { runsOf } from '../shaping/runsOf.js';
+import type { Passage } from '../passages/passage.js';
+import { runsOf } from '../passages/registry.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf as eachRowOf } from '../work/runs.js';
 

@@ -1,5 +1,5 @@
 import { leastAreaSteps, neckCurve } from '../shaping/curve.js';
-import type { Passage } from '../shaping/passages.js';
+import type { Passage } from '../passages/passage.js';
 import { rowsOf } from './rows.js';
 import { countsByRow, fromSteps, schedule, type ScheduleRequest } from '../shaping/schedule.js';
 import { capShortRows } from '../shaping/cap.js';

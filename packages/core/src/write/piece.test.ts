@@ -1,6 +1,6 @@
 import { demoDesigns } from '../testing/designs.js';
 import type { PlannedPiece } from '../plannedPiece.js';
-import type { Passage } from '../shaping/passages.js';
+import type { Passage } from '../passages/passage.js';
 import { fromSteps } from '../shaping/schedule.js';
 import { capShortRows } from '../shaping/cap.js';
 import { writePiece } from './piece.js';

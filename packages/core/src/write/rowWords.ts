@@ -1,3 +1,4 @@
+import type { RoundWay } from '../work/rows.js';
 import { amountOf, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
@@ -80,4 +81,9 @@ export function ratesForAll(schedules: readonly Schedule[], row: string): Line {
     parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${{ inline: often }}`);
   }
   return parts.flat();
+}
+
+/** How a round ends. */
+export function roundEnd(way: RoundWay): string {
+  return way === 'turned' ? 'join, turn' : way === 'joined' ? 'join' : 'go on';
 }

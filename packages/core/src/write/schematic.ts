@@ -1,6 +1,6 @@
 import type { EdgeRole, Side } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
-import { beginsAslant } from '../shaping/passages.js';
+import { beginsAslant } from '../passages/passage.js';
 import { formatLength, type Units } from '../units/length.js';
 import { outlines, rowSpans, type Outline, type RowSpan } from '../work/outline.js';
 import { rowsOf } from '../work/runs.js';

@@ -1,5 +1,5 @@
 import type { SizePlan } from '../sizePlan.js';
-import { beginsAslant } from '../shaping/passages.js';
+import { beginsAslant } from '../passages/passage.js';
 import type { EdgePlace } from '../work/rows.js';
 import { outlines, rowSpans, type RowSpan } from '../work/outline.js';
 import { rowsOf } from '../work/runs.js';

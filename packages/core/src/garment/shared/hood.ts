@@ -7,7 +7,7 @@ import type { Counts } from '../../fit/problem.js';
 import { sumAtMost } from '../../fit/relations.js';
 import type { JoinPlan } from '../../joins/join.js';
 import { leastAreaSteps } from '../../shaping/curve.js';
-import type { Passage } from '../../shaping/passages.js';
+import type { Passage } from '../../passages/passage.js';
 import { fromSteps } from '../../shaping/schedule.js';
 import { cm, figure, say } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';

@@ -1,7 +1,7 @@
 /** The neck of a garment of panels: a straight gap at the back, and in front a drop that opens to the shoulders along a line. */
 
 import { leastAreaSteps, neckCurve, neckLineLength, type NeckShape } from '../../shaping/curve.js';
-import type { ShapedLine } from '../../shaping/passages.js';
+import type { ShapedLine } from '../../passages/shapePassage.js';
 import { fromSteps, type Schedule } from '../../shaping/schedule.js';
 
 /**

@@ -1,6 +1,6 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import type { Counts } from '../../../fit/problem.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { longerRows, openRows } from '../../shared/panels/lowerEdge.js';

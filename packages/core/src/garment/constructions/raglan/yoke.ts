@@ -8,7 +8,7 @@ import {
   type LineSection,
   type LineWay,
 } from '../../../shaping/lines.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import type { Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, MarkerRun, PieceProgram, SizeInput } from '../../construction.js';
 import { ends, SIDES } from '../../shared/pieces.js';

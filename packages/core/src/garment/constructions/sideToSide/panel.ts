@@ -1,7 +1,7 @@
 /** A panel whose rows run up the body: worked from one side to the other, all its shaping at the upper edge. */
 
 import { foundationExtra, type Fabric } from '../../../fabric/fabric.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram } from '../../construction.js';
 

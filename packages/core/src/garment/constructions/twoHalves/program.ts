@@ -2,7 +2,7 @@ import { foundationExtra } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { JoinPlan } from '../../../joins/join.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
 import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';

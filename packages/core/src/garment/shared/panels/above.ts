@@ -1,7 +1,7 @@
 import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { asides, type EdgeRun } from '../../../shaping/cap.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { ends } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { armholeInside, armholeRuns, armholeSchedule } from './armholeCurve.js';

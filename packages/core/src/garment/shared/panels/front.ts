@@ -1,7 +1,7 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
 import { ends, OTHER, SIDES, panelShows } from '../pieces.js';

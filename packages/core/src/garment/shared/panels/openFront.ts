@@ -1,6 +1,6 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import type { Counts } from '../../../fit/problem.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { stepsAcross } from '../../../shaping/rounds.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { endShifts } from '../../../work/steps.js';

@@ -4,7 +4,7 @@ import { ANY_COUNT, shapingUnit, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts, HelperCount, Relation } from '../../../fit/problem.js';
 import { needsShapingRows, sumAtMost, sumIs } from '../../../fit/relations.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { later, type Schedule } from '../../../shaping/schedule.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';

@@ -2,7 +2,7 @@ import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { countsByRow, later } from '../../../shaping/schedule.js';
 import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';

@@ -4,7 +4,7 @@ import { ANY_COUNT, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Counts, Relation } from '../../../fit/problem.js';
 import { sameCount, sumAtMost, sumIs, type RuleParts } from '../../../fit/relations.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import { figure, say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';

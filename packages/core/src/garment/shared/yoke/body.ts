@@ -1,6 +1,6 @@
 import type { Counts } from '../../../fit/problem.js';
 import type { LineSection } from '../../../shaping/lines.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { rise } from '../../../shaping/rates.js';
 import { countsByRow, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';

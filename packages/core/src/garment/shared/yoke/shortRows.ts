@@ -1,5 +1,5 @@
 import type { Counts } from '../../../fit/problem.js';
-import type { Passage } from '../../../shaping/passages.js';
+import type { Passage } from '../../../passages/passage.js';
 import { neckShortRows } from '../../../shaping/shortRows.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';

@@ -1,17 +1,17 @@
-import type { Passage } from '../shaping/passages.js';
-import { endOf } from '../shaping/passages.js';
+/** How a shaped passage is written. */
+
 import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
 import { countOf, timesInWords } from '../text/singular.js';
-import { line, type Line } from './line.js';
-import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from './rowWords.js';
-
-type Shape = Extract<Passage, { kind: 'shape' }>;
+import { line, type Line } from '../write/line.js';
+import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from '../write/rowWords.js';
+import type { Reached } from './pieceSoFar.js';
+import { endOf, type Shape } from './shapePassage.js';
 
 /** Rows shaped by a schedule: how a shaping row goes, and in which rows it falls. */
 export function writeShape(
   shapes: readonly Shape[],
-  before: readonly { n: number; count: number }[],
+  before: readonly Reached[],
   stitch: string,
   even: string,
   words: RowWords,

@@ -1,15 +1,12 @@
-import type { Passage } from '../shaping/passages.js';
-import { countsAfterRow, stitchesOf } from '../shaping/lines.js';
+/** Why a shaped passage is as it is. */
+
+import type { Reason } from '../because/reason.js';
 import { amountOf, ratesInWords, slots } from '../shaping/schedule.js';
 import { figure, ordinal, say, type Phrase } from '../text/phrase.js';
 import { timesInWords } from '../text/singular.js';
-import type { Reason } from './reason.js';
-
-type Shape = Extract<Passage, { kind: 'shape' }>;
-type Lines = Extract<Passage, { kind: 'lines' }>;
-
-/** What a schedule's counts are called. */
-export type Labels = (quantity: string) => string;
+import type { Labels } from './kind.js';
+import { withSource } from './reasons.js';
+import type { Shape } from './shapePassage.js';
 
 /**
  * Why the shaping rows of a passage are where they are: what there is to change, how many rows that takes, how many there
@@ -19,18 +16,18 @@ export function explainShaping(passage: Shape, label: Labels): Reason[] {
   const { schedule } = passage;
   const { start, end, events } = schedule;
   const many = Math.abs(end - start);
-  const reasons: Reason[] = [startOf(passage, label), endOf(passage, label)];
+  const reasons: Reason[] = [startReason(passage, label), endReason(passage, label)];
   if (events.length === 0)
     return [...reasons, { label: say`Nothing to shape`, figure: say`${many} stitches` }];
   return [...reasons, ...(schedule.amounts ? alongLine(passage, label) : inRates(passage, label))];
 }
 
-function startOf({ schedule, of, where }: Shape, label: Labels): Reason {
+function startReason({ schedule, of, where }: Shape, label: Labels): Reason {
   const name = of.start && where.at !== 'one edge' ? label(of.start) : 'Stitches to begin with';
   return withSource({ label: say`${name}`, figure: say`${schedule.start}` }, of.start);
 }
 
-function endOf({ schedule: { start, end }, of }: Shape, label: Labels): Reason {
+function endReason({ schedule: { start, end }, of }: Shape, label: Labels): Reason {
   const change = end - start;
   return withSource(
     {
@@ -119,84 +116,6 @@ function alongLine({ schedule, line, of, where }: Shape, label: Labels): Reason[
       label: say`Each row ends where least lies between its step and the line, at ${edge}`,
       figure: say`${taken.join(' + ')} = ${taken.reduce((sum, many) => sum + many, 0)}`,
       note: say`in rows ${events.join(', ')}`,
-    },
-  ];
-}
-
-function withSource(reason: Reason, quantity: string | undefined): Reason {
-  return quantity ? { ...reason, from: { kind: 'quantity', id: quantity } } : reason;
-}
-
-/** How a piece's rows come together: "Side seam 40 + Armhole, depth 22 = 62 rows". */
-export function explainHeight(
-  { height, halfRows = 0 }: { height: readonly string[]; halfRows?: number },
-  quantities: readonly { id: string; label: string; count: number }[],
-): Reason[] {
-  const parts = height.flatMap((id) => quantities.find((quantity) => quantity.id === id) ?? []);
-  let sum = 0;
-  const reasons = parts.map(({ id, label, count }, i): Reason => {
-    sum += count;
-    return {
-      label: say`${label}`,
-      figure: i === 0 ? say`${count} rows` : say`+${count} = ${sum} rows`,
-      from: { kind: 'quantity', id },
-    };
-  });
-  if (halfRows === 0) return reasons;
-  if (parts.length === 0)
-    return [{ label: say`Worked into the chain, whatever the size`, figure: say`${halfRows} rows` }];
-  return [
-    ...reasons,
-    {
-      label: say`Out from the joining and back, half a row each`,
-      figure: say`+${halfRows} = ${sum + halfRows} rows`,
-    },
-  ];
-}
-
-/**
- * Why the rows beside lines shape when they do: for each kind of side what it gains, in how many rows that may, and what the
- * whole row comes to.
- */
-export function explainLines({ sections, line, to, name, of }: Lines, label: Labels): Reason[] {
-  const sides = [
-    { what: 'Body', schedule: sections[0]?.right ?? null },
-    { what: 'Sleeve', schedule: sections.find(({ of }) => of === 'sleeve')?.left ?? null },
-  ];
-  const before = stitchesOf(
-    sections.map(({ count }) => count),
-    line,
-  );
-  const after = stitchesOf(countsAfterRow(sections, to), line);
-  const reasons: Reason[] = [
-    withSource(
-      { label: say`${of.start ? label(of.start) : 'Stitches to begin with'}`, figure: say`${before}` },
-      of.start,
-    ),
-  ];
-  for (const { what, schedule } of sides) {
-    if (!schedule || schedule.events.length === 0) continue;
-    const { room, events } = schedule;
-    const rows = slots({ firstRow: room.first, lastRow: room.last, everyRow: room.everyRow });
-    const total = Math.abs(schedule.end - schedule.start);
-    const twos = total - events.length;
-    reasons.push(
-      withSource(
-        {
-          label: say`${what}’s side of each ${name}: rows ${room.first} to ${room.last} may shape`,
-          figure: say`${total} in ${rows}`,
-          note: say`${events.length} rows${twos > 0 ? `, in ${twos} of them two stitches` : ''}: ${ratesInWords(schedule)}`,
-        },
-        of.rows,
-      ),
-    );
-  }
-  return [
-    ...reasons,
-    {
-      label: say`Stitches at row ${to}`,
-      figure: say`${after}`,
-      note: say`${after - before < 0 ? '−' : '+'}${Math.abs(after - before)}`,
     },
   ];
 }

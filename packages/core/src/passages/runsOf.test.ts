@@ -1,8 +1,8 @@
 import { endShifts } from '../work/steps.js';
 import { workPiece } from '../work/hook.js';
-import type { Passage } from './passages.js';
+import type { Passage } from './passage.js';
 import { rowsOf } from '../testing/rows.js';
-import { fromSteps } from './schedule.js';
+import { fromSteps } from '../shaping/schedule.js';
 
 const start = (stitches: number, more: Partial<Extract<Passage, { kind: 'start' }>> = {}): Passage => ({
   kind: 'start',

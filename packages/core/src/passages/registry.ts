@@ -1,0 +1,66 @@
+import type { Reason } from '../because/reason.js';
+import type { Sentence } from '../read/words.js';
+import type { RowRun } from '../work/runs.js';
+import type { Line } from '../write/line.js';
+import { change } from './change.js';
+import { even } from './even.js';
+import { goOn } from './goOn.js';
+import type { Labels, PassageKind } from './kind.js';
+import { lines } from './lines.js';
+import { mark } from './mark.js';
+import type { Passage, PassageOf } from './passage.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+import { RowMaker } from './rowMaker.js';
+import { shape } from './shape.js';
+import { short } from './short.js';
+import { start } from './start.js';
+import { unite } from './unite.js';
+
+/** Every kind of passage. The order is that in which their sentences are tried. */
+const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
+  start,
+  mark,
+  even,
+  change,
+  'go on': goOn,
+  short,
+  unite,
+  shape,
+  lines,
+};
+
+/** The kind of a passage, for that passage. */
+function kindOf<P extends Passage>({ kind }: P): PassageKind<P> {
+  return KINDS[kind] as unknown as PassageKind<P>;
+}
+
+/**
+ * The rows of passages in working order, those worked even kept together.
+ *
+ * @throws when passages name a part that has not been started: a program error
+ */
+export function runsOf(passages: readonly Passage[]): RowRun[] {
+  const maker = new RowMaker();
+  for (const passage of passages) kindOf(passage).rows(passage, maker);
+  return maker.runs;
+}
+
+/** The lines of the passages at one place of a piece, for all its sizes. */
+export function passageLines(all: readonly Passage[], soFar: PieceSoFar): Line[] {
+  return kindOf(all[0]!).words(all, soFar);
+}
+
+/** The sentences that passages are written in, in US terms. */
+export const PASSAGE_SENTENCES: readonly Sentence[] = Object.values(KINDS).flatMap(
+  ({ sentences }) => sentences,
+);
+
+/** A passage in one line, for one size. */
+export function passageInShort(passage: Passage, fabricName: (id: string) => string): string {
+  return kindOf(passage).inShort(passage, fabricName);
+}
+
+/** Why the rows of a passage are as they are; empty where that is said by its counts. */
+export function explainPassage(passage: Passage, label: Labels): Reason[] {
+  return kindOf(passage).reasons?.(passage, label) ?? [];
+}

@@ -1,0 +1,199 @@
+import { readRates, readRows } from '../read/rates.js';
+import { COUNT, END, STITCH } from '../read/words.js';
+import { amountOf, ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { countOf } from '../text/singular.js';
+import { line } from '../write/line.js';
+import type { PassageKind } from './kind.js';
+import type { Passage } from './passage.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+import { endOf, type Shape } from './shapePassage.js';
+import { explainShaping } from './shapeReasons.js';
+import { workShaped } from './shapeRows.js';
+import { writeShape } from './shapeWords.js';
+
+/** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
+const atEnd = (end: 'first' | 'last') =>
+  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts?)`;
+
+export const shape: PassageKind<Shape> = {
+  rows: (passage, maker) => workShaped(passage, maker),
+  words: (all, soFar) => {
+    const { part } = all[0]!;
+    const before = soFar.of(part);
+    const lines = asBefore(soFar)
+      ? [
+          line`Work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end. (${all.map(endOf)} sts)`,
+        ]
+      : writeShape(all, before, soFar.stitch, soFar.even, soFar.wordsOf(part));
+    soFar.reach(
+      part,
+      all.map((one) => ({ n: one.to, count: endOf(one) })),
+    );
+    if (soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at)) lines.push(line`Fasten off.`);
+    return lines;
+  },
+  sentences: [
+    {
+      form: new RegExp(
+        `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|\\d+ sts?), ${atEnd('last')}\\.$`,
+      ),
+      read: ([, way, more, fewer, moreAfter, fewerAfter], reader) => {
+        const many = Number(more ?? fewer ?? 1) + Number(moreAfter ?? fewerAfter ?? 1);
+        reader.step = way === 'Increase' ? many : -many;
+      },
+    },
+    {
+      form: new RegExp(
+        `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places?|so many places) spread evenly`,
+      ),
+      read: ([, way, places], reader) => (reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1)),
+    },
+    {
+      form: new RegExp(
+        `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:inc|dec) [^:]*?(every .+, counted from (?:row|rnd) \\d+|work even, counted from (?:row|rnd) \\d+|in (?:row|rnd)s .+, counted from (?:row|rnd) \\d+); work the other (?:row|rnd)s even\\. ${COUNT}$`,
+      ),
+      read: ([, from, to, rates, stitches], reader) => {
+        const listed = /^in (?:row|rnd)s (.+), counted/.exec(rates!);
+        const rows = rates!.startsWith('work even')
+          ? new Map<number, number>()
+          : listed
+            ? new Map(readRows(listed[1]!)?.map((row) => [row, 1]))
+            : readRates(rates!);
+        reader.shapedRows(from!, to, rows, Number(stitches));
+      },
+    },
+    {
+      form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: (?:inc|dec) .+ in some (?:row|rnd)s, work the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
+      read: ([, from, to, stitches, list], reader) => {
+        const rows = list === 'none' ? [] : readRows(list!);
+        reader.shapedRows(from!, to, rows && new Map(rows.map((row) => [row, 1])), Number(stitches));
+      },
+    },
+    {
+      form: new RegExp(
+        `^To (add|take off) 1 st: (?:(\\d+) ${STITCH} in the st|${STITCH}2tog over the (\\d+) sts) at .+\\.$`,
+      ),
+      read: ([, way, into, over], reader) => {
+        const by = into ? Number(into) - 1 : 1 - Number(over);
+        reader.agree(way === 'add' ? 1 : -1, by, 'what is worked at the edge for 1 st');
+        reader.edgeWays.add(by);
+      },
+    },
+    {
+      form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, shaped, the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
+      read: ([, from, to, stitches, list], reader) => reader.edgeRows(from!, to, list!, Number(stitches)),
+    },
+    {
+      form: /^Work as the .+, with .+ at its other end\. \((\d+) sts?\)$/,
+      read: ([, stitches], reader) => reader.asBefore(Number(stitches)),
+    },
+    {
+      form: /^Counts after (?:these|the shaping) (?:row|rnd)s: (.+)\.$/,
+      read: ([, list], reader) => {
+        for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts?/g))
+          reader.agree(Number(stitches), reader.countAfter(Number(row)), `the count after row ${row}`);
+      },
+    },
+    {
+      form: /^(?:Row|Rnd)s (–|\d+)(?:–(\d+))?: work even but for these\.$/,
+      read: ([, , to], reader) => (reader.stepsUntil = Number(to ?? 0)),
+    },
+    {
+      form: new RegExp(`^(?:Row|Rnd) (–|\\d+): (?:inc|dec) at (\\d+) places?(.*?); ${END}\\. ${COUNT}$`),
+      read: ([, row, places, , , stitches], reader) => {
+        if (row === '–') return;
+        reader.maker.even(Number(row) - 1);
+        reader.maker.change(Number(places) * Math.sign(reader.step));
+        reader.ends(Number(row), Number(stitches));
+      },
+    },
+  ],
+  inShort: shapeInShort,
+  reasons: explainShaping,
+};
+
+/** What the part is called that was worked beside this one, from the same row. */
+function nameOf(passages: readonly Passage[], part: string): string {
+  const ways = passages.filter((passage) => passage.kind === 'go on');
+  const own = ways.find((passage) => passage.part === part);
+  const other = ways.find((passage) => passage.from === own?.from && passage.part !== part);
+  return (other?.label ?? 'first part').toLowerCase();
+}
+
+function edgeOf({ where }: Shape): string {
+  return where.at === 'one edge' ? where.edge : 'the shaped edge';
+}
+
+/** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */
+function isDone(passages: readonly Passage[], i: number): boolean {
+  const { part } = passages[i]!;
+  const later = passages.slice(i + 1);
+  const goesOn = later.some(
+    (passage) => passage.part === part || (passage.kind === 'go on' && passage.from === part),
+  );
+  return (
+    !goesOn &&
+    passages
+      .slice(0, i)
+      .some((passage) => passage.kind === 'go on' && passage.part === part && siblings(passages, passage) > 1)
+  );
+}
+
+/** How many parts go on from the same one. */
+function siblings(passages: readonly Passage[], { from }: { from: string }): number {
+  return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
+}
+
+/** Whether a second shoulder is shaped in the rows and by the amounts of the first. */
+function asBefore({ pieces, at: i }: PieceSoFar): boolean {
+  return pieces.every(({ passages }) => {
+    const here = passages[i]!;
+    const first = passages.slice(0, i).find(({ kind }) => kind === 'shape');
+    return (
+      here.kind === 'shape' &&
+      here.where.at === 'one edge' &&
+      first?.kind === 'shape' &&
+      first.part !== here.part &&
+      JSON.stringify([first.schedule, first.also]) === JSON.stringify([here.schedule, here.also])
+    );
+  });
+}
+
+/** "Increase at both edges every 3rd row 11 times, ...: 38 to 70 stitches, to row 47". */
+function shapeInShort(passage: Shape): string {
+  const { schedule, where, to } = passage;
+  if (schedule.events.length === 0 && !passage.also)
+    return `Work even: ${countOf(schedule.start, 'stitch', 'stitches')} to row ${to}`;
+  const grow = schedule.direction > 0;
+  const ends = `${schedule.start} to ${endOf(passage)} stitches, to row ${to}`;
+  const verb = grow ? 'Add' : 'Take off';
+  if (where.at === 'one edge') {
+    const also = passage.also
+      ? `; at the same time ${passage.also.schedule.direction > 0 ? 'add' : 'take off'} at ${passage.also.edge} ${stepsInWords(passage.also.schedule)}`
+      : '';
+    return `${verb} at ${where.edge} ${stepsInWords(schedule)}${also}: ${ends}`;
+  }
+  if (where.at === 'both edges' && schedule.amounts)
+    return `${verb} at each edge ${stepsInWords(schedule, 2)}: ${ends}`;
+  const place = where.at === 'both edges' ? 'at both edges' : `at ${countOf(schedule.perEvent, 'place')}`;
+  return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
+}
+
+/** "5 in row 40, 1 in rows 41–43, 45": rows that follow each other with the same amount are told together. */
+function stepsInWords(schedule: Shape['schedule'], edges = 1): string {
+  const groups: { amount: number; runs: [first: number, last: number][] }[] = [];
+  schedule.events.forEach((row, i) => {
+    const amount = amountOf(schedule, i) / edges;
+    const group = groups.at(-1);
+    const run = group?.runs.at(-1);
+    if (group?.amount !== amount || !run) groups.push({ amount, runs: [[row, row]] });
+    else if (run[1] === row - 1) run[1] = row;
+    else group.runs.push([row, row]);
+  });
+  return groups
+    .map(({ amount, runs }) => {
+      const one = runs.length === 1 && runs[0]![0] === runs[0]![1];
+      return `${amount} in ${one ? 'row' : 'rows'} ${runs.map(([first, last]) => (first === last ? first : `${first}–${last}`)).join(', ')}`;
+    })
+    .join(', ');
+}

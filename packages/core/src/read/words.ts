@@ -1,0 +1,18 @@
+/** Words that sentences of pieces have in common, in US terms. */
+
+import type { RoundWay } from '../work/rows.js';
+import type { PieceReader } from './pieceReader.js';
+
+/** A stitch. */
+export const STITCH = '(?:esc|hdc|sc|dc|tr)';
+/** What a row comes to. */
+export const COUNT = String.raw`\((\d+) sts?\)`;
+/** How a row or round ends, and what that says of the round. */
+export const END = '(turn|join, turn|join|go on)';
+export const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };
+
+/** A sentence that pieces are written in, for one size: read by what it says to a maker, and never looked up in the plan. */
+export interface Sentence {
+  form: RegExp;
+  read: (found: RegExpExecArray, reader: PieceReader) => void;
+}
