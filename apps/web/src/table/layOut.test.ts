@@ -12,10 +12,17 @@ const demos = readdirSync(join(__dirname, '../../../../demo'))
   .filter((name) => name.endsWith('.upfell.json'))
   .map((name) => name.replace('.upfell.json', ''))
   .map((name): [string, Design] => [name, demoDesign(name)]);
-/** Constructions that no demo design is of, as they are begun. */
-const others = CONSTRUCTIONS.filter(({ id }) =>
-  demos.every(([, { garment }]) => garment.construction !== id),
-).map(({ id }): [string, Design] => [id, { ...newDesign(id), garment: { construction: id } }]);
+/** Every specimen of every construction, in the smallest and the largest size of a new design. */
+const specimens = CONSTRUCTIONS.flatMap(({ id, specimens: all }) =>
+  all.map(({ name, garment }): [string, Design] => {
+    const design = newDesign(name);
+    const { sizes } = design;
+    return [
+      name,
+      { ...design, sizes: [sizes[0]!, sizes.at(-1)!], garment: { ...garment, construction: id } },
+    ];
+  }),
+);
 
 /** The table in windows of 1024 by 640 and of 1280 by 800, and beside a panel. */
 const ROOMS = [
@@ -45,7 +52,7 @@ const boxOf = (placed: Arrangement, key: string) => placed.shapes.find((shape) =
 const widthOf = (placed: Arrangement, key: string) => boxOf(placed, key).right - boxOf(placed, key).left;
 const heightOf = (placed: Arrangement, key: string) => boxOf(placed, key).bottom - boxOf(placed, key).top;
 
-describe.each([...demos, ...others])('%s on the table', (_, design) => {
+describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
   const { construction } = design.garment;
   const sizes = sizesOf(design);
   const arranged = sizes.flatMap((size) =>

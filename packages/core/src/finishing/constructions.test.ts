@@ -7,14 +7,14 @@ import { schematicOf, schematicSvg } from '../write/schematic.js';
 import { stepSvg } from '../write/stepDrawing.js';
 import { assemblyOf } from './assembly.js';
 
-describe.each(GARMENTS)('%s', (_name, style) => {
+describe.each(GARMENTS)('%s', (_name, garment) => {
   it.each(SIX_FABRICS)(
     'in %s: every seam is told, every step is drawn, nothing is left over',
     (_fabric, fabric) => {
       const design = designWith({
         sizes: [84, 120].map((bust) => sizeOf(`${bust}`, { bust })),
         fabrics: [fabric, fabricOf('rib', 18, 20, { rows: { multiple: 2, plus: 0 } })],
-        style,
+        garment,
       });
       for (const size of plan(design).sizes) {
         const seams = seamsOf(size, design);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { runs } from '../testing/deep.js';
-import { anyDesign, demoDesigns } from '../testing/designs.js';
+import { anyDesign } from '../testing/anyDesign.js';
+import { demoDesigns } from '../testing/designs.js';
 import { asLp, highs } from '../testing/milp.js';
 import { problemsOf } from '../testing/problems.js';
 import { anyProblem, testQuantity as quantity } from '../testing/randomProblems.js';

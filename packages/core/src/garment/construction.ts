@@ -159,6 +159,12 @@ export interface TableLayout {
   neck?: readonly string[];
 }
 
+/** A garment of a construction to try things with: fields of a design's `garment` that are not as usual. */
+export interface Specimen {
+  name: string;
+  garment: JsonObject;
+}
+
 /** What a construction says of itself; everything else follows from this. */
 export interface Declaration<F extends Fields, Style> {
   /** As design files name it. */
@@ -169,6 +175,8 @@ export interface Declaration<F extends Fields, Style> {
   fields: F;
   /** The style that is drafted, from the fields as they were read: where some rule others out. */
   style: (read: StyleOf<F>) => Style;
+  /** Garments as a designer would open, band and shape them: what every test of all constructions takes. */
+  specimens: readonly Specimen[];
   draft: (input: SizeInput<Style>) => Draft;
   program: (input: SizeInput<Style>, counts: Counts) => Program;
 }

@@ -11,7 +11,7 @@ const STEP = DEEP ? 1 : 12;
 const bodies = openBodies().map(({ id, sex: _, ...body }) => sizeOf(id, body));
 
 /** Body measurements: Heinz et al., "Exploring Relationships in Body Dimensions", 2003 (254 of its adults). */
-describe.each(GARMENTS)('%s over 254 measured adults', (_, style) => {
+describe.each(GARMENTS)('%s over 254 measured adults', (_, garment) => {
   it.each(SIX_FABRICS.map(([name, fabric], i) => [name, fabric, i] as const))(
     'in %s: every rule of the plan file holds, no seam is out of reach, no sleeve too long',
     (_name, fabric, turn) => {
@@ -19,7 +19,7 @@ describe.each(GARMENTS)('%s over 254 measured adults', (_, style) => {
         graded: false,
         sizes: bodies.filter((_one, i) => i % STEP === (2 * turn) % STEP),
         fabrics: [fabric, fabricOf('rib', 18, 20, { rows: { multiple: 2, plus: 0 } })],
-        style,
+        garment,
       });
       const planned = plan(design);
       // The audit reads every row anew: a fifth of the people will do for it.

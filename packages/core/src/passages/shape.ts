@@ -1,6 +1,6 @@
 import { readRates, readRows } from '../read/rates.js';
 import { COUNT, END, STITCH } from '../read/words.js';
-import { amountOf, ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { countOf } from '../text/singular.js';
 import { line } from '../write/line.js';
 import type { PassageKind } from './kind.js';

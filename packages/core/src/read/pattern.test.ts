@@ -63,12 +63,12 @@ describe('provePattern', () => {
     expect(provePattern(fromTerms(text, 'uk'), sizes).differences).toEqual([]);
   });
 
-  describe.each(GARMENTS)('%s', (_name, style) => {
+  describe.each(GARMENTS)('%s', (_name, garment) => {
     it.each(SIX_FABRICS)('in %s, four bodies together', (_fabric, fabric) => {
       const design = designWith({
         sizes: [76, 92, 110, 140].map((bust) => sizeOf(`${bust}`, { bust })),
         fabrics: [fabric, fabricOf('rib', 18, 20, { rows: { multiple: 2, plus: 0 } })],
-        style,
+        garment,
       });
       expect(proven(design).proof.differences).toEqual([]);
     });

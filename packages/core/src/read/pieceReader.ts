@@ -7,6 +7,8 @@ export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
   [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
 
 const EDGES = 'At each front edge';
+const EVEN = 'work even';
+const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
 
 /** A piece as far as its sentences have been read. */
@@ -61,14 +63,16 @@ export class PieceReader {
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
     const last = Number(to ?? from);
     this.maker.even(last);
-    this.remember(last, 'work even');
+    // Rows worked even after the shaping are told again for the second part.
+    if (!this.shoulder || this.shoulder.list.split(TOGETHER).every((one) => one === EVEN))
+      this.remember(last, EVEN);
     this.ends(last, stitches);
   }
 
   /** Keeps what is done at the edges of the first part after a division: the second may be worked as it was. */
   private remember(to: number, list: string): void {
     if (!this.divided) return;
-    this.shoulder = { to, list: this.shoulder ? `${this.shoulder.list}; at the same time, ${list}` : list };
+    this.shoulder = { to, list: this.shoulder ? this.shoulder.list + TOGETHER + list : list };
   }
 
   shapedRows(
@@ -112,8 +116,8 @@ export class PieceReader {
     const { inner } = this.maker.now();
     const outer: Side = inner === 'left' ? 'right' : 'left';
     const at: Record<Side, ReadonlyMap<number, number>[]> = { left: [], right: [] };
-    for (const one of list.split('; at the same time, ')) {
-      if (one === 'work even') continue;
+    for (const one of list.split(TOGETHER)) {
+      if (one === EVEN) continue;
       const said = /^at (.+?) (add|take off) (.+)$/.exec(one);
       const amounts = said && readAmounts(said[3]!);
       if (!said || !amounts) throw new ReadFault(`“${one}” cannot be read`);

@@ -2,7 +2,7 @@ import { rowsOf } from '../testing/rows.js';
 import { schedule } from '../shaping/schedule.js';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
-import { neckBand, roundNeckFront, specimens, yoke } from '../testing/specimens.js';
+import { neckBand, roundNeckFront, handMade, yoke } from '../testing/handMade.js';
 import { workPiece } from './hook.js';
 import { outlines } from './outline.js';
 import type { Row } from './rows.js';
@@ -63,7 +63,7 @@ describe('workPiece', () => {
 });
 
 describe('the edge of the piece', () => {
-  it.each(specimens())('is as stated: $name', ({ rows, edges }) => {
+  it.each(handMade())('is as stated: $name', ({ rows, edges }) => {
     const worked = workPiece(rows);
     expect(worked.faults).toEqual([]);
     expect(worked.lost(edges.map(({ place }) => place))).toEqual([]);

@@ -1,4 +1,4 @@
-import { specimens, type Specimen } from '../testing/specimens.js';
+import { handMade, type HandMade } from '../testing/handMade.js';
 import { isTake, type Row, type Source, type Step } from './rows.js';
 import { workPiece } from './hook.js';
 
@@ -227,7 +227,7 @@ function renumbered(rows: readonly Row[], { n: at }: Row, by: 1 | -1): Row[] {
   );
 }
 
-function shows({ edges }: Specimen, rows: readonly Row[]): boolean {
+function shows({ edges }: HandMade, rows: readonly Row[]): boolean {
   const worked = workPiece(rows);
   if (worked.faults.length > 0) return true;
   if (worked.lost(edges.map(({ place }) => place)).length > 0) return true;
@@ -241,13 +241,13 @@ describe('the virtual hook', () => {
   it('catches every seeded fault in rows of every kind', () => {
     const tried: Record<string, number> = {};
     const missed: string[] = [];
-    for (const specimen of specimens())
+    for (const made of handMade())
       for (const [name, fault] of Object.entries(FAULTS))
-        for (let at = 0; at < specimen.rows.length; at += 1) {
-          const rows = fault(specimen.rows, at);
+        for (let at = 0; at < made.rows.length; at += 1) {
+          const rows = fault(made.rows, at);
           if (!rows) continue;
           tried[name] = (tried[name] ?? 0) + 1;
-          if (!shows(specimen, rows)) missed.push(`${specimen.name}: ${name}, row ${at}`);
+          if (!shows(made, rows)) missed.push(`${made.name}: ${name}, row ${at}`);
         }
     expect(missed).toEqual([]);
     // Every kind of fault was seeded, and many more than two hundred in all.

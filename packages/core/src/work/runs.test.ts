@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
-import { specimens, type Specimen } from '../testing/specimens.js';
+import { handMade, type HandMade } from '../testing/handMade.js';
 import { workPiece, workRuns, type WorkedPiece } from './hook.js';
 import type { Row } from './rows.js';
 import { heightOf, lastRow, rowsOf, runsIn, type RowRun } from './runs.js';
@@ -9,7 +9,7 @@ import { heightOf, lastRow, rowsOf, runsIn, type RowRun } from './runs.js';
 const single = (rows: readonly Row[]): RowRun[] => rows.map((row) => ({ row, times: 1 }));
 
 /** What came off the hook; of a sound piece also along the edges that it must show. */
-const seen = ({ counts, faults, edge, astray, lost }: WorkedPiece, { edges }: Specimen) => {
+const seen = ({ counts, faults, edge, astray, lost }: WorkedPiece, { edges }: HandMade) => {
   if (faults.length > 0) return { counts, faults };
   return {
     counts,
@@ -20,7 +20,7 @@ const seen = ({ counts, faults, edge, astray, lost }: WorkedPiece, { edges }: Sp
 };
 
 describe('runs of rows', () => {
-  it.each(specimens())('give back the rows they were gathered from: $name', ({ rows }) => {
+  it.each(handMade())('give back the rows they were gathered from: $name', ({ rows }) => {
     const runs = runsIn(rows);
     expect(rowsOf(runs)).toEqual(rows);
     expect(lastRow(runs)).toEqual(rows.at(-1));
@@ -73,34 +73,32 @@ describe('runs of rows', () => {
 });
 
 describe('the hook', () => {
-  it.each(specimens())('works a run as it works its rows one by one: $name', (specimen) => {
-    expect(seen(workRuns(runsIn(specimen.rows)), specimen)).toEqual(
-      seen(workRuns(single(specimen.rows)), specimen),
-    );
+  it.each(handMade())('works a run as it works its rows one by one: $name', (made) => {
+    expect(seen(workRuns(runsIn(made.rows)), made)).toEqual(seen(workRuns(single(made.rows)), made));
   });
 
   it('works rows left out, doubled or with another count as it does one by one', () => {
-    const all = specimens();
+    const all = handMade();
     fc.assert(
       fc.property(
         fc.constantFrom(...all),
         fc.nat(),
         fc.constantFrom('left out', 'doubled', 'one stitch short', 'one stitch more', 'not turned'),
-        (specimen, place, fault) => {
-          const at = place % specimen.rows.length;
-          const row = specimen.rows[at]!;
+        (made, place, fault) => {
+          const at = place % made.rows.length;
+          const row = made.rows[at]!;
           const rows =
             fault === 'left out'
-              ? specimen.rows.toSpliced(at, 1)
+              ? made.rows.toSpliced(at, 1)
               : fault === 'doubled'
-                ? specimen.rows.toSpliced(at, 0, row)
-                : specimen.rows.with(
+                ? made.rows.toSpliced(at, 0, row)
+                : made.rows.with(
                     at,
                     fault === 'not turned'
                       ? { ...row, side: row.side === 'RS' ? 'WS' : 'RS' }
                       : { ...row, count: row.count + (fault === 'one stitch more' ? 1 : -1) },
                   );
-          expect(seen(workPiece(rows), specimen)).toEqual(seen(workRuns(single(rows)), specimen));
+          expect(seen(workPiece(rows), made)).toEqual(seen(workRuns(single(rows)), made));
         },
       ),
       { numRuns: 300 },

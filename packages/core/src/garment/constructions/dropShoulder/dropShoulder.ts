@@ -38,4 +38,27 @@ export const dropShoulder = panels({
     hem: HEM,
     cuff: CUFF,
   },
+  specimens: [
+    { name: 'drop shoulder', garment: { ease: 14 } },
+    {
+      name: 'overlapped V cardigan',
+      garment: {
+        ease: 12,
+        front: { style: 'overlap', width: 10 },
+        neck: { shape: 'V', drop: 24 },
+        neckband: { fabric: 'rib', height: 3, gather: 1 },
+        sleeve: { worked: 'down' },
+      },
+    },
+    {
+      name: 'A-line with a hood and balloon sleeves',
+      garment: {
+        ease: 14,
+        body: { shape: 'A-line', hemEase: 26 },
+        hood: { shape: 'shaped' },
+        front: { style: 'band', width: 4, fabric: 'rib' },
+        sleeve: { worked: 'down', rounds: 'joined', shape: 'balloon', fade: true },
+      },
+    },
+  ],
 });

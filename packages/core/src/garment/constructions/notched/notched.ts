@@ -38,4 +38,17 @@ export const notched = panels({
     hem: HEM,
     cuff: CUFF,
   },
+  specimens: [
+    {
+      name: 'notched cardigan with bands, slit',
+      garment: {
+        ease: 12,
+        front: { style: 'band', width: 4, fabric: 'rib' },
+        neckband: { fabric: 'rib', height: 3, gather: 0.95 },
+        slit: 8,
+        longerBack: 4,
+        sleeve: { length: 'three-quarter' },
+      },
+    },
+  ],
 });

@@ -27,6 +27,18 @@ export const overShoulders = construction({
   },
   table: { ...PANELS_ON_TABLE, root: 'back and front' },
   fields: FIELDS,
+  specimens: [
+    { name: 'over the shoulders', garment: { ease: 14, neck: { drop: 8, shape: 'round' } } },
+    {
+      name: 'cardigan over the shoulders, fronts longer',
+      garment: {
+        ease: 12,
+        front: { style: 'gap', width: 3 },
+        longerFront: 2,
+        neck: { drop: 14, shape: 'V' },
+      },
+    },
+  ],
   style: (read): OverShouldersStyle => ({ ...panelStyle(read), longerFront: read.longerFront }),
   draft: (input) => {
     const { style, fabrics } = input;

@@ -20,6 +20,17 @@ export const raglan = construction({
   },
   table: YOKE_ON_TABLE,
   fields: FIELDS,
+  specimens: [
+    { name: 'raglan', garment: { sleeve: { worked: 'rounds' } } },
+    {
+      name: 'raglan cardigan with bands',
+      garment: { front: { style: 'band', width: 4, fabric: 'rib' }, sleeve: { worked: 'rows' } },
+    },
+    {
+      name: 'raglan with a falling neck, A-line',
+      garment: { neck: { shape: 'round', drop: 6 }, body: { shape: 'A-line' }, line: { school: 'corner' } },
+    },
+  ],
   style: (read) => read,
   draft,
   program,

@@ -57,6 +57,7 @@ export const rectangles = panels({
     hem: { ...HEM, ...NONE },
     cuff: { ...CUFF, ...NONE },
   },
+  specimens: [{ name: 'rectangles', garment: {} }],
   style: (read) => ({
     ...read,
     ...BY_MEASURE,

@@ -28,6 +28,13 @@ export const roundYoke = construction({
   },
   table: YOKE_ON_TABLE,
   fields: FIELDS,
+  specimens: [
+    { name: 'round yoke', garment: { neck: { shape: 'short rows' } } },
+    {
+      name: 'round-yoke cardigan, waisted',
+      garment: { front: { style: 'gap', width: 3 }, body: { shape: 'waist' } },
+    },
+  ],
   style: (read) => read,
   draft,
   program,

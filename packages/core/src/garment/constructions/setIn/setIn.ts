@@ -40,4 +40,17 @@ export const setIn = panels({
     hem: HEM,
     cuff: CUFF,
   },
+  specimens: [
+    { name: 'set-in pullover, caps worked', garment: { ease: 9, sleeve: { worked: 'up' } } },
+    {
+      name: 'set-in cardigan, caps by short rows, waisted',
+      garment: {
+        ease: 10,
+        front: { style: 'gap', width: 3 },
+        neck: { shape: 'V', drop: 22 },
+        body: { shape: 'waist', waistEase: 12 },
+        sleeve: { worked: 'down', rounds: 'turned' },
+      },
+    },
+  ],
 });

@@ -39,6 +39,18 @@ export const sideToSide = construction({
     armband: ARMBAND,
   },
   // Only a vest steps in at the underarm; with sleeves the armhole is a plain drop.
+  specimens: [
+    { name: 'side to side, sleeved', garment: { ease: 14, sleeve: {} } },
+    {
+      name: 'side-to-side vest',
+      garment: {
+        ease: 10,
+        sleeve: null,
+        front: { style: 'gap', width: 5 },
+        neck: { shape: 'V', drop: 15 },
+      },
+    },
+  ],
   style: ({ armhole, ...read }): PanelStyle => panelStyle(read.sleeve ? read : { ...read, armhole }),
   draft,
   program,

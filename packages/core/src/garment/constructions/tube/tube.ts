@@ -19,6 +19,7 @@ export const tube = construction({
   },
   table: { root: 'tube', facing: { edge: 'lower edge', way: 'down' } },
   fields: FIELDS,
+  specimens: [{ name: 'tube', garment: { ease: -7, cord: true } }],
   style: (read) => read,
   draft,
   program,

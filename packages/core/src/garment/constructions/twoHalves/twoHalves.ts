@@ -25,6 +25,16 @@ export const twoHalves = construction({
     neck: ['neck.half', 'neck.drop'],
   },
   fields: FIELDS,
+  specimens: [
+    {
+      name: 'two halves',
+      garment: {
+        ease: 14,
+        neck: { drop: 20, shape: 'V' },
+        neckband: { fabric: 'rib', height: 3, gather: 1 },
+      },
+    },
+  ],
   style: (read): TwoHalvesStyle => ({
     ...panelStyle(read),
     // A half has an edge in front.

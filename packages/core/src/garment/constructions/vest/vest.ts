@@ -32,4 +32,5 @@ export const vest = panels({
     hem: HEM,
     armband: ARMBAND,
   },
+  specimens: [{ name: 'vest', garment: { ease: 6, neck: { shape: 'scoop', drop: 10 } } }],
 });

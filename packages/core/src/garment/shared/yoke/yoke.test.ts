@@ -4,7 +4,8 @@ import { planFile } from '../../../format/planFile.js';
 import { plan } from '../../../plan.js';
 import type { SizePlan } from '../../../sizePlan.js';
 import { auditPlanFile } from '../../../testing/auditor.js';
-import { anyFabric, designWith, fabricOf, openBodies, sizeOf } from '../../../testing/designs.js';
+import { anyFabric } from '../../../testing/anyDesign.js';
+import { designWith, fabricOf, openBodies, sizeOf } from '../../../testing/designs.js';
 import { rowsOf } from '../../../work/runs.js';
 
 const bodies = openBodies();

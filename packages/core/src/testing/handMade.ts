@@ -6,8 +6,8 @@ import { capShortRows } from '../shaping/cap.js';
 import { shoulderSteps, slopedShortRows } from '../shaping/shortRows.js';
 import type { EdgePlace, Row } from '../work/rows.js';
 
-/** A piece worked in some way, with the edges that it must show: what a plan would state of it. */
-export interface Specimen {
+/** A piece made by hand in some way, with the edges that it must show: what a plan would state of it. */
+export interface HandMade {
   name: string;
   rows: readonly Row[];
   /** Edges with their counts, and for row ends where they lie. */
@@ -35,7 +35,7 @@ const start = (stitches: number, round?: 'joined' | 'turned'): Passage => ({
 });
 
 /** A sleeve from 20 to 30 stitches in 16 rows. */
-export function sleeve(everyRow: 1 | 2): Specimen {
+export function sleeve(everyRow: 1 | 2): HandMade {
   const taper = even({
     start: 20,
     end: 30,
@@ -63,7 +63,7 @@ export function sleeve(everyRow: 1 | 2): Specimen {
 }
 
 /** A front of 40 stitches with a round neck of 16 over 7 rows, divided after row `divide`. */
-export function roundNeckFront(divide: number): Specimen {
+export function roundNeckFront(divide: number): HandMade {
   const top = divide + 7;
   const steps = leastAreaSteps(neckCurve('round', 8, 7), 7, 8)!;
   const take = 12 + 8 - steps[0]!;
@@ -128,7 +128,7 @@ export function roundNeckFront(divide: number): Specimen {
 }
 
 /** A front with a square neck and a band picked up along it: down the one side, over the centre, up the other. */
-export function neckBand(): Specimen {
+export function neckBand(): HandMade {
   const rows = [
     ...rowsOf([
       start(30),
@@ -197,7 +197,7 @@ export function neckBand(): Specimen {
  * A yoke in the round from 48 to 80 stitches, split: the body goes on over front and back with 6 chains under each arm, a
  * sleeve over its own stitches and the underside of one of the chains.
  */
-export function yoke(way: 'joined' | 'turned'): Specimen {
+export function yoke(way: 'joined' | 'turned'): HandMade {
   const growth = even({
     start: 48,
     end: 80,
@@ -256,7 +256,7 @@ export function yoke(way: 'joined' | 'turned'): Specimen {
 }
 
 /** A cap of 41 stitches by short rows, closed by a round. */
-export function cap(): Specimen {
+export function cap(): HandMade {
   const rows = rowsOf([
     start(41, 'joined'),
     {
@@ -278,7 +278,7 @@ export function cap(): Specimen {
 }
 
 /** A shoulder of 24 stitches that slopes by short rows. */
-export function slopedShoulder(): Specimen {
+export function slopedShoulder(): HandMade {
   const rows = rowsOf([
     start(24),
     { kind: 'even', part: 'main', to: 8 },
@@ -301,7 +301,7 @@ export function slopedShoulder(): Specimen {
 }
 
 /** A shoulder of 22 stitches in four steps: each second row leaves some at the armhole, the last ones stay live. */
-export function steppedShoulder(): Specimen {
+export function steppedShoulder(): HandMade {
   const steps = shoulderSteps(22, 4);
   let left = 22;
   const counts = steps.slice(0, -1).flatMap((step) => [left, (left -= step)]);
@@ -335,8 +335,8 @@ export function steppedShoulder(): Specimen {
   };
 }
 
-/** One specimen of every way in which rows are worked. */
-export function specimens(): Specimen[] {
+/** A piece of every way in which rows are worked. */
+export function handMade(): HandMade[] {
   return [
     sleeve(1),
     sleeve(2),
