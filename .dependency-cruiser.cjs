@@ -59,6 +59,45 @@ module.exports = {
       to: { path: '^apps/server/' },
     },
     {
+      name: 'rooms-without-cycles',
+      comment: 'The rooms of the page (folders of apps/web/src) depend on each other one way only.',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^apps/web/src/[^/]+', pathNot: '^apps/web/src/testing' },
+      to: { circular: true, path: '^apps/web/src/[^/]+', pathNot: '^apps/web/src/testing' },
+    },
+    {
+      name: 'state-and-ui-are-below',
+      comment: 'Hooks of state and parts of every form know no room.',
+      severity: 'error',
+      from: { path: '^apps/web/src/(state|ui)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^apps/web/src/(?!(state|ui|api|worker)/)[^/]+/' },
+    },
+    {
+      name: 'geometry-without-react',
+      comment: 'Only components and hooks use React; what they compute is free of it.',
+      severity: 'error',
+      from: { path: '^apps/web/src/.*/(?!use[A-Z])[^/]+\\.ts$', pathNot: '/testing/|\\.test\\.ts$' },
+      to: { path: 'node_modules/(react|react-dom|radix-ui)/' },
+    },
+    {
+      name: 'constructions-stay-apart',
+      comment:
+        'A construction uses what is shared, never another construction; only the registry knows them.',
+      severity: 'error',
+      from: { path: `${core}garment/constructions/([^/]+)/`, pathNot: '\\.test\\.ts$' },
+      to: { path: `${core}garment/constructions/`, pathNot: `${core}garment/constructions/$1/` },
+    },
+    {
+      name: 'only-the-registry-knows-constructions',
+      severity: 'error',
+      from: {
+        path: core,
+        pathNot: `${core}garment/(registry\\.ts|constructions/)|${core}index\\.ts$|\\.test\\.ts$|/testing/`,
+      },
+      to: { path: `${core}garment/constructions/` },
+    },
+    {
       name: 'server-not-web',
       severity: 'error',
       from: { path: '^apps/server/' },

@@ -1,6 +1,6 @@
 import { useDeferredValue } from 'react';
 import { Overview } from '../drawer/Overview';
-import { useChosenSize, useOld, useSizePlan } from '../design/useSizePlan';
+import { useChosenSize, useOld, useSizePlan } from '../state/useSizePlan';
 import { useView } from '../state/view';
 import { BodyFigure } from './BodyFigure';
 import { MeasurementHelp } from './SizesTable';

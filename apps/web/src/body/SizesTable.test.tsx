@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { newDesign, originOf, STANDARD_CHARTS, type Design } from '@upfell/core';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { toggleHidden, turnSizes, useView } from '../state/view';
-import type { SheetPlace } from '../ui/Sheet';
+import type { SheetPlace } from '../ui/sheet/sheetBlock';
 import { MeasurementHelp, SizesTable } from './SizesTable';
 import { SizesToolbar } from './SizesToolbar';
 

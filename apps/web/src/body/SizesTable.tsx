@@ -10,10 +10,11 @@ import {
   type MeasurementId,
   type Size,
 } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { edit, keepDraft, useDesign } from '../state/designStore';
 import { light, setSize, useView } from '../state/view';
-import { Sheet, type SheetCell, type SheetChange, type SheetHeading, type SheetPlace } from '../ui/Sheet';
+import { Sheet } from '../ui/sheet/Sheet';
+import type { SheetCell, SheetChange, SheetHeading, SheetPlace } from '../ui/sheet/sheetBlock';
 import { cellPath, isMeasurement, readCell, type SizeField } from './cells';
 
 interface Props {

@@ -11,7 +11,7 @@ import {
   type MeasurementId,
   type Size,
 } from '@upfell/core';
-import { useChosenSize, useDocument } from '../design/useSizePlan';
+import { useChosenSize, useDocument } from '../state/useSizePlan';
 import { edit, useDesign } from '../state/designStore';
 import { setSize, toggleHidden, turnSizes, useView } from '../state/view';
 import { Button } from '../ui/Button';

@@ -13,8 +13,8 @@ import {
 } from '@upfell/core';
 import type { Draft } from 'immer';
 import { charts } from '../api/library';
-import { download, fileName } from '../design/download';
-import { useDocument } from '../design/useSizePlan';
+import { download, fileName } from '../files/download';
+import { useDocument } from '../state/useSizePlan';
 import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { newDesign, originOf, STANDARD_CHARTS, type ChartSize, type SizeChart } from '@upfell/core';
 import { charts } from '../api/library';
 import { designs } from '../api/designs';
-import { download, fileName } from '../design/download';
+import { download, fileName } from '../files/download';
 import { LibraryPage } from '../library/LibraryPage';
 import { Button } from '../ui/Button';
 import { sizesCsv } from './csv';

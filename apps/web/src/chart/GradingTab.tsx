@@ -12,7 +12,7 @@ import {
   type Size,
   type Units,
 } from '@upfell/core';
-import { useChosenSize, useDocument } from '../design/useSizePlan';
+import { useChosenSize, useDocument } from '../state/useSizePlan';
 import { setSize } from '../state/view';
 import { useBox } from '../ui/useBox';
 

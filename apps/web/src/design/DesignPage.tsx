@@ -7,6 +7,7 @@ import { FabricPanel } from '../fabric/FabricPanel';
 import { ProposalDialog } from '../fabric/ProposalDialog';
 import { ShapePanel } from '../shape/ShapePanel';
 import { ShapeView } from '../shape/ShapeView';
+import { SleeveStrip } from '../rows/SleeveStrip';
 import { closeDesign, openDesign, useSaving } from '../state/saving';
 import { useDesign } from '../state/designStore';
 import { select, useView } from '../state/view';
@@ -93,7 +94,10 @@ export function DesignPage() {
               ) : known === 'pattern' ? (
                 <PatternView />
               ) : (
-                <TableView strip={known === 'table'} />
+                <>
+                  <TableView />
+                  <SleeveStrip />
+                </>
               )}
             </Suspense>
           </Mishap>

@@ -1,5 +1,5 @@
 import { History } from 'lucide-react';
-import { useStale } from './useSizePlan';
+import { useStale } from '../state/useSizePlan';
 
 /** Says that the pieces on screen are from before the newest entry, and what stands in the way. */
 export function OldPlanNotice() {

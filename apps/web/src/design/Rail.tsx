@@ -1,5 +1,5 @@
 import { NavLink, useParams } from 'react-router';
-import { useSizePlan } from './useSizePlan';
+import { useSizePlan } from '../state/useSizePlan';
 import { STEPS } from './steps';
 
 /** The steps as a rail in working order. */

@@ -13,7 +13,7 @@ import { Button } from '../ui/Button';
 import { chosenSize, setSize, toggleAll, useView } from '../state/view';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
-import { useUnits } from './useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 
 const HEIGHT = 58;
 const FLAG_GAP = 6;

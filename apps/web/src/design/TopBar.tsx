@@ -9,11 +9,11 @@ import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
-import { downloadDesign, downloadPlan } from './files';
+import { downloadDesign, downloadPlan } from '../files/designFiles';
 import { HistoryDialog } from './HistoryDialog';
 import { Planning } from './Planning';
 import { SavedState } from './SavedState';
-import { useUnits } from './useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 
 const STREAM_WORDS = {
   off: 'Tape and scale off',
@@ -88,7 +88,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               </DropdownMenu.Item>
               <DropdownMenu.Item
                 className={MENU_ITEM}
-                onSelect={() => downloadPlan(useDesign.getState().document!)}
+                onSelect={() => void downloadPlan(useDesign.getState().document!)}
               >
                 Download the plan file
               </DropdownMenu.Item>

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useSizePlan, useOld } from '../design/useSizePlan';
+import { useSizePlan, useOld } from '../state/useSizePlan';
 import { select, useView } from '../state/view';
 import { JoinDetail } from './JoinDetail';
 import { Overview } from './Overview';

@@ -1,6 +1,6 @@
 import { Lock, LockOpen } from 'lucide-react';
 import type { Pin } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { holdAll, letGoAll } from '../state/pins';
 import { Button } from '../ui/Button';
 

@@ -1,8 +1,8 @@
 import { formatLength, type Join } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 import { JOIN_LOOK, joinState } from '../joins/say';
 import { SeamFields } from '../joins/SeamFields';
-import { useEdging, useSeams } from '../joins/useSeams';
+import { useEdging, useSeams } from '../state/useSeams';
 import type { ScreenSize } from '../worker/screen';
 
 /** One join: both sides with their edges, how they meet, and what is eased in. */

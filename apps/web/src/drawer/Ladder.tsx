@@ -1,7 +1,7 @@
 import { CircleAlert } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { formatLength, isLegal, ladder, lengthOnTheHook, ruleInWords, unitsInWords } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { holdCount } from '../state/pins';
 import { Button } from '../ui/Button';
 import type { ScreenPlan, ScreenSize, ScreenQuantity } from '../worker/screen';

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { formatLength, inWords, type Note } from '@upfell/core';
-import { useDocument, useUnits } from '../design/useSizePlan';
+import { useDocument, useUnits } from '../state/useSizePlan';
 import { takeFix } from '../state/fixes';
 import { select } from '../state/view';
 import { Button } from '../ui/Button';

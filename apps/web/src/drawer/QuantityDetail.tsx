@@ -2,7 +2,7 @@ import { Lock, LockOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { formatLength, inWords, reasonPart, type Reason } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { holdCount } from '../state/pins';
 import { askBecause, usePlan } from '../state/planner';
 import { select, setSize } from '../state/view';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { formatLength, inWords, type CountChange, type Units, type WhatIf } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 import { askWhatIf, usePlan } from '../state/planner';
 import type { ScreenPlan, ScreenSize } from '../worker/screen';
 

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer';
 import type { Design } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { propose } from './proposal';
 
 interface Props {

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import type { Draft } from 'immer';
 import { type Design, type Fabric, type LibraryEntry, type LibraryFabric } from '@upfell/core';
 import { fabrics as library } from '../api/library';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { showFabric } from '../state/view';
@@ -14,7 +14,7 @@ import { MENU_ITEM } from '../ui/menu';
 import { Modal } from '../ui/Modal';
 import { propose } from './proposal';
 import { StitchPatterns } from './StitchPatterns';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 /** Where in the garment a fabric is used. */
 function usesOf({ garment }: Design, id: string): string[] {

@@ -7,7 +7,7 @@ import { Chains, CountedIn } from './FabricWays';
 import { FabricList } from './FabricList';
 import { Readings } from './Readings';
 import { RowTypes } from './RowTypes';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 import { YarnInSwatch } from './YarnInSwatch';
 
 const STITCH_WORDS: Record<Stitch, string> = {

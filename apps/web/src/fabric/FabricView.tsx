@@ -30,7 +30,7 @@ export function FabricView() {
           className={`print-flow min-h-0 grow ${View ? 'overflow-auto p-6' : 'data-[state=active]:flex data-[state=active]:flex-col'}`}
           tabIndex={-1}
         >
-          {View ? <View /> : <TableView strip={false} />}
+          {View ? <View /> : <TableView />}
         </Tabs.Content>
       ))}
     </Tabs.Root>

@@ -11,7 +11,7 @@ import {
   type Turning,
 } from '@upfell/core';
 import { ChoiceField, NumberField } from '../ui/fields';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 const TURNING_WORDS: Record<Turning, string> = {
   'does not count': 'counts as no stitch',

@@ -10,10 +10,10 @@ import {
   type Gauge,
 } from '@upfell/core';
 import type { Draft } from 'immer';
-import { useSizePlan, useUnits } from '../design/useSizePlan';
+import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
 import { propose } from './proposal';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 const FIELDS = [
   ['stitches', 'Stitches'],

@@ -1,6 +1,6 @@
 import { toast } from 'sonner';
 import { formatLength, type CountChange } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { dropProposal, takeProposal, useProposal } from './proposal';

@@ -11,11 +11,11 @@ import {
   type Fabric,
   type Gauge,
 } from '@upfell/core';
-import { useSizePlan, useUnits } from '../design/useSizePlan';
+import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { LengthField, NumberField } from '../ui/fields';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 const KEYS = { gauge: 'readings', unblocked: 'unblockedReadings' } as const;
 

@@ -1,10 +1,10 @@
 import { Plus, X } from 'lucide-react';
 import { heightOfRows, rowTypeAt, formatLength } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { ChoiceField, LengthField, TextField } from '../ui/fields';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 /** Rows of different heights by turns, and on which of them pieces end. */
 export function RowTypes() {

@@ -10,8 +10,8 @@ import {
   unitsInWords,
   type CountRule,
 } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
-import { useFabric } from './useFabric';
+import { useUnits } from '../state/useSizePlan';
+import { useFabric } from '../state/useFabric';
 
 /** Type a count: does it work flat and in the round, which counts near it do, and what do they measure. */
 export function RuleTester() {

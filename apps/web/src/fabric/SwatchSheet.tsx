@@ -9,9 +9,9 @@ import {
   formatLength,
   type Drape,
 } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 import { Switch } from '../ui/Switch';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 /** A worksheet for a first swatch: which hook, how many chains and rows, when to wash, how to count. It can be printed. */
 export function SwatchSheet() {

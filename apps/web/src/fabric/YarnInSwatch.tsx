@@ -2,7 +2,7 @@ import { swatchMetres } from '@upfell/core';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { ChoiceField, LengthField, NumberField } from '../ui/fields';
-import { useFabric } from './useFabric';
+import { useFabric } from '../state/useFabric';
 
 /** What the swatch took of yarn: in metres, or weighed with what the ball's label says. */
 export function YarnInSwatch() {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Ruler, Weight } from 'lucide-react';
 import type { InstrumentReading } from '@upfell/core';
 import { ask } from '../api/server';
-import { ShelfBar } from '../shelf/ShelfBar';
+import { ShelfBar } from '../library/ShelfBar';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 

@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { assemblyOf, formatLength, type AssemblyStep, type Tail } from '@upfell/core';
-import { useDocument, useUnits } from '../design/useSizePlan';
+import { useDocument, useUnits } from '../state/useSizePlan';
 import { edit, useDesign } from '../state/designStore';
 import { askAssembly, usePlan } from '../state/planner';
 import { Button } from '../ui/Button';

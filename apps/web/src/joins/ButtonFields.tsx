@@ -1,5 +1,5 @@
 import { buttonholes, formatLength, type Buttons } from '@upfell/core';
-import { useDocument, useUnits } from '../design/useSizePlan';
+import { useDocument, useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { ChoiceField, LengthField, NumberField } from '../ui/fields';

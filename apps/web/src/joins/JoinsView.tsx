@@ -1,13 +1,13 @@
 import { Tabs } from 'radix-ui';
 import { formatLength } from '@upfell/core';
-import { useSizePlan, useUnits, useOld } from '../design/useSizePlan';
+import { useSizePlan, useUnits, useOld } from '../state/useSizePlan';
 import { select, useView } from '../state/view';
 import { TAB } from '../ui/tabs';
 import type { ScreenSize } from '../worker/screen';
 import { AssemblyTab } from './AssemblyTab';
 import { ButtonFields } from './ButtonFields';
 import { JOIN_LOOK, joinState } from './say';
-import { useSeams } from './useSeams';
+import { useSeams } from '../state/useSeams';
 import { YarnTab } from './YarnTab';
 
 const KINDS: Record<string, string> = {

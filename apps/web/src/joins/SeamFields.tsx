@@ -8,7 +8,7 @@ import {
   type SeamMethod,
 } from '@upfell/core';
 import { formatLength } from '@upfell/core';
-import { useUnits } from '../design/useSizePlan';
+import { useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 
 const VERDICTS: Record<EdgingCheck['verdict'], { word: string; look: string }> = {

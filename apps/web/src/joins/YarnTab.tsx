@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { Draft } from 'immer';
 import { USUAL_RESERVE, type Colours, type Design, type Fabric } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { usePlan } from '../state/planner';
 import { Button } from '../ui/Button';

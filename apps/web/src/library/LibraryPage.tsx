@@ -2,7 +2,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
 import type { LibraryEntry, Stored } from '@upfell/core';
 import { NameDialog } from '../ui/NameDialog';
-import { ShelfBar } from '../shelf/ShelfBar';
+import { ShelfBar } from './ShelfBar';
 import { Entry, EntryWords, ListTrouble } from './Entry';
 import { useList } from './useList';
 

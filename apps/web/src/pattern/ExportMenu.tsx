@@ -9,8 +9,8 @@ import {
   type Design,
   type PatternText,
 } from '@upfell/core';
-import { download, fileName, offer } from '../design/download';
-import { downloadDesign, downloadPlan } from '../design/files';
+import { download, fileName, offer } from '../files/download';
+import { downloadDesign, downloadPlan } from '../files/designFiles';
 import { askCounts, askSchematic } from '../state/planner';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';

@@ -13,7 +13,7 @@ import {
   type Line,
 } from '@upfell/core';
 import { useDesign } from '../state/designStore';
-import { useChosenSize, useOld } from '../design/useSizePlan';
+import { useChosenSize, useOld } from '../state/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';

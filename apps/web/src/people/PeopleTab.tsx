@@ -18,7 +18,7 @@ import {
   type NearestSize,
   type Person,
 } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { light, setSize } from '../state/view';
 import { Button } from '../ui/Button';

@@ -11,7 +11,7 @@ import {
   type PlannedPiece,
   type Reason,
 } from '@upfell/core';
-import { useDocument, useOld, useSizePlan, useUnits } from '../design/useSizePlan';
+import { useDocument, useOld, useSizePlan, useUnits } from '../state/useSizePlan';
 import { HoldButton } from '../drawer/HoldButton';
 import { StyleField } from '../shape/StyleForm';
 import { editStyle, styleOf, withFigure } from '../state/style';

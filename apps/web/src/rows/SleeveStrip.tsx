@@ -1,5 +1,5 @@
 import { passageInShort, type Passage, type PlannedPiece } from '@upfell/core';
-import { useSizePlan } from '../design/useSizePlan';
+import { useSizePlan } from '../state/useSizePlan';
 import { RowStrip } from './RowStrip';
 
 type Shape = Extract<Passage, { kind: 'shape' }>;

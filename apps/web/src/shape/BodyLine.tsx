@@ -10,7 +10,7 @@ import {
   type GarmentRound,
   type Units,
 } from '@upfell/core';
-import { useSizePlan, useUnits } from '../design/useSizePlan';
+import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { useBox } from '../ui/useBox';
 
 /** The round of something at a distance from the shoulder, on the straight line between known ones; null beyond them. */

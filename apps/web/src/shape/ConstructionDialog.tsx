@@ -1,7 +1,7 @@
 import { changedGarment, CONSTRUCTIONS, type Design } from '@upfell/core';
 import { toast } from 'sonner';
 import { Modal } from '../ui/Modal';
-import { changeConstruction, givenUp } from './changeConstruction';
+import { changeConstruction, givenUp } from '../state/changeConstruction';
 
 interface Props {
   document: Design;

@@ -2,7 +2,7 @@ import { Slider } from 'radix-ui';
 import { scaleLinear } from 'd3';
 import type { Draft } from 'immer';
 import { completeBody, formatLength, tidy, type Design, type Ease, type PerSize } from '@upfell/core';
-import { useChosenSize, useUnits } from '../design/useSizePlan';
+import { useChosenSize, useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { withFigure } from '../state/style';
 import { EASE_CLASSES, EASE_SCALE, easeInWords } from './easeClasses';

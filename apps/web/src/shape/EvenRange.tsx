@@ -1,4 +1,4 @@
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 
 const WORDS = [

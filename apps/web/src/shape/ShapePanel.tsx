@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { constructionOf } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from '../state/useSizePlan';
 import { StyleForm } from './StyleForm';
 
 const ConstructionDialog = lazy(() =>

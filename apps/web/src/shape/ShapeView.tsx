@@ -2,7 +2,7 @@ import { Tabs } from 'radix-ui';
 import { lazy } from 'react';
 import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
-import { useYoke } from '../yoke/useYoke';
+import { useYoke } from '../state/useYoke';
 import { BodyLine } from './BodyLine';
 
 const YokeView = lazy(() => import('../yoke/YokeView').then((module) => ({ default: module.YokeView })));
@@ -13,7 +13,7 @@ export function ShapeView() {
   const views = [
     ...(yoke ? [{ id: 'yoke', label: 'Yoke', view: <YokeView /> }] : []),
     { id: 'line', label: 'Over the body', view: <BodyLine /> },
-    { id: 'pieces', label: 'Pieces', view: <TableView strip={false} /> },
+    { id: 'pieces', label: 'Pieces', view: <TableView /> },
   ];
   return (
     <Tabs.Root key={String(yoke)} defaultValue={views[0]!.id} className="flex min-h-0 grow flex-col">

@@ -15,7 +15,7 @@ import {
   type Fields,
   type PerSize,
 } from '@upfell/core';
-import { useChosenSize, useDocument } from '../design/useSizePlan';
+import { useChosenSize, useDocument } from '../state/useSizePlan';
 import { FabricChoice } from '../fabric/FabricChoice';
 import { edit } from '../state/designStore';
 import { setStyle, type StyleDraft } from '../state/style';

@@ -3,7 +3,7 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { toast } from 'sonner';
 import { easeOver, forSize, partsOf, tidy, type Design, type Ease, type PerSize } from '@upfell/core';
-import { useChosenSize } from '../design/useSizePlan';
+import { useChosenSize } from '../state/useSizePlan';
 import { edit, useDesign } from '../state/designStore';
 import { askShareBase } from '../state/planner';
 import { LengthField, NumberField } from '../ui/fields';

@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { newDesign } from '@upfell/core';
 import { openDocument, useDesign } from '../state/designStore';
 import { useView } from '../state/view';
-import { changeConstruction } from './changeConstruction';
+import { changeConstruction } from '../state/changeConstruction';
 import { ShapePanel } from './ShapePanel';
 
 jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));

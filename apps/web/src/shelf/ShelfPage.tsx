@@ -18,7 +18,7 @@ import { useList } from '../library/useList';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
-import { ShelfBar } from './ShelfBar';
+import { ShelfBar } from '../library/ShelfBar';
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {

@@ -162,6 +162,11 @@ export function askShareBase(design: Design, size: string, path: string): Promis
   return planner().shareBase(design, size, path);
 }
 
+/** The plan file of a document: every count, row and join of every size. */
+export function askPlanFile(document: Design): Promise<string> {
+  return planner().planFile(document);
+}
+
 /** Every count of every size as CSV. */
 export function askCounts(): Promise<string> {
   return planner().counts();

@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
-import { SleeveStrip } from '../rows/SleeveStrip';
 import { useBox } from '../ui/useBox';
 import { useView } from '../state/view';
-import { useSizePlan, useOld, useUnits } from '../design/useSizePlan';
-import { openingOf, useYoke } from '../yoke/useYoke';
+import { useSizePlan, useOld, useUnits } from '../state/useSizePlan';
+import { openingOf, useYoke } from '../state/useYoke';
 import { labelsOf } from './labels';
 import { fittingScale, layOut } from './layOut';
 import { placeLabels } from './placeLabels';
@@ -11,8 +10,8 @@ import { useTextMeasure } from './useTextMeasure';
 import { Pieces } from './Pieces';
 import { PieceLabels } from './PieceLabels';
 
-/** The table: all pieces to scale as they will be joined, their seams tied with both counts; below it the sleeve's strip. */
-export function TableView({ strip }: { strip: boolean }) {
+/** The table: all pieces to scale as they will be joined, their seams tied with both counts. */
+export function TableView() {
   const planned = useSizePlan();
   const all = useView((view) => view.all);
   const old = useOld();
@@ -53,26 +52,23 @@ export function TableView({ strip }: { strip: boolean }) {
   }, [planned, box, all, yoke, units, measure]);
 
   return (
-    <>
-      <div
-        ref={ref}
-        className={`print-flow relative min-h-0 grow overflow-hidden contain-content ${old ? 'opacity-55' : ''}`}
-        data-testid="table"
-      >
-        {drawing && box && planned ? (
-          <>
-            <Pieces box={box} {...drawing} joins={planned.size.joins} />
-            <PieceLabels labels={drawing.labels} joins={planned.size.joins} />
-          </>
-        ) : (
-          <p className="p-8 text-soft">
-            {planned && planned.size.pieces.length === 0
-              ? 'No pieces can be made for this size; the notes at the right say why.'
-              : 'Laying the pieces out …'}
-          </p>
-        )}
-      </div>
-      {strip && <SleeveStrip />}
-    </>
+    <div
+      ref={ref}
+      className={`print-flow relative min-h-0 grow overflow-hidden contain-content ${old ? 'opacity-55' : ''}`}
+      data-testid="table"
+    >
+      {drawing && box && planned ? (
+        <>
+          <Pieces box={box} {...drawing} joins={planned.size.joins} />
+          <PieceLabels labels={drawing.labels} joins={planned.size.joins} />
+        </>
+      ) : (
+        <p className="p-8 text-soft">
+          {planned && planned.size.pieces.length === 0
+            ? 'No pieces can be made for this size; the notes at the right say why.'
+            : 'Laying the pieces out …'}
+        </p>
+      )}
+    </div>
   );
 }

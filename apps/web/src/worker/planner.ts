@@ -6,6 +6,7 @@ import {
   inWords,
   letterTable,
   plan,
+  planFile,
   provenText,
   readDesign,
   schematicOf,
@@ -158,6 +159,11 @@ export class Planner {
         stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
       };
     });
+  }
+
+  /** The plan file of a document as text. */
+  planFile(document: Design): string {
+    return `${JSON.stringify(planFile(plan(document), document.units), null, 1)}\n`;
   }
 
   /** What a share in a field of the garment is a share of in a size, cm; null where that cannot be said. */

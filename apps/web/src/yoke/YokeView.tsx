@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
 import { completeBody, formatLength } from '@upfell/core';
-import { useChosenSize, useOld, useSizePlan, useUnits } from '../design/useSizePlan';
+import { useChosenSize, useOld, useSizePlan, useUnits } from '../state/useSizePlan';
 import { useView } from '../state/view';
 import { useBox } from '../ui/useBox';
 import { flatYoke } from './fromAbove';
 import { SplitSum } from './SplitSum';
-import { openingOf, useYoke } from './useYoke';
+import { openingOf, useYoke } from '../state/useYoke';
 import { YokeAbove } from './YokeAbove';
 import { YokeStrip } from './YokeStrip';
 import { YOKE_PARTS } from './yokeRows';

@@ -1,5 +1,5 @@
 import { newDesign, plan, rowsOf, type Design } from '@upfell/core';
-import { changeConstruction } from '../shape/changeConstruction';
+import { changeConstruction } from '../state/changeConstruction';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { takeFix } from '../state/fixes';
 import { forScreen } from '../worker/screen';

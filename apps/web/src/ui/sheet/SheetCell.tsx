@@ -41,7 +41,7 @@ export const Cell = memo(
         onPointerDown={(event) => {
           if (event.button === 0) onDown(event.shiftKey);
         }}
-        onPointerEnter={onOver}
+        onPointerEnter={({ buttons }) => buttons === 1 && onOver()}
         onDoubleClick={onOpen}
       >
         {marked && (

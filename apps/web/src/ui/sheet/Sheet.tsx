@@ -1,27 +1,17 @@
-import Papa from 'papaparse';
-import { useEffect, useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import {
+  cellsOf,
+  chosenBlock,
+  copiedText,
+  pastedCells,
+  pastedChanges,
+  type SheetCell,
+  type SheetChange,
+  type SheetHeading,
+  type SheetPlace,
+} from './sheetBlock';
 import { Cell, CellInput } from './SheetCell';
-
-/** A heading of a sheet's row or column. */
-export interface SheetHeading {
-  id: string;
-  label: string;
-  title?: string;
-}
-
-/** What a cell shows. */
-export interface SheetCell {
-  text: string;
-  /** Shown faintly where nothing is entered. */
-  placeholder?: string;
-  /** What is wrong with the text, as a sentence. */
-  trouble?: string | undefined;
-  /** Whether it differs from where it came from. */
-  marked?: boolean;
-}
-
-/** New text for cells, as one edit. */
-export type SheetChange = { row: string; column: string; text: string };
+import { useActiveCell } from './useActiveCell';
 
 interface Props {
   label: string;
@@ -36,31 +26,6 @@ interface Props {
   onPlace: (place: SheetPlace) => void;
   place: SheetPlace;
   wideRowHeads?: boolean;
-}
-
-/** The active cell and the other corner of what is chosen, by row and column. */
-export interface SheetPlace {
-  row: number;
-  column: number;
-  toRow: number;
-  toColumn: number;
-}
-
-/** First and last row and column of what is chosen. */
-export function chosenBlock({ row, column, toRow, toColumn }: SheetPlace) {
-  return {
-    top: Math.min(row, toRow),
-    bottom: Math.max(row, toRow),
-    left: Math.min(column, toColumn),
-    right: Math.max(column, toColumn),
-  };
-}
-
-/** Cells of a block copied from a spreadsheet: tab-separated, with quoted cells as spreadsheets write them. */
-export function pastedCells(text: string): string[][] {
-  const delimiter = text.includes('\t') ? '\t' : '';
-  const { data } = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter });
-  return data.map((row) => row.map((cell) => cell.trim()));
 }
 
 const ARROWS: Record<string, readonly [down: number, right: number]> = {
@@ -85,7 +50,6 @@ export function Sheet({
 }: Props) {
   const [editing, setEditing] = useState<string | null>(null);
   const grid = useRef<HTMLDivElement>(null);
-  const dragging = useRef(false);
   const row = Math.min(place.row, rows.length - 1);
   const column = Math.min(place.column, columns.length - 1);
   const block = chosenBlock({ ...place, row, column });
@@ -93,24 +57,7 @@ export function Sheet({
   const columnId = columns[column]!.id;
   const cellId = (r: number, c: number) => `cell-${rows[r]!.id}-${columns[c]!.id}`.replace(/\s/g, '_');
 
-  // Where the cell moves it comes into view; a table that was scrolled away from it stays where it is while figures change.
-  const active = cellId(row, column);
-  useEffect(() => {
-    document.getElementById(active)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  }, [active]);
-  // A reading from an instrument is typed into the active cell.
-  useEffect(() => {
-    const element = grid.current;
-    const drop = (event: Event) =>
-      onEdit([{ row: rowId, column: columnId, text: (event as CustomEvent<string>).detail }], false);
-    element?.addEventListener('reading', drop);
-    return () => element?.removeEventListener('reading', drop);
-  });
-  useEffect(() => {
-    const stop = () => (dragging.current = false);
-    window.addEventListener('pointerup', stop);
-    return () => window.removeEventListener('pointerup', stop);
-  }, []);
+  useActiveCell(grid, cellId(row, column), (text) => onEdit([{ row: rowId, column: columnId, text }], false));
 
   const go = (nextRow: number, nextColumn: number, extend = false) => {
     const r = Math.max(0, Math.min(rows.length - 1, nextRow));
@@ -144,7 +91,9 @@ export function Sheet({
     else if (key === 'Escape') onRevert(rowId, columnId);
     else if (key === 'Delete' || key === 'Backspace')
       onEdit(
-        fillBlock(() => ''),
+        cellsOf(block, rows, columns)
+          .flat()
+          .map((at) => ({ ...at, text: '' })),
         false,
       );
     else if (key.length === 1 && !command && !event.altKey && key !== '[' && key !== ']' && key !== '?')
@@ -153,32 +102,16 @@ export function Sheet({
     event.preventDefault();
     event.stopPropagation();
   };
-  const fillBlock = (text: (r: number, c: number) => string): SheetChange[] => {
-    const changes: SheetChange[] = [];
-    for (let r = block.top; r <= block.bottom; r += 1)
-      for (let c = block.left; c <= block.right; c += 1)
-        changes.push({ row: rows[r]!.id, column: columns[c]!.id, text: text(r, c) });
-    return changes;
-  };
   const copy = (event: ClipboardEvent) => {
     if (editing !== null) return;
-    const texts: string[][] = [];
-    for (const { row: r, column: c } of fillBlock(() => ''))
-      (texts[rows.findIndex(({ id }) => id === r) - block.top] ??= []).push(cell(r, c).text);
-    event.clipboardData.setData('text/plain', Papa.unparse(texts, { delimiter: '\t' }));
+    const texts = cellsOf(block, rows, columns).map((line) => line.map((at) => cell(at.row, at.column).text));
+    event.clipboardData.setData('text/plain', copiedText(texts));
     event.preventDefault();
   };
   const paste = (event: ClipboardEvent) => {
     if (editing !== null) return;
     const cells = pastedCells(event.clipboardData.getData('text/plain'));
-    const changes = cells.flatMap((texts, r) =>
-      texts.flatMap((text, c) => {
-        const to = { row: rows[block.top + r]?.id, column: columns[block.left + c]?.id };
-        return to.row !== undefined && to.column !== undefined
-          ? [{ row: to.row, column: to.column, text }]
-          : [];
-      }),
-    );
+    const changes = pastedChanges(cells, block, rows, columns);
     event.preventDefault();
     if (changes.length === 0) return;
     onEdit(changes, false);
@@ -269,10 +202,9 @@ export function Sheet({
                 chosen={r >= block.top && r <= block.bottom && c >= block.left && c <= block.right}
                 onDown={(extend) => {
                   setEditing(null);
-                  dragging.current = true;
                   go(r, c, extend);
                 }}
-                onOver={() => dragging.current && go(r, c, true)}
+                onOver={() => go(r, c, true)}
                 onOpen={() => setEditing(text)}
               />
             );

@@ -1,4 +1,5 @@
-import { plan, planFile, type Design } from '@upfell/core';
+import type { Design } from '@upfell/core';
+import { askPlanFile } from '../state/planner';
 import { download, fileName } from './download';
 
 /** Gives the person the design file. */
@@ -11,7 +12,6 @@ export function downloadDesign(design: Design): void {
 }
 
 /** Gives the person the plan file, every count, row and join of every size. */
-export function downloadPlan(design: Design): void {
-  const file = planFile(plan(design), design.units);
-  download(`${fileName(design.name)}.plan.json`, `${JSON.stringify(file, null, 1)}\n`, 'application/json');
+export async function downloadPlan(design: Design): Promise<void> {
+  download(`${fileName(design.name)}.plan.json`, await askPlanFile(design), 'application/json');
 }

@@ -1,9 +1,7 @@
 import { useMemo } from 'react';
-import { forSize, type RaglanStyle, type RoundYokeStyle, type YokeStyle } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
-import { styleOf } from '../state/style';
-
-export const YOKES = ['raglan', 'round-yoke'];
+import { constructionOf, forSize, type RaglanStyle, type RoundYokeStyle, type YokeStyle } from '@upfell/core';
+import { useDocument } from './useSizePlan';
+import { styleOf } from './style';
 
 /** The style of a garment from the neck down; null for any other. */
 export function useYoke():
@@ -15,7 +13,10 @@ export function useYoke():
   | null {
   const { garment, fabrics } = useDocument();
   return useMemo(
-    () => (YOKES.includes(garment.construction) ? (styleOf({ garment, fabrics }) as never) : null),
+    () =>
+      constructionOf(garment.construction)?.table.root === 'yoke'
+        ? (styleOf({ garment, fabrics }) as never)
+        : null,
     [garment, fabrics],
   );
 }

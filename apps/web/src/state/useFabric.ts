@@ -1,7 +1,7 @@
 import type { Draft } from 'immer';
 import type { Design, Fabric } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
-import { useView } from '../state/view';
+import { useDocument } from './useSizePlan';
+import { useView } from './view';
 
 /** The fabric that the fabric step shows, and how to reach it in a document. */
 export function useFabric(): {

@@ -1,5 +1,5 @@
 import { changedGarment, type ChangedGarment, type Design } from '@upfell/core';
-import { edit } from '../state/designStore';
+import { edit } from './designStore';
 
 /** Takes another construction, as one step of undo; held counts are let go. */
 export function changeConstruction(id: string): string | null {

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Design, Size, Units } from '@upfell/core';
-import { useDesign } from '../state/designStore';
-import { usePlan } from '../state/planner';
-import { chosenSize, useView } from '../state/view';
+import { useDesign } from './designStore';
+import { usePlan } from './planner';
+import { chosenSize, useView } from './view';
 import type { ScreenPlan, ScreenSize } from '../worker/screen';
 
 /** The open design's document. Only under DesignPage, which waits until there is one. */

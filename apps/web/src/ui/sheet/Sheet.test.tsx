@@ -2,7 +2,8 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { useState } from 'react';
-import { chosenBlock, pastedCells, Sheet, type SheetChange, type SheetPlace } from './Sheet';
+import { Sheet } from './Sheet';
+import { chosenBlock, pastedCells, type SheetChange, type SheetPlace } from './sheetBlock';
 
 const rows = ['bust', 'waist', 'hip'].map((id) => ({ id, label: id }));
 const columns = ['S', 'M', 'L'].map((id) => ({ id, label: id }));
@@ -117,7 +118,7 @@ it('clears, copies and pastes the chosen block', () => {
 
 it('chooses by dragging and with Shift and a click', () => {
   fireEvent.pointerDown(cell('bust S'), { button: 0 });
-  fireEvent.pointerEnter(cell('waist M'));
+  fireEvent.pointerEnter(cell('waist M'), { buttons: 1 });
   const chosen = () => screen.getAllByRole('gridcell', { selected: true }).length;
   expect(chosen()).toBe(4);
   fireEvent.pointerUp(window);

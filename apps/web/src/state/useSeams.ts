@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { checkEdging, seamsOf, type EdgingCheck, type Seam } from '@upfell/core';
-import { useDocument } from '../design/useSizePlan';
+import { useDocument } from './useSizePlan';
 import type { ScreenSize } from '../worker/screen';
 
 /** How every seam of a size is made, by the id of its join. */
