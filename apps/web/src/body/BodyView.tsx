@@ -8,7 +8,8 @@ import { useView } from '../state/view';
 import { chosenBlock, type SheetPlace } from '../ui/sheet/sheetBlock';
 import { TAB, TAB_LIST } from '../ui/tabs';
 import { isMeasurement } from './cells';
-import { SizesTable, useFields } from './SizesTable';
+import { SizesTable } from './SizesTable';
+import { useFields } from './useFields';
 import { SizesToolbar } from './SizesToolbar';
 
 /** The bodies of the range: the table of sizes, their steps at a glance, the chart they come from, and measured people. */

@@ -5,7 +5,6 @@ import {
   formatLength,
   inWords,
   measurement,
-  MEASUREMENTS,
   tidy,
   type MeasurementId,
   type Size,
@@ -15,20 +14,12 @@ import { edit, keepDraft, useDesign } from '../state/designStore';
 import { light, setSize, useView } from '../state/view';
 import { Sheet } from '../ui/sheet/Sheet';
 import type { SheetCell, SheetChange, SheetHeading, SheetPlace } from '../ui/sheet/sheetBlock';
+import { useFields } from './useFields';
 import { cellPath, isMeasurement, readCell, type SizeField } from './cells';
 
 interface Props {
   place: SheetPlace;
   onPlace: (place: SheetPlace) => void;
-}
-
-/** The fields that the table shows, in order. */
-export function useFields(): SizeField[] {
-  const hidden = useView((view) => view.hidden);
-  return useMemo(
-    () => ['name', 'group', ...MEASUREMENTS.map(({ id }) => id).filter((id) => !hidden.includes(id))],
-    [hidden],
-  );
 }
 
 const heading = (field: SizeField): SheetHeading =>

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import {
@@ -15,6 +14,7 @@ import {
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { Switch } from '../ui/Switch';
+import { csvRows } from './csv';
 
 /** Largest file that is read, in characters: ten thousand rows are told to be too many, not refused unread. */
 const LONGEST = 8_000_000;
@@ -35,15 +35,6 @@ interface Props {
   take: string;
   onClose: () => void;
   onTake: (sizes: ChartSize[], file: string) => void;
-}
-
-/** Rows of a CSV text: RFC 4180, or separated by semicolons or tabs as spreadsheets in other countries write it. */
-export function csvRows(text: string): string[][] {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [',', ';', '\t', '|'],
-  });
-  return data;
 }
 
 /** Brings a table of sizes in from a CSV file: the file, what its columns hold, and what is wrong by row and column. */

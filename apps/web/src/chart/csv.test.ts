@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { matchColumns, readTable, STANDARD_CHARTS, type ChartSize } from '@upfell/core';
-import { csvRows } from './ImportTable';
-import { sizesCsv } from './csv';
+import { sizesCsv, csvRows } from './csv';
 
 const back = (text: string) => {
   const rows = csvRows(text);

@@ -5,3 +5,12 @@ import { tableOf, type ChartSize, type Units } from '@upfell/core';
 export function sizesCsv(sizes: readonly ChartSize[], units: Units): string {
   return `${Papa.unparse(tableOf(sizes, units), { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }
+
+/** Rows of a CSV text: RFC 4180, or separated by semicolons or tabs as spreadsheets in other countries write it. */
+export function csvRows(text: string): string[][] {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [',', ';', '\t', '|'],
+  });
+  return data;
+}

@@ -1,7 +1,6 @@
 import { passageInShort, plan, rowsOf } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
-import { rowCounts } from './RowStrip';
-import { shapesOf } from './SleeveStrip';
+import { rowCounts, shapesOf } from './shapedPassages';
 
 it('shows for every shaped row the count that was worked, in every demo design and size', () => {
   for (const name of [

@@ -1,23 +1,8 @@
-import { amountOf, type Passage } from '@upfell/core';
+import type { PassageOf } from '@upfell/core';
 import { useBox } from '../ui/useBox';
+import { rowCounts } from './shapedPassages';
 
-type Shape = Extract<Passage, { kind: 'shape' }>;
-
-/** The stitches after each row of a shaped passage. */
-export function rowCounts(
-  { schedule, to }: Shape,
-  first: number,
-): { n: number; count: number; shaped: boolean }[] {
-  const events = new Set(schedule.events);
-  let count = schedule.start;
-  const rows = [];
-  for (let n = first; n <= to; n += 1) {
-    const shaped = events.has(n);
-    if (shaped) count += schedule.direction * amountOf(schedule, schedule.events.indexOf(n));
-    rows.push({ n, count, shaped });
-  }
-  return rows;
-}
+type Shape = PassageOf<'shape'>;
 
 /** A piece as a strip of rows: height of a bar is its stitches, shaping rows are dark and carry their count. */
 export function RowStrip({

@@ -12,17 +12,7 @@ import {
 } from '@upfell/core';
 import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { useBox } from '../ui/useBox';
-
-/** The round of something at a distance from the shoulder, on the straight line between known ones; null beyond them. */
-export function roundAt(rounds: readonly GarmentRound[], at: number): number | null {
-  const after = rounds.findIndex((one) => one.at >= at);
-  if (after < 0) return null;
-  const end = rounds[after]!;
-  if (end.at === at) return end.round;
-  if (after === 0) return null;
-  const start = rounds[after - 1]!;
-  return start.round + ((at - start.at) / (end.at - start.at)) * (end.round - start.round);
-}
+import { roundAt } from './roundAt';
 
 /** Body and garment by height: how round each is from the shoulder down and along the arm, the ease between them shaded. */
 export function BodyLine() {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { EASE_CLASSES, EASE_SCALE, easeInWords } from './easeClasses';
-import { roundAt } from './BodyLine';
+import { roundAt } from './roundAt';
 
 describe('classes of ease (craft; Craft Yarn Council, from memory)', () => {
   it.each([
