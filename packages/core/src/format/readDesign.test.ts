@@ -64,7 +64,7 @@ describe('readDesign', () => {
       /The flat rule’s multiple is 0; it can be 1 to 200/,
     ],
     ['fabrics.0.rule.flat.multiple', 2.5, 'fabrics[0].rule.flat.multiple', /a whole number belongs here/],
-    ['garment.construction', 'poncho', 'garment.construction', /it can be “drop-shoulder”/],
+    ['garment.construction', 'cloud', 'garment.construction', /it can be “drop-shoulder”/],
     ['garment.ease', 'much', 'garment.ease', /The ease is “much”/],
     ['garment.ease', { all: 10, sizes: { M: 900 } }, 'garment.ease.sizes.M', /it can be -40 to 80 cm/],
     ['garment.fabric', 'silk', 'garment.fabric', /it can be “body”, “rib”/],

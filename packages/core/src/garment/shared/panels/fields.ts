@@ -234,7 +234,7 @@ const sleeveFields = {
 };
 
 const sleeveGroup = {
-  name: 'The sleeve',
+  name: 'The sleeves',
   label: 'Sleeve',
   heading: 'Sleeve',
   help: 'How the sleeve is worked and shaped.',

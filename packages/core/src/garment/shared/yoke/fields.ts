@@ -111,7 +111,7 @@ export const YOKE_DEPTH = {
 export const BELOW_YOKE = {
   body: { ...BODY, heading: 'Body' },
   sleeve: group({
-    name: 'The sleeve',
+    name: 'The sleeves',
     label: 'Sleeve',
     heading: 'Sleeve',
     help: 'Worked down from the stitches of the yoke.',
