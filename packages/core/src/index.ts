@@ -98,6 +98,7 @@ export {
   fieldValues,
   type Construction,
   type GarmentRound,
+  type ShownCount,
   type TableLayout,
 } from './garment/construction.js';
 export type { PanelStyle } from './garment/shared/panels/style.js';

@@ -1,6 +1,6 @@
 import type { RowEnd } from './finishing/tails.js';
 import type { Counts } from './fit/problem.js';
-import type { PieceProgram } from './garment/construction.js';
+import type { PieceProgram, ShownCount } from './garment/construction.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
 import type { WorkedEdge } from './joins/audit.js';
 import type { PieceRole, Side } from './joins/roles.js';
@@ -18,7 +18,7 @@ export interface PlannedPiece {
   label: string;
   copies: number;
   /** Counts that its label on the table tells, in lines from its lower edge up. */
-  shows: readonly (readonly string[])[];
+  shows: readonly (readonly ShownCount[])[];
   fabric: string;
   /** The fabrics of the piece, each from a row on, with stitches and rows for each cm; the first from row 1. */
   sections: readonly PieceSection[];

@@ -1,6 +1,6 @@
 /** What is written on the table, in words and sizes; where it stands is found by `placeLabels`. */
 
-import { formatLength, type Units } from '@upfell/core';
+import { formatLength, type ShownCount, type Units } from '@upfell/core';
 import { joinLabel, joinState } from '../joins/say';
 import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 import type { Box, Point } from './geometry';
@@ -47,17 +47,6 @@ const PILL = { text: 11.5, line: 15, padding: 18, border: 5 };
 const COUNT_PADDING = 12;
 const LABEL_PADDING = 4;
 
-/** Said before a count where a piece shows several of a kind. */
-const BEFORE: Readonly<Record<string, string>> = {
-  'sleeve.cuff': 'cuff ',
-  'sleeve.top': 'top ',
-  'back.longer': 'longer by ',
-  'neck.width': 'neck ',
-  'neck.round': 'neck ',
-  'neck.half': 'neck, each half ',
-  'neck.drop': 'drop ',
-};
-
 /** The labels of a size: of its pieces, of its neck, and of its joins. */
 export function labelsOf(
   arrangement: Arrangement,
@@ -66,10 +55,11 @@ export function labelsOf(
   measure: Measure,
 ): Label[] {
   const quantities = new Map(size.quantities.map((quantity) => [quantity.id, quantity]));
-  const counts = (ids: readonly string[], short: boolean): CountText[] =>
-    ids.flatMap((id) => {
+  const counts = (shown: readonly ShownCount[], short: boolean): CountText[] =>
+    shown.flatMap((one) => {
+      const [id, before] = typeof one === 'string' ? [one, ''] : [one[0], `${one[1]} `];
       const quantity = quantities.get(id);
-      return quantity ? [{ quantity, text: countText(quantity, units, short) }] : [];
+      return quantity ? [{ quantity, text: before + countText(quantity, units, short) }] : [];
     });
   const block = (
     title: string | undefined,
@@ -166,6 +156,6 @@ const STATE_WORDS = { agreed: 'agreed', eased: 'agreed by easing', broken: 'brok
 
 function countText(quantity: ScreenQuantity, units: Units, short: boolean): string {
   const held = quantity.pinned ? ' (held)' : '';
-  const count = `${BEFORE[quantity.id] ?? ''}${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
+  const count = `${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
   return short ? count + held : `${count} · ${formatLength(quantity.actual, units, { unit: true })}${held}`;
 }

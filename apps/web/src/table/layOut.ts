@@ -1,4 +1,4 @@
-import { constructionOf } from '@upfell/core';
+import { constructionOf, type ShownCount } from '@upfell/core';
 import type { ScreenSize } from '../worker/screen';
 import { around, boxOf, middleOf, type Box, type Point } from './geometry';
 import { hang, shift, type PlacedShape } from './hang';
@@ -12,7 +12,7 @@ export interface Arrangement {
   shapes: PlacedShape[];
   joins: PlacedJoin[];
   /** The middle of the neck, and the counts told there. */
-  neck: { at: Point; counts: readonly string[] } | null;
+  neck: { at: Point; counts: readonly ShownCount[] } | null;
 }
 
 interface Room {

@@ -82,6 +82,9 @@ export interface MarkerRun {
   to: readonly number[];
 }
 
+/** A count as a label tells it: by itself, or with a word before it where a label tells several of a kind ("cuff 38 st"). */
+export type ShownCount = string | readonly [count: string, before: string];
+
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
 export interface PieceProgram {
   id: string;
@@ -91,7 +94,7 @@ export interface PieceProgram {
   label: string;
   copies: number;
   /** Counts that its label on the table tells, in lines from its lower edge up; of those that it does not have nothing is told. */
-  shows?: readonly (readonly string[])[];
+  shows?: readonly (readonly ShownCount[])[];
   fabric: Fabric;
   /** Other fabrics, each from a row on (rows of all parts number on); rising. */
   sections?: readonly { fabric: Fabric; first: number }[];
@@ -156,7 +159,7 @@ export interface TableLayout {
   /** Which of its edges faces where. */
   facing: { edge: EdgeRole; way: 'up' | 'down' | 'left' | 'right' };
   /** Counts told in the opening of the neck. */
-  neck?: readonly string[];
+  neck?: readonly ShownCount[];
 }
 
 /** A garment of a construction to try things with: fields of a design's `garment` that are not as usual. */

@@ -1,3 +1,4 @@
+import type { PieceProgram } from '../construction.js';
 import type { JoinPlan } from '../../joins/join.js';
 import type { Side } from '../../joins/roles.js';
 import { schedule, type Schedule, type ScheduleRequest } from '../../shaping/schedule.js';
@@ -30,10 +31,14 @@ export function must(request: ScheduleRequest): Schedule {
 }
 
 /** What the label of a sleeve tells on the table, from its end up. */
-export const SLEEVE_SHOWS = [['sleeve.cuff'], ['sleeve.rows'], ['sleeve.top']] as const;
+export const SLEEVE_SHOWS: NonNullable<PieceProgram['shows']> = [
+  [['sleeve.cuff', 'cuff']],
+  ['sleeve.rows'],
+  [['sleeve.top', 'top']],
+];
 
 /** What the label of a panel tells: where it changes to another fabric, both parts' stitches and rows. */
-export function panelShows(piece: 'back' | 'front', changes: boolean): readonly (readonly string[])[] {
+export function panelShows(piece: 'back' | 'front', changes: boolean): NonNullable<PieceProgram['shows']> {
   return changes
     ? [
         [`${piece}.width`, 'side.rows'],

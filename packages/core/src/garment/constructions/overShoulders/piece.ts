@@ -270,7 +270,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
   return {
     id: 'over',
     role: 'back and front',
-    shows: [['back.width'], ['front.width'], ['body.rows'], ['back.longer']],
+    shows: [['back.width'], ['front.width'], ['body.rows'], [['back.longer', 'longer by']]],
     label: 'Body',
     copies: 1,
     fabric,

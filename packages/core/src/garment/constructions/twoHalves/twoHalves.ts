@@ -22,7 +22,10 @@ export const twoHalves = construction({
     // The band at the centre back lies first, the left half at its right.
     root: 'centre band',
     facing: { edge: 'joined', way: 'right' },
-    neck: ['neck.half', 'neck.drop'],
+    neck: [
+      ['neck.half', 'neck, each half'],
+      ['neck.drop', 'drop'],
+    ],
   },
   fields: FIELDS,
   specimens: [

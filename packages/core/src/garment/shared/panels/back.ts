@@ -27,7 +27,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
   return {
     id: 'back',
     role: 'back',
-    shows: [...panelShows('back', style.upper !== null), ['back.longer']],
+    shows: [...panelShows('back', style.upper !== null), [['back.longer', 'longer by']]],
     label: 'Back',
     copies: 1,
     fabric,

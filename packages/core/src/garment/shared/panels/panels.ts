@@ -11,7 +11,10 @@ type Panels<F extends Fields> = Omit<Declaration<F, PanelStyle>, 'table' | 'styl
 export const PANELS_ON_TABLE: TableLayout = {
   root: 'back',
   facing: { edge: 'lower edge', way: 'up' },
-  neck: ['neck.width', 'neck.drop'],
+  neck: [
+    ['neck.width', 'neck'],
+    ['neck.drop', 'drop'],
+  ],
 };
 
 /** A construction of panels: its fields, over the parts that all of them share. */

@@ -8,5 +8,8 @@ export const YOKE_SKETCH =
 export const YOKE_ON_TABLE: TableLayout = {
   root: 'yoke',
   facing: { edge: 'back split', way: 'up' },
-  neck: ['neck.round', 'neck.drop'],
+  neck: [
+    ['neck.round', 'neck'],
+    ['neck.drop', 'drop'],
+  ],
 };
