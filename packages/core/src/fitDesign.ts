@@ -8,7 +8,7 @@ import type { MeasurementId } from './body/measurements.js';
 import type { FieldProblem } from './check/fields.js';
 import type { Design, Pin, Size } from './design.js';
 import type { Held } from './fit/clash.js';
-import type { Counts } from './fit/problem.js';
+import { countReader, type Counts } from './fit/counts.js';
 import { fitSizes, type SizeFit } from './fit/fit.js';
 import { heldAt } from './fit/lattice.js';
 import { EVENEST, type SolveMemory } from './fit/range.js';
@@ -182,7 +182,7 @@ function fitAll(
   const wish = { graded: design.graded, strength: ((design.range?.even ?? 0) / 100) * EVENEST };
   const pinsOf = (size: string, edging: boolean, { edgings }: Draft) =>
     design.pins.filter(
-      (pin) => pin.size === size && (edgings?.ids.includes(pin.quantity) ?? false) === edging,
+      (pin) => pin.size === size && (edgings?.ids.some((id) => id === pin.quantity) ?? false) === edging,
     );
   const pieces = fitSizes(
     sizes.map(({ drafted: { draft, input }, solved }) => ({
@@ -203,7 +203,7 @@ function fitAll(
   const edged = sizes.flatMap(({ drafted: { draft, input } }, i) => {
     const { counts } = pieces[i]!;
     return counts && draft.edgings
-      ? [{ i, problem: draft.edgings.follow(counts), pins: pinsOf(input.size.id, true, draft) }]
+      ? [{ i, problem: draft.edgings.follow(countReader(counts)), pins: pinsOf(input.size.id, true, draft) }]
       : [];
   });
   if (edged.length === 0) return whole;
@@ -237,7 +237,7 @@ function trialsOf(
   const countsWith = (held: Held): Counts | null => {
     const pieces = solve(draft, { bounds: heldAt(held) });
     if (pieces.kind !== 'solved' || !draft.edgings) return pieces.kind === 'solved' ? pieces.counts : null;
-    const followed = solve(draft.edgings.follow(pieces.counts), { bounds: pins });
+    const followed = solve(draft.edgings.follow(countReader(pieces.counts)), { bounds: pins });
     return followed.kind === 'solved' ? { ...pieces.counts, ...followed.counts } : null;
   };
   /** What stops it with these counts held; null where no piece can be worked. */

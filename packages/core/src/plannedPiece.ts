@@ -1,5 +1,5 @@
 import type { RowEnd } from './finishing/tails.js';
-import type { Counts } from './fit/problem.js';
+import type { Counts } from './fit/counts.js';
 import type { PieceProgram, ShownCount } from './garment/construction.js';
 import { edgeLength, sectionsOf, type PieceSection } from './garment/sections.js';
 import type { WorkedEdge } from './joins/audit.js';

@@ -9,7 +9,8 @@ import type { Axis, CountRule } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import type { Finishing } from './finishing/finishing.js';
 import type { SizeFit } from './fit/fit.js';
-import type { Counts, Rounding } from './fit/problem.js';
+import { countReader, type Counts } from './fit/counts.js';
+import type { Rounding } from './fit/problem.js';
 import type { Construction, Draft, Program, SizeInput } from './garment/construction.js';
 import { auditJoin, type Join, type WorkedEdge } from './joins/audit.js';
 import { PlanRefused, workAndCheck, type PlannedPiece } from './plannedPiece.js';
@@ -76,7 +77,7 @@ export function workGarment(
   input: SizeInput<unknown>,
   counts: Counts,
 ): WorkedGarment {
-  const program = construction.program(input, counts);
+  const program = construction.program(input, countReader(counts));
   const edges = new Map<string, WorkedEdge>();
   const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
   const joins = program.joins.map((join) => auditJoin(join, edges));
@@ -146,7 +147,7 @@ export function planSize(
       id,
       label,
       target,
-      actual: actual(counts),
+      actual: actual(countReader(counts)),
     })),
     quantities: draft.quantities.map((quantity): PlannedQuantity => {
       const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;

@@ -1,7 +1,8 @@
 import { measurement, type Body, type Group, type MeasurementId } from '../body/measurements.js';
 import type { CompletedBody, Derived } from '../body/derive.js';
 import { doubts, fallingMeasurements } from '../body/plausible.js';
-import type { Counts, Quantity } from '../fit/problem.js';
+import type { Counts } from '../fit/counts.js';
+import type { Quantity } from '../fit/problem.js';
 import { cm, say } from '../text/phrase.js';
 import type { Join } from '../joins/audit.js';
 import type { Note } from './note.js';

@@ -1,5 +1,5 @@
 import type { DraftQuantity } from '../garment/construction.js';
-import type { Counts } from '../fit/problem.js';
+import type { Counts } from '../fit/counts.js';
 import { cm, say, type Phrase } from '../text/phrase.js';
 import type { Note } from './note.js';
 

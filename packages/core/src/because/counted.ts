@@ -1,5 +1,6 @@
 import type { Gauge } from '../fabric/fabric.js';
-import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js';
+import type { Counts } from '../fit/counts.js';
+import type { HelperCount, Quantity, Relation } from '../fit/problem.js';
 import type { Reason } from './reason.js';
 
 /** A count that can be explained. */

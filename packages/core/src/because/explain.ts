@@ -1,3 +1,4 @@
+import { countReader } from '../fit/counts.js';
 import { ladder, ruleInWords } from '../fabric/counts.js';
 import { asWanted, breaksWish, costOf } from '../fit/problem.js';
 import { cm, figure, rate, say, span, type Phrase } from '../text/phrase.js';
@@ -62,7 +63,7 @@ export function explain(quantity: Explained, counted: Counted, pinned: boolean):
   for (const relation of relations)
     if (relation.terms.some(({ of }) => of === quantity.id)) {
       const partner = relation.terms.find(({ of }) => of !== quantity.id);
-      const sentence = relation.says(counts);
+      const sentence = relation.says(countReader(counts));
       if (sentence.length === 0) continue;
       reasons.push({
         label: sentence,

@@ -2,7 +2,8 @@ import { eliminateAll } from './eliminate.js';
 import { costAt, latticesOf, linearRelations, wholeCost, type Bounds, type Lattice } from './lattice.js';
 import { MOST_WORK, type Learned } from './solve.js';
 import { orderOf } from './order.js';
-import { costOfCounts, type Counts, type Problem } from './problem.js';
+import type { Counts } from './counts.js';
+import { costOfCounts, type Problem } from './problem.js';
 
 /** One way to count a size, and what it costs by itself, cm. */
 export interface Candidate {

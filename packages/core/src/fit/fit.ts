@@ -3,7 +3,7 @@ import type { Pin } from '../design.js';
 import { say } from '../text/phrase.js';
 import { checkPins, clashingRules, type Clash, type Held } from './clash.js';
 import { pinNotes, ruleClashInWords, type LabelledProblem } from './clashInWords.js';
-import type { Counts } from './problem.js';
+import type { Counts } from './counts.js';
 import { fitRange, type FittedRange, type SolveMemory } from './range.js';
 import { newLearned, solve } from './solve.js';
 

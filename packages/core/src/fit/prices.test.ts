@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { anyProblem, testQuantity } from '../testing/randomProblems.js';
 import { costAt, latticesOf, linearRelations, type Lattice } from './lattice.js';
 import { reachByPrices } from './prices.js';
-import { holds, type Counts, type Problem } from './problem.js';
+import type { Counts } from './counts.js';
+import { holds, type Problem } from './problem.js';
 import { sumAtMost, sumIs } from './relations.js';
 import { solve } from './solve.js';
 

@@ -1,5 +1,6 @@
 import type { CountRule } from '../fabric/fabric.js';
 import type { Phrase } from '../text/phrase.js';
+import type { CountReader, Counts } from './counts.js';
 
 /** How a count may miss its target: to the nearest, or on one side only while the seams allow it. */
 export type Rounding = 'nearest' | 'not over' | 'not under';
@@ -51,10 +52,8 @@ export interface Relation {
   /** Holds only where this choice (a helper) has this value. */
   when?: { choice: string; is: number };
   /** The relation in the trade's words, with the counts that were found; empty where another relation says it. */
-  says: (counts: Counts) => Phrase;
+  says: (counts: CountReader) => Phrase;
 }
-
-export type Counts = Readonly<Record<string, number>>;
 
 /** The integer problem of one size. */
 export interface Problem {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { Counts, Problem, Quantity } from './problem.js';
+import type { Counts } from './counts.js';
+import type { Problem, Quantity } from './problem.js';
 import { costOf } from './problem.js';
 import { EVENEST, fitRange, type RangeWish } from './range.js';
 import { unevenness } from './candidates.js';

@@ -1,6 +1,7 @@
 import { groupsOfRange, partOf } from './components.js';
 import { heldAt, type Bounds } from './lattice.js';
-import type { Counts, Problem } from './problem.js';
+import type { Counts } from './counts.js';
+import type { Problem } from './problem.js';
 import { settle, type Link, type Run, type Settled } from './settle.js';
 import { newLearned, solve, type Learned, type SolveResult } from './solve.js';
 

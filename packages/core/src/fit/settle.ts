@@ -1,6 +1,7 @@
 import { candidatesOf, cheapestChain, type Candidate } from './candidates.js';
 import type { Bounds } from './lattice.js';
-import { costOfCounts, type Counts, type Problem } from './problem.js';
+import type { Counts } from './counts.js';
+import { costOfCounts, type Problem } from './problem.js';
 import { MOST_WORK_OF_RANGE, solve, type Learned } from './solve.js';
 
 /** A pair (size, next size) of a run in which a count must not fall. */

@@ -5,7 +5,7 @@ import type { Fields, StyleOf } from '../fields/kinds.js';
 import { readFields } from '../fields/read.js';
 import type { Size } from '../design.js';
 import type { Axis, Fabric } from '../fabric/fabric.js';
-import type { Counts, HelperCount, Quantity, Relation } from '../fit/problem.js';
+import type { HelperCount, Quantity, Relation } from '../fit/problem.js';
 import type { Note } from '../advice/note.js';
 import type { GarmentFacts } from '../advice/facts.js';
 import type { JoinPlan } from '../joins/join.js';
@@ -13,9 +13,11 @@ import type { EdgeRole, PieceRole, Side } from '../joins/roles.js';
 import type { EdgeRun } from '../shaping/cap.js';
 import type { Passage } from '../passages/passage.js';
 import type { EdgePlace } from '../work/rows.js';
+import type { CountId, GarmentCounts } from './counts.js';
 
 /** A quantity as a construction drafts it: the unknown count, and what people call it. */
 export interface DraftQuantity extends Quantity {
+  id: CountId;
   label: string;
   fabric: Fabric;
   axis: Axis;
@@ -28,7 +30,7 @@ export interface FinishedPlan {
   id: string;
   label: string;
   target: number;
-  actual: (counts: Counts) => number;
+  actual: (counts: GarmentCounts) => number;
 }
 
 /** One size of a garment before its counts are known. */
@@ -45,9 +47,9 @@ export interface Draft {
 /** Counts that follow from other counts and never move them. */
 export interface Edgings {
   /** Ids of their quantities. */
-  ids: readonly string[];
+  ids: readonly CountId[];
   /** Drafts them for the counts of the pieces. */
-  follow: (counts: Counts) => Pick<Draft, 'quantities' | 'helpers' | 'relations'>;
+  follow: (counts: GarmentCounts) => Pick<Draft, 'quantities' | 'helpers' | 'relations'>;
 }
 
 export interface EdgeProgram {
@@ -83,7 +85,7 @@ export interface MarkerRun {
 }
 
 /** A count as a label tells it: by itself, or with a word before it where a label tells several of a kind ("cuff 38 st"). */
-export type ShownCount = string | readonly [count: string, before: string];
+export type ShownCount = CountId | readonly [count: CountId, before: string];
 
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
 export interface PieceProgram {
@@ -100,7 +102,7 @@ export interface PieceProgram {
   sections?: readonly { fabric: Fabric; first: number }[];
   work: 'rows' | 'rounds';
   /** Quantities that together are the piece's rows from beginning to end. */
-  rows: readonly string[];
+  rows: readonly CountId[];
   /** Rows besides, that are half a row each and so add no height: short rows out from the joining of a round and back. */
   halfRows?: number;
   passages: readonly Passage[];
@@ -111,7 +113,7 @@ export interface PieceProgram {
    */
   markers?: readonly MarkerRun[];
   /** Quantities that the worked piece must show: the sum of these edges as the hook counted them. */
-  expects: readonly { quantity: string; edges: readonly string[] }[];
+  expects: readonly { quantity: CountId; edges: readonly string[] }[];
 }
 
 /** The finished garment's round at a distance from the shoulder point, cm: down the body, or along the arm. */
@@ -181,7 +183,7 @@ export interface Declaration<F extends Fields, Style> {
   /** Garments as a designer would open, band and shape them: what every test of all constructions takes. */
   specimens: readonly Specimen[];
   draft: (input: SizeInput<Style>) => Draft;
-  program: (input: SizeInput<Style>, counts: Counts) => Program;
+  program: (input: SizeInput<Style>, counts: GarmentCounts) => Program;
 }
 
 /** What the fields of a garment have as values, usual figures filled in. */

@@ -1,10 +1,11 @@
 import type { Reason } from '../../because/reason.js';
 import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { Counts, Relation } from '../../fit/problem.js';
+import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
+import type { BandId, CountId, GarmentCounts, PickedBandId } from '../counts.js';
 import { ends, SIDES } from './pieces.js';
 import type { PieceRole, Side } from '../../joins/roles.js';
 import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
@@ -84,7 +85,7 @@ export function acrossOf({ worked }: BandStyle): Axis {
  * @param because how the edge came to its length
  */
 export function ribQuantities(input: {
-  id: string;
+  id: BandId;
   label: string;
   style: BandStyle;
   size: string;
@@ -125,13 +126,13 @@ export function ribQuantities(input: {
 
 /** Quantities and seam of a band that runs along `edge`, an edge of stitches. */
 export function draftBand(input: {
-  id: string;
+  id: BandId;
   label: string;
   style: BandStyle;
   size: string;
   fabric: Fabric;
   field?: string;
-  edge: { of: string; label: string; perCm: number; target: number };
+  edge: { of: CountId; label: string; perCm: number; target: number };
 }): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
   const { id, label, style, size, fabric, edge } = input;
   const height = forSize(style.height, size);
@@ -146,8 +147,8 @@ export function draftBand(input: {
     {
       id: `${id}.seam`,
       rule: `the ${label.toLowerCase()} goes along its edge`,
-      says: (counts: Counts) =>
-        say`Sewn to ${counts[edge.of]!} stitches (${cm(counts[edge.of]! / edge.perCm)}): ${counts[`${id}.rows`]!} ${alongOf(style)} of rib`,
+      says: (counts: GarmentCounts) =>
+        say`Sewn to ${counts.of(edge.of)} stitches (${cm(counts.of(edge.of) / edge.perCm)}): ${counts.of(`${id}.rows`)} ${alongOf(style)} of rib`,
     },
     { of: `${id}.rows`, perCm: rowsPerCm * style.gather, times: 1 },
     { of: edge.of, perCm: edge.perCm, times: 1 },
@@ -155,9 +156,6 @@ export function draftBand(input: {
   );
   return { quantities, relations, height };
 }
-
-/** The ribs of a garment. */
-export type BandId = 'hem' | 'hem-front' | 'cuff' | 'neckband' | 'armband';
 
 /** What each is to the garment. */
 const ROLES: Readonly<Record<BandId, PieceRole>> = {
@@ -179,7 +177,7 @@ export function bandPiece(
   copies: number,
   band: BandStyle,
   fabrics: ReadonlyMap<string, Fabric>,
-  counts: Counts,
+  counts: GarmentCounts,
   freeEnds = false,
 ): PieceProgram {
   const fabric = fabrics.get(band.fabric)!;
@@ -198,8 +196,8 @@ export function bandPiece(
       },
       counts,
     );
-  const stitches = counts[`${id}.height`]!;
-  const rows = counts[`${id}.rows`]!;
+  const stitches = counts.of(`${id}.height`);
+  const rows = counts.of(`${id}.rows`);
   const along = (side: Side) => ends(side, { part: 'main', first: 1, last: rows });
   return {
     id,
@@ -257,7 +255,7 @@ export function bandPiece(
 
 /** A band picked up along an edge: its stitches run along it, its rows go across. */
 interface PickedBand {
-  id: string;
+  id: BandId | PickedBandId;
   role: PieceRole;
   label: string;
   copies: number;
@@ -265,16 +263,16 @@ interface PickedBand {
   /** The edge in words. */
   along: string;
   /** Names of the counts along the edge and across, and of its left and right ends. */
-  counted: { along: string; across: string };
+  counted: { along: CountId; across: CountId };
   ends: { left: string; right: string };
   freeEnds: boolean;
 }
 
 function pickedUp(
   { id, role, label, copies, fabric, along, counted, ends: named, freeEnds }: PickedBand,
-  counts: Counts,
+  counts: GarmentCounts,
 ): PieceProgram {
-  const [stitches, rows] = [counts[counted.along]!, counts[counted.across]!];
+  const [stitches, rows] = [counts.of(counted.along), counts.of(counted.across)];
   return {
     id,
     role,
@@ -331,13 +329,13 @@ const ALONG: Readonly<Record<BandId, string>> = {
 
 /** A band of its own counts, stitches and rows, picked up along an edge. */
 export function pickedBand(
-  id: string,
+  id: PickedBandId,
   role: PieceRole,
   label: string,
   copies: number,
   fabric: Fabric,
   along: string,
-  counts: Counts,
+  counts: GarmentCounts,
 ): PieceProgram {
   return pickedUp(
     {
@@ -356,10 +354,10 @@ export function pickedBand(
 }
 
 /** The bands picked up along two open fronts, and along the ends of the ribs that there are. */
-export function frontBandPiece(fabric: Fabric, counts: Counts): PieceProgram {
+export function frontBandPiece(fabric: Fabric, counts: GarmentCounts): PieceProgram {
   const ribs = [
-    ...(counts['hem.height'] === undefined ? [] : ['hem rib']),
-    ...(counts['neckband.height'] === undefined ? [] : ['neckband']),
+    ...(counts.find('hem.height') === undefined ? [] : ['hem rib']),
+    ...(counts.find('neckband.height') === undefined ? [] : ['neckband']),
   ];
   const included = ribs.length > 0 ? `, ${ribs.join(' and ')} included` : '';
   return pickedBand('band', 'front band', 'Front band', 2, fabric, `the front edge${included}`, counts);

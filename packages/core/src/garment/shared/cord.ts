@@ -2,14 +2,14 @@
 
 import { ANY_COUNT, type Fabric } from '../../fabric/fabric.js';
 import type { Reason } from '../../because/reason.js';
-import type { Counts } from '../../fit/problem.js';
 import type { DraftQuantity, EdgeProgram, PieceProgram } from '../construction.js';
+import type { CordId, GarmentCounts } from '../counts.js';
 import { ends, SIDES } from './pieces.js';
 import { quantity } from './quantity.js';
 
 /** The chain of a cord, never shorter than wanted. */
 export function cordQuantity(
-  id: string,
+  id: CordId,
   label: string,
   fabric: Fabric,
   target: number,
@@ -30,13 +30,13 @@ export function cordQuantity(
 
 /** The cord as a piece: all of its edges are free. */
 export function cordPiece(
-  id: string,
+  id: CordId,
   label: string,
   copies: number,
   fabric: Fabric,
-  counts: Counts,
+  counts: GarmentCounts,
 ): PieceProgram {
-  const chain = counts[`${id}.chain`]!;
+  const chain = counts.of(`${id}.chain`);
   return {
     id,
     role: 'cord',

@@ -2,8 +2,10 @@
 
 import type { Reason } from '../../because/reason.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { Counts, HelperCount, Relation } from '../../fit/problem.js';
-import { sumAtLeast, sumAtMost } from '../../fit/relations.js';
+import type { HelperCount, Relation } from '../../fit/problem.js';
+import type { Phrase } from '../../text/phrase.js';
+import type { BandId, CountId, GarmentCounts } from '../counts.js';
+import { sumAtLeast, sumAtMost } from '../relations.js';
 import { EASED_SHARE, easeAllowed, type SeamLength } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
@@ -29,10 +31,10 @@ export function together(parts: readonly Edging[]): ReturnType<Edgings['follow']
 }
 
 /** Ids of the counts of ribs, and of the bands of open fronts. */
-export function edgingIds(ribs: readonly { id: string }[], banded: boolean): string[] {
+export function edgingIds(ribs: readonly { id: BandId }[], banded: boolean): CountId[] {
   return [
-    ...ribs.flatMap(({ id }) => [`${id}.height`, `${id}.rows`]),
-    ...(banded ? ['band.stitches', 'band.rows'] : []),
+    ...ribs.flatMap(({ id }): CountId[] => [`${id}.height`, `${id}.rows`]),
+    ...(banded ? (['band.stitches', 'band.rows'] as const) : []),
   ];
 }
 
@@ -45,7 +47,7 @@ export interface Edge extends SeamLength {
 /** A rib along an edge, worked sideways or up from it. */
 export function ribAlong(
   { size, fabrics }: Pick<SizeInput<unknown>, 'size' | 'fabrics'>,
-  { id, label, style }: { id: string; label: string; style: BandStyle },
+  { id, label, style }: { id: BandId; label: string; style: BandStyle },
   edge: Edge,
 ): Edging {
   const fabric = fabrics.get(style.fabric)!;
@@ -67,7 +69,7 @@ export function ribAlong(
       countsPerCm: perCm(fabric.gauge, alongOf(style)) * style.gather,
       edge,
       says: (counts) =>
-        say`${edge.label} ${cm(edge.length)}: ${counts[`${id}.rows`]!} ${alongOf(style)} of rib along it`,
+        say`${edge.label} ${cm(edge.length)}: ${counts.of(`${id}.rows`)} ${alongOf(style)} of rib along it`,
     }),
   };
 }
@@ -77,7 +79,7 @@ export interface Stretch {
   label: string;
   length: number;
   /** The count that it comes from. */
-  of: string;
+  of: CountId;
   /** Its counts for each cm, where the count is found together with the band's and the length is only what is wanted. */
   perCm?: number;
 }
@@ -91,12 +93,12 @@ export function endOfRib(
   { size, fabrics }: Pick<SizeInput<unknown>, 'size' | 'fabrics'>,
   id: 'hem' | 'neckband',
   band: BandStyle | null,
-  counts: Counts,
+  counts: GarmentCounts,
 ): Stretch[] {
   if (!band) return [];
-  const of = `${id}.height`;
+  const of = `${id}.height` as const;
   const countsPerCm = perCm(fabrics.get(band.fabric)!.gauge, acrossOf(band));
-  const found = counts[of];
+  const found = counts.find(of);
   const known =
     found === undefined
       ? { length: forSize(band.height, size.id), perCm: countsPerCm }
@@ -148,7 +150,7 @@ export function frontBandAlong(
       edge: { length: sum, unit: 1 / stitches },
       open: stretches,
       says: (found) =>
-        say`Picked up along ${cm(sum)}: ${found['band.stitches']!} stitches (${cm(found['band.stitches']! / stitches)})`,
+        say`Picked up along ${cm(sum)}: ${found.of('band.stitches')} stitches (${cm(found.of('band.stitches') / stitches)})`,
     }),
   };
 }
@@ -165,17 +167,17 @@ export function alongEdge({
 }: {
   id: string;
   rule: string;
-  of: string;
+  of: CountId;
   countsPerCm: number;
   edge: SeamLength;
   open?: readonly Stretch[];
-  says: Relation['says'];
+  says: (counts: GarmentCounts) => Phrase;
 }): Relation[] {
   const { length, unit } = edge;
   // The share is of the shorter side, whichever that turns out to be.
   const shorter = { length: length / (1 + EASED_SHARE), unit };
   const ease = easeAllowed(shorter, { ...shorter, unit: 1 / countsPerCm });
-  const times: Record<string, number> = { [of]: 1 / countsPerCm };
+  const times: Partial<Record<CountId, number>> = { [of]: 1 / countsPerCm };
   let fixed = length;
   for (const stretch of open)
     if (stretch.perCm) {

@@ -1,8 +1,8 @@
 /** How the front of a garment opens, whatever its construction. */
 
 import { perCm } from '../../fabric/gauge.js';
-import type { Counts } from '../../fit/problem.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
+import type { GarmentCounts } from '../counts.js';
 import { cordQuantity } from './cord.js';
 import { choice, fabric, group, length, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
@@ -102,9 +102,12 @@ export function openingWidth({ style, size }: Input): number {
 }
 
 /** The same as it has come out: a band is as wide as its rows. */
-export function openingWorked(input: Input & Pick<SizeInput<unknown>, 'fabrics'>, counts: Counts): number {
+export function openingWorked(
+  input: Input & Pick<SizeInput<unknown>, 'fabrics'>,
+  counts: GarmentCounts,
+): number {
   const { front } = input.style;
-  const rows = counts['band.rows'];
+  const rows = counts.find('band.rows');
   if (front.style !== 'band' || rows === undefined) return openingWidth(input);
   return rows / perCm(input.fabrics.get(front.fabric)!.gauge, 'rows');
 }

@@ -3,8 +3,8 @@
 import { choice, groupOrNone, lengthOrNone, otherFabric, type StyleOf } from '../../fields/kinds.js';
 import { ANY_COUNT } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { Counts } from '../../fit/problem.js';
-import { sumAtMost } from '../../fit/relations.js';
+import type { CountId, GarmentCounts } from '../counts.js';
+import { sumAtMost } from '../relations.js';
 import type { JoinPlan } from '../../joins/join.js';
 import { leastAreaSteps } from '../../shaping/curve.js';
 import type { Passage } from '../../passages/passage.js';
@@ -65,7 +65,7 @@ const CROWN = 0.2;
 /** Widest repeat that a hood keeps to: its edge may miss the neck's by half of it, cm. */
 const WIDEST_REPEAT = 2;
 
-export const HOOD_IDS = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round'];
+export const HOOD_IDS: readonly CountId[] = ['hood.stitches', 'hood.rows', 'hood.crown', 'hood.round'];
 
 function fabricOf({ style, fabrics }: Input) {
   return fabrics.get(style.hood!.fabric ?? style.fabric)!;
@@ -80,7 +80,7 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
   const height = wish === null ? head * OF_HEAD : forSize(wish, size.id);
   const stitches = perCm(fabric.gauge, 'stitches');
   const crown = height * CROWN;
-  const crownWish = (id: string, label: string, axis: 'stitches' | 'rows') =>
+  const crownWish = (id: CountId, label: string, axis: 'stitches' | 'rows') =>
     quantity({
       id,
       label,
@@ -140,7 +140,7 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
         countsPerCm: stitches,
         edge,
         says: (counts) =>
-          say`${edge.label} ${cm(edge.length)}: ${counts['hood.stitches']!} stitches picked up along it`,
+          say`${edge.label} ${cm(edge.length)}: ${counts.of('hood.stitches')} stitches picked up along it`,
       }),
       ...(shape === 'shaped'
         ? [
@@ -160,11 +160,11 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
 }
 
 /** The hood as a piece; its left lies at the wearer's right. */
-export function hoodPiece(input: Input, counts: Counts): PieceProgram {
+export function hoodPiece(input: Input, counts: GarmentCounts): PieceProgram {
   const fabric = fabricOf(input);
-  const [stitches, rows] = [counts['hood.stitches']!, counts['hood.rows']!];
+  const [stitches, rows] = [counts.of('hood.stitches'), counts.of('hood.rows')];
   const half = Math.floor(stitches / 2);
-  const crown = counts['hood.crown'] ?? 0;
+  const crown = counts.find('hood.crown') ?? 0;
   const divide = rows - crown;
   /** The half that is worked first lies where the yarn hangs after the last full row. */
   const first: Side = divide % 2 === 1 ? 'left' : 'right';
@@ -173,7 +173,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
     part: crown === 0 ? 'main' : i === 0 ? 'first-half' : 'second-half',
     rejoin: i === 1,
   }));
-  const round = counts['hood.round'] ?? 0;
+  const round = counts.find('hood.round') ?? 0;
   const schedule =
     crown > 0
       ? fromSteps(
@@ -294,7 +294,7 @@ export function hoodPiece(input: Input, counts: Counts): PieceProgram {
     expects: [
       { quantity: 'hood.stitches', edges: ['hood.neck'] },
       { quantity: 'hood.rows', edges: ['hood.face-left'] },
-      ...(crown > 0 ? [{ quantity: 'hood.crown', edges: ['hood.crown-left'] }] : []),
+      ...(crown > 0 ? [{ quantity: 'hood.crown' as const, edges: ['hood.crown-left'] }] : []),
     ],
   };
 }

@@ -6,9 +6,10 @@ import { cm, figure, say, type Phrase } from '../../text/phrase.js';
 import { tidy } from '../../units/length.js';
 import type { DraftQuantity } from '../construction.js';
 import { easeOver, type Ease } from '../../fields/perSize.js';
+import type { CountId } from '../counts.js';
 
 interface QuantityWish {
-  id: string;
+  id: CountId;
   label: string;
   fabric: Fabric;
   axis: Axis;

@@ -1,11 +1,12 @@
-import type { Counts, Relation } from '../../fit/problem.js';
-import { sumAtMost } from '../../fit/relations.js';
+import type { Relation } from '../../fit/problem.js';
+import type { CountId, GarmentCounts } from '../counts.js';
+import { sumAtMost } from '../relations.js';
 import { EASED_MOST, EASED_SHARE, easeOfShortSeams } from '../../joins/join.js';
 import type { Phrase } from '../../text/phrase.js';
 
 /** One side of a seam as a length: count x times / perCm. */
 export interface SeamSide {
-  of: string;
+  of: CountId;
   perCm: number;
   times: number;
 }
@@ -18,7 +19,7 @@ export interface SeamSide {
  * @param wanted length that the seam is meant to have, cm
  */
 export function sameLength(
-  { id, rule, says }: { id: string; rule: string; says: (counts: Counts) => Phrase },
+  { id, rule, says }: { id: string; rule: string; says: (counts: GarmentCounts) => Phrase },
   a: SeamSide,
   b: SeamSide,
   wanted: number,

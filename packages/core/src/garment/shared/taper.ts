@@ -1,5 +1,5 @@
-import type { Counts } from '../../fit/problem.js';
-import { needsShapingRows, type RuleParts } from '../../fit/relations.js';
+import type { GarmentCounts } from '../counts.js';
+import { needsShapingRows, type RuleParts } from '../relations.js';
 import { mirrored, type Schedule } from '../../shaping/schedule.js';
 import { say } from '../../text/phrase.js';
 import { must } from './pieces.js';
@@ -75,8 +75,8 @@ export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number
     {
       id: 'taper',
       rule: 'the sleeve goes from cuff to top in whole shaping rows that its length has room for',
-      says: (counts: Counts) =>
-        say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+      says: (counts: GarmentCounts) =>
+        say`Taper: ${counts.of('sleeve.cuff')} to ${counts.of('sleeve.top')} is ${Math.abs(counts.of('sleeve.shapings'))} shaping rows at both edges`,
     },
     {
       from: 'sleeve.cuff',

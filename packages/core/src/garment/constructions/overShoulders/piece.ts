@@ -1,8 +1,8 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { longerRows, openRows } from '../../shared/panels/lowerEdge.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
 import { isOpen } from '../../shared/front.js';
@@ -23,21 +23,25 @@ interface Turns {
 }
 
 /** The whole body: its first stitches are the wearer's left, on the fronts as on the back. */
-export function wholeBody(input: Input, counts: Counts): PieceProgram {
+export function wholeBody(input: Input, counts: GarmentCounts): PieceProgram {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
-  const [shoulder, neck, drop] = [counts['shoulder.width']!, counts['neck.width']!, counts['neck.drop']!];
+  const [shoulder, neck, drop] = [
+    counts.of('shoulder.width'),
+    counts.of('neck.width'),
+    counts.of('neck.drop'),
+  ];
   const longer = longerRows(counts);
-  const longerFront = counts['front.longer'] ?? 0;
-  const side = longer + counts['side.rows']!;
-  const top = side + counts['armhole.rows']!;
+  const longerFront = counts.find('front.longer') ?? 0;
+  const side = longer + counts.of('side.rows');
+  const top = side + counts.of('armhole.rows');
   const turns: Turns = {
     longer,
     side,
     top,
     // Rows that the fronts have more lie in the fold at the shoulder, so that the sides begin level at the hem.
-    underarm: top + counts['armhole.rows']! + longerFront,
-    end: top + counts['armhole.rows']! + counts['side.rows']! + longerFront,
+    underarm: top + counts.of('armhole.rows') + longerFront,
+    end: top + counts.of('armhole.rows') + counts.of('side.rows') + longerFront,
   };
   const open = isOpen(style);
   const shape = (open ? openNeck : closedNeck)(style, counts, shapingUnit(fabric));
@@ -55,7 +59,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     {
       kind: 'start',
       part: 'main',
-      stitches: counts['back.width']!,
+      stitches: counts.of('back.width'),
       extra: foundationExtra(fabric),
       along: null,
     },
@@ -234,7 +238,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
                 `front.hem-${at}`,
                 'lower edge',
                 `Front, ${at} lower edge`,
-                { lies: 'live', part: lastPart(at), n: turns.end, from: 0, count: counts['front.width']! },
+                { lies: 'live', part: lastPart(at), n: turns.end, from: 0, count: counts.of('front.width') },
                 !style.hem,
               ),
             ]
@@ -262,7 +266,7 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
             'front.hem',
             'lower edge',
             'Front, lower edge',
-            { lies: 'live', part: 'front', n: turns.end, from: 0, count: counts['front.width']! },
+            { lies: 'live', part: 'front', n: turns.end, from: 0, count: counts.of('front.width') },
             !style.hem,
           ),
         ]),
@@ -276,12 +280,12 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
     fabric,
     work: 'rows',
     rows: [
-      ...(longer > 0 ? ['back.longer'] : []),
+      ...(longer > 0 ? (['back.longer'] as const) : []),
       'side.rows',
       'armhole.rows',
       'armhole.rows',
       'side.rows',
-      ...(longerFront > 0 ? ['front.longer'] : []),
+      ...(longerFront > 0 ? (['front.longer'] as const) : []),
     ],
     passages,
     edges,
@@ -289,10 +293,10 @@ export function wholeBody(input: Input, counts: Counts): PieceProgram {
       { quantity: 'back.width', edges: ['back.hem'] },
       { quantity: 'neck.width', edges: ['back.neck'] },
       { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
-      ...(longerFront > 0 ? [] : [{ quantity: 'armhole.rows', edges: ['front.armhole-right'] }]),
-      ...(frontSlit > 0 ? [] : [{ quantity: 'side.rows', edges: ['front.side-left'] }]),
+      ...(longerFront > 0 ? [] : [{ quantity: 'armhole.rows' as const, edges: ['front.armhole-right'] }]),
+      ...(frontSlit > 0 ? [] : [{ quantity: 'side.rows' as const, edges: ['front.side-left'] }]),
       ...SIDES.map((at) => ({
-        quantity: 'front.width',
+        quantity: 'front.width' as const,
         edges: [open ? `front.hem-${at}` : 'front.hem'],
       })),
     ],
@@ -337,16 +341,24 @@ function widening(start: number, widths: readonly number[]): Pick<Neck, 'rows' |
   };
 }
 
-function closedNeck({ neck: wish }: PanelStyle, counts: Counts, unit: number): Neck {
-  const [shoulder, neck, drop] = [counts['shoulder.width']!, counts['neck.width']!, counts['neck.drop']!];
+function closedNeck({ neck: wish }: PanelStyle, counts: GarmentCounts, unit: number): Neck {
+  const [shoulder, neck, drop] = [
+    counts.of('shoulder.width'),
+    counts.of('neck.width'),
+    counts.of('neck.drop'),
+  ];
   if (drop === 0) return { ...widening(shoulder, []), width: shoulder, centre: neck, chained: 0 };
   const { centre, schedule, slope } = frontNeck(wish, { neck, drop, shoulder, divide: 0, unit });
   const upwards = fromRows(schedule, drop);
   return { ...widening(shoulder, [...upwards].reverse()), width: shoulder + slope, centre, chained: 0 };
 }
 
-function openNeck({ neck }: PanelStyle, counts: Counts, unit: number): Neck {
-  const [shoulder, width, drop] = [counts['shoulder.width']!, counts['front.width']!, counts['neck.drop']!];
+function openNeck({ neck }: PanelStyle, counts: GarmentCounts, unit: number): Neck {
+  const [shoulder, width, drop] = [
+    counts.of('shoulder.width'),
+    counts.of('front.width'),
+    counts.of('neck.drop'),
+  ];
   const taken = width - shoulder;
   const full = { width, centre: 0, chained: drop === 0 ? taken : 0 };
   // Without a drop the neck is chained at once, in the first row.

@@ -1,6 +1,6 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { PieceRole } from '../../../joins/roles.js';
 import type { Program, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { program as ofPanels } from '../../shared/panels/program.js';
 import { wholeBody } from './piece.js';
 import type { OverShouldersStyle } from './fields.js';
@@ -8,7 +8,7 @@ import type { OverShouldersStyle } from './fields.js';
 const PANELS: readonly PieceRole[] = ['back', 'front', 'open front'];
 
 /** As separate panels, but back and fronts are one piece, and there are no shoulders to sew. */
-export function program(input: SizeInput<OverShouldersStyle>, counts: Counts): Program {
+export function program(input: SizeInput<OverShouldersStyle>, counts: GarmentCounts): Program {
   const separate = ofPanels(input, counts);
   return {
     ...separate,

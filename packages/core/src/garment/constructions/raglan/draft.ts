@@ -1,6 +1,7 @@
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts, Relation } from '../../../fit/problem.js';
-import { parity, sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { Relation } from '../../../fit/problem.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
+import { parity, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say, type Phrase } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
 import { becomes, given, plus, quantity } from '../../shared/quantity.js';
@@ -15,6 +16,12 @@ import { feasibility } from './feasible.js';
 import { firstShapingRow, gainsOf, lineShares } from './lines.js';
 import type { RaglanStyle } from './fields.js';
 import { isOpen, openingWidth } from '../../shared/front.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'neck.sleeve': true;
+  }
+}
 
 type Input = SizeInput<RaglanStyle>;
 
@@ -63,7 +70,7 @@ function neckQuantities(input: Input, neck: NeckTargets, opening: number): Draft
   const first = neck.round.length - neck.front + fronts;
   const lines = (4 * style.line.stitches) / stitches;
   const share = { kind: 'style', id: 'garment.neck.sleeveShare' } as const;
-  const part = (id: string, label: string, target: number, because: DraftQuantity['because']) =>
+  const part = (id: CountId, label: string, target: number, because: DraftQuantity['because']) =>
     quantity({ id, label, fabric, axis: 'stitches', target, weight: 0.6, because, min: FEWEST });
   const round = given('Neck, all round', neck.round.length, { kind: 'quantity', id: 'neck.round' });
   const rest = [
@@ -136,7 +143,7 @@ function neckSum(input: Input): Relation {
       id: 'neck',
       rule: 'back, front, two sleeves and the four lines are the neck',
       says: (counts) =>
-        say`Neck: ${counts['neck.back']!} back + ${separate ? '2 × ' : ''}${frontCounts(input, counts).start} front + 2 × ${counts['neck.sleeve']!} sleeve + 4 × ${stitches} line = ${counts['neck.round']!}`,
+        say`Neck: ${counts.of('neck.back')} back + ${separate ? '2 × ' : ''}${frontCounts(input, counts).start} front + 2 × ${counts.of('neck.sleeve')} sleeve + 4 × ${stitches} line = ${counts.of('neck.round')}`,
     },
     {
       // A level closed front begins as wide as the back.
@@ -171,7 +178,7 @@ function splitOf(input: Input): Relation {
       rule: 'front, back and the two underarm chains are the body',
       says: (counts) => {
         const { width } = frontCounts(input, counts);
-        return say`At the split: ${open ? '2 × ' : ''}${width} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`;
+        return say`At the split: ${open ? '2 × ' : ''}${width} front + ${counts.of('back.width')} back + 2 × ${counts.of('underarm.chain')} underarm = ${counts.of('body.round')}`;
       },
     },
     {
@@ -194,7 +201,7 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
   const both = (
     id: string,
     rule: string,
-    says: (counts: Counts) => Phrase,
+    says: (counts: GarmentCounts) => Phrase,
     times: Record<string, number>,
     share: number,
   ) => {
@@ -217,7 +224,7 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
     'grow.back',
     'the back grows from the neck to the underarm the same at its two raglan lines',
     (counts) =>
-      say`Back: ${counts['neck.back']!} + 2 × ${gainsOf(style, counts).body}${lines(body)} = ${counts['back.width']!}`,
+      say`Back: ${counts.of('neck.back')} + 2 × ${gainsOf(style, counts).body}${lines(body)} = ${counts.of('back.width')}`,
     { 'back.width': 1, 'neck.back': -1 },
     body,
   );
@@ -225,7 +232,7 @@ function growth(style: RaglanStyle): Omit<Drafted, 'quantities'> {
     'grow.sleeve',
     'the sleeve grows from the neck the same at its two raglan lines, and the underarm chain is added',
     (counts) =>
-      say`Sleeve: ${counts['neck.sleeve']!} + 2 × ${gainsOf(style, counts).sleeve}${lines(sleeve)} + ${counts['underarm.chain']!} underarm = ${counts['sleeve.top']!}`,
+      say`Sleeve: ${counts.of('neck.sleeve')} + 2 × ${gainsOf(style, counts).sleeve}${lines(sleeve)} + ${counts.of('underarm.chain')} underarm = ${counts.of('sleeve.top')}`,
     { 'sleeve.top': 1, 'neck.sleeve': -1, 'underarm.chain': -1 },
     sleeve,
   );

@@ -1,6 +1,6 @@
-import type { Counts } from '../../../fit/problem.js';
 import { rise, type RiseRequest } from '../../../shaping/rates.js';
 import type { Schedule } from '../../../shaping/schedule.js';
+import type { GarmentCounts } from '../../counts.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 import type { RaglanStyle } from './fields.js';
 
@@ -10,11 +10,11 @@ export function lineShares({ line }: RaglanStyle): { body: number; sleeve: numbe
 }
 
 /** Stitches that each side of a line gains in the whole yoke. */
-export function gainsOf(style: RaglanStyle, counts: Counts): { body: number; sleeve: number } {
+export function gainsOf(style: RaglanStyle, counts: GarmentCounts): { body: number; sleeve: number } {
   const { body, sleeve } = lineShares(style);
   return {
-    body: (counts['back.width']! - counts['neck.back']!) / 2 - body,
-    sleeve: (counts['sleeve.top']! - counts['underarm.chain']! - counts['neck.sleeve']!) / 2 - sleeve,
+    body: (counts.of('back.width') - counts.of('neck.back')) / 2 - body,
+    sleeve: (counts.of('sleeve.top') - counts.of('underarm.chain') - counts.of('neck.sleeve')) / 2 - sleeve,
   };
 }
 
@@ -28,12 +28,12 @@ export function firstShapingRow({ neck: { shape }, rates, front, rounds }: Ragla
 }
 
 /** The rows in which the body's or the sleeves' sides of the lines gain their stitches. */
-export function lineSchedule(style: RaglanStyle, counts: Counts, which: 'body' | 'sleeve'): Schedule {
+export function lineSchedule(style: RaglanStyle, counts: GarmentCounts, which: 'body' | 'sleeve'): Schedule {
   const { many } = shortRowsOf(style, counts);
   const { everyRow, most, order } = style.rates;
   const fast = style.rates[which === 'body' ? 'bodyFast' : 'sleeveFast'];
   const firstRow = firstShapingRow(style) + many;
-  const lastRow = counts['yoke.rows']! + many;
+  const lastRow = counts.of('yoke.rows') + many;
   const room = Math.floor((lastRow - firstRow) / everyRow) + 1;
   const request: RiseRequest = {
     total: gainsOf(style, counts)[which],

@@ -1,6 +1,6 @@
 import { shapedRowsOf, totalsByRow } from '../../../shaping/lines.js';
-import type { Counts } from '../../../fit/problem.js';
 import { construction, type Program, type SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
@@ -36,10 +36,10 @@ export const raglan = construction({
   program,
 });
 
-function program(input: SizeInput<RaglanStyle>, counts: Counts): Program {
+function program(input: SizeInput<RaglanStyle>, counts: GarmentCounts): Program {
   const { piece, neckEdges, split, sections } = yoke(input, counts);
   const { many } = shortRowsOf(input.style, counts);
-  const rows = [1 + many, ...shapedRowsOf(sections), counts['yoke.rows']! + many];
+  const rows = [1 + many, ...shapedRowsOf(sections), counts.of('yoke.rows') + many];
   const lines = (sections.length - 1) * input.style.line.stitches;
   const totals = totalsByRow(sections, rows.at(-1)!);
   const widths = rows.map((row) => ({

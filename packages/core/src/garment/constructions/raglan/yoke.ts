@@ -1,5 +1,4 @@
 import { foundationExtra } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import {
   changeIn,
   countsAfterRow,
@@ -11,6 +10,7 @@ import {
 import type { Passage } from '../../../passages/passage.js';
 import type { Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, MarkerRun, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { ends, SIDES } from '../../shared/pieces.js';
 import {
   edgePath,
@@ -40,16 +40,16 @@ export interface RaglanYoke {
 }
 
 /** The yoke from the neck to the split: flat, in the round, or flat as far as the neck falls and then closed to a round. */
-export function yoke(input: Input, counts: Counts): RaglanYoke {
+export function yoke(input: Input, counts: GarmentCounts): RaglanYoke {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
   const { many: short, halves } = shortRowsOf(style, counts);
-  const last = counts['yoke.rows']! + short;
+  const last = counts.of('yoke.rows') + short;
   const gain = { body: lineSchedule(style, counts, 'body'), sleeve: lineSchedule(style, counts, 'sleeve') };
   const fronts = frontCounts(input, counts);
   const falling = falls(style)
-    ? fallingNeck(style.neck.shape as 'round' | 'V', fronts.between, counts['neck.drop']!, open)
+    ? fallingNeck(style.neck.shape as 'round' | 'V', fronts.between, counts.of('neck.drop'), open)
     : null;
   const flatAtFirst = open || falling !== null;
   const first = flatAtFirst
@@ -58,7 +58,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
   const closes = falling !== null && !open;
   const whole = closes ? ringSections(counts, gain, fronts) : first;
   const { line } = style;
-  const drop = falling ? counts['neck.drop']! : 0;
+  const drop = falling ? counts.of('neck.drop') : 0;
   const stitches = stitchesOf(
     first.map(({ count }) => count),
     line,
@@ -88,9 +88,9 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
           // The first turns lie at the back's own lines, the last where the front begins.
           raisedBack(style, {
             stitches,
-            rows: counts['neck.drop']!,
-            nearest: Math.floor(counts['neck.back']! / 2),
-            farthest: Math.floor(counts['neck.back']! / 2) + 2 * line.stitches + counts['neck.sleeve']!,
+            rows: counts.of('neck.drop'),
+            nearest: Math.floor(counts.of('neck.back') / 2),
+            farthest: Math.floor(counts.of('neck.back') / 2) + 2 * line.stitches + counts.of('neck.sleeve'),
           }),
         ]
       : []),
@@ -116,7 +116,7 @@ export function yoke(input: Input, counts: Counts): RaglanYoke {
       copies: 1,
       fabric,
       work: flatAtFirst && !closes ? 'rows' : 'rounds',
-      rows: ['yoke.rows', ...(short > 0 ? ['neck.drop'] : [])],
+      rows: ['yoke.rows', ...(short > 0 ? (['neck.drop'] as const) : [])],
       ...(halves > 0 ? { halfRows: halves } : {}),
       passages,
       edges: [
@@ -157,7 +157,7 @@ interface Gain {
 
 /** Right front to left front; where the neck falls the fronts begin narrow and grow at their neck edges. */
 function flatSections(
-  counts: Counts,
+  counts: GarmentCounts,
   gain: Gain,
   { start: front }: FrontCounts,
   falling: FallingNeck | null,
@@ -170,17 +170,24 @@ function flatSections(
       of: 'sleeve',
       side: 'right',
       label: 'right sleeve',
-      count: counts['neck.sleeve']!,
+      count: counts.of('neck.sleeve'),
       left: gain.sleeve,
       right: gain.sleeve,
     },
-    { id: 'back', of: 'back', label: 'back', count: counts['neck.back']!, left: gain.body, right: gain.body },
+    {
+      id: 'back',
+      of: 'back',
+      label: 'back',
+      count: counts.of('neck.back'),
+      left: gain.body,
+      right: gain.body,
+    },
     {
       id: 'sleeve-left',
       of: 'sleeve',
       side: 'left',
       label: 'left sleeve',
-      count: counts['neck.sleeve']!,
+      count: counts.of('neck.sleeve'),
       left: gain.sleeve,
       right: gain.sleeve,
     },
@@ -189,15 +196,15 @@ function flatSections(
 }
 
 /** From the centre back round to it; a front whose neck has closed counts as if it had been whole from the start. */
-function ringSections(counts: Counts, gain: Gain, { start, between }: FrontCounts): LineSection[] {
-  const back = counts['neck.back']!;
+function ringSections(counts: GarmentCounts, gain: Gain, { start, between }: FrontCounts): LineSection[] {
+  const back = counts.of('neck.back');
   const half = Math.floor(back / 2);
   const sleeve = (side: 'left' | 'right'): LineSection => ({
     id: `sleeve-${side}`,
     of: 'sleeve',
     side,
     label: `${side} sleeve`,
-    count: counts['neck.sleeve']!,
+    count: counts.of('neck.sleeve'),
     left: gain.sleeve,
     right: gain.sleeve,
   });

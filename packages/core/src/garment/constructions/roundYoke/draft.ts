@@ -1,6 +1,6 @@
 import type { Note } from '../../../advice/note.js';
 import type { Relation } from '../../../fit/problem.js';
-import { sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { Draft, SizeInput } from '../../construction.js';
 import { given, plus, quantity } from '../../shared/quantity.js';
@@ -12,6 +12,12 @@ import { endsAboveUnderarm } from '../../shared/yoke/shallow.js';
 import { backWidth, neckTargets, yokeDepth, type NeckTargets } from '../../shared/yoke/targets.js';
 import type { RoundYokeStyle } from './fields.js';
 import { isOpen, openingWidth, frontWidth } from '../../shared/front.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'yoke.total': true;
+  }
+}
 
 type Input = SizeInput<RoundYokeStyle>;
 
@@ -131,7 +137,7 @@ function splitOf(open: boolean): Relation {
       id: 'split.body',
       rule: 'front, back and the two underarm chains are the body',
       says: (counts) =>
-        say`Body: ${open ? `2 × ${counts['front.width']!}` : counts['back.width']!} front + ${counts['back.width']!} back + 2 × ${counts['underarm.chain']!} underarm = ${counts['body.round']!}`,
+        say`Body: ${open ? `2 × ${counts.of('front.width')}` : counts.of('back.width')} front + ${counts.of('back.width')} back + 2 × ${counts.of('underarm.chain')} underarm = ${counts.of('body.round')}`,
     },
     open
       ? { 'back.width': 1, 'front.width': 2, 'underarm.chain': 2, 'body.round': -1 }
@@ -146,11 +152,11 @@ function splitSum(open: boolean): Relation {
       id: 'split.yoke',
       rule: 'front, sleeve, back and sleeve are the yoke where it is split',
       says: (counts) => {
-        const sleeve = counts['sleeve.top']! - counts['underarm.chain']!;
-        const front = open ? counts['front.width']! : counts['back.width']!;
+        const sleeve = counts.of('sleeve.top') - counts.of('underarm.chain');
+        const front = open ? counts.of('front.width') : counts.of('back.width');
         return open
-          ? say`At the split: ${front} front + ${sleeve} sleeve + ${counts['back.width']!} back + ${sleeve} sleeve + ${front} front = ${counts['yoke.total']!}`
-          : say`At the split: ${counts['back.width']!} back + ${sleeve} sleeve + ${front} front + ${sleeve} sleeve = ${counts['yoke.total']!}`;
+          ? say`At the split: ${front} front + ${sleeve} sleeve + ${counts.of('back.width')} back + ${sleeve} sleeve + ${front} front = ${counts.of('yoke.total')}`
+          : say`At the split: ${counts.of('back.width')} back + ${sleeve} sleeve + ${front} front + ${sleeve} sleeve = ${counts.of('yoke.total')}`;
       },
     },
     { 'body.round': 1, 'sleeve.top': 2, 'underarm.chain': -4, 'yoke.total': -1 },

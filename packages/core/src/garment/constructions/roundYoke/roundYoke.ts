@@ -1,8 +1,7 @@
 import { foundationExtra } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import { countsAfter, countsByRow } from '../../../shaping/schedule.js';
 import { construction, type PieceProgram, type Program, type SizeInput } from '../../construction.js';
-import { frontCounts } from '../../shared/yoke/front.js';
+import type { GarmentCounts } from '../../counts.js';
 import { frontEdges } from '../../shared/yoke/frontEdges.js';
 import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
 import { programOf } from '../../shared/yoke/program.js';
@@ -40,16 +39,17 @@ export const roundYoke = construction({
   program,
 });
 
-function program(input: Input, counts: Counts): Program {
+function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
   const { many: short, halves } = shortRowsOf(style, counts);
-  const last = counts['yoke.rows']! + short;
+  const last = counts.of('yoke.rows') + short;
   const schedule = yokeSchedule(style, counts);
-  const neck = counts['neck.round']!;
-  const sleeve = counts['sleeve.top']! - counts['underarm.chain']!;
-  const split = splitParts(style, counts, frontCounts(input, counts).width, sleeve);
+  const neck = counts.of('neck.round');
+  const sleeve = counts.of('sleeve.top') - counts.of('underarm.chain');
+  const front = counts.find('front.width') ?? counts.of('back.width');
+  const split = splitParts(style, counts, front, sleeve);
   const widths = countsByRow(schedule, 1, last);
   const piece: PieceProgram = {
     id: 'yoke',
@@ -59,7 +59,7 @@ function program(input: Input, counts: Counts): Program {
     copies: 1,
     fabric,
     work: open ? 'rows' : 'rounds',
-    rows: ['yoke.rows', ...(short > 0 ? ['neck.drop'] : [])],
+    rows: ['yoke.rows', ...(short > 0 ? (['neck.drop'] as const) : [])],
     ...(halves > 0 ? { halfRows: halves } : {}),
     passages: [
       {
@@ -75,7 +75,7 @@ function program(input: Input, counts: Counts): Program {
             // From a sixth of the neck on each side of the centre back to three eighths: the front keeps a quarter.
             raisedBack(style, {
               stitches: neck,
-              rows: counts['neck.drop']!,
+              rows: counts.of('neck.drop'),
               nearest: Math.round(neck / 6),
               farthest: Math.round((neck * 3) / 8),
             }),
@@ -118,7 +118,7 @@ function program(input: Input, counts: Counts): Program {
     [
       { row: 1, stitches: neck },
       ...schedule.events.map((row, i) => ({ row: row - short, stitches: after[i]! })),
-      { row: last - short, stitches: counts['yoke.total']! },
+      { row: last - short, stitches: counts.of('yoke.total') },
     ],
   );
 }

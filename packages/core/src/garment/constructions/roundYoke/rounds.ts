@@ -1,5 +1,5 @@
-import type { Counts } from '../../../fit/problem.js';
 import { ratesOf, type Schedule } from '../../../shaping/schedule.js';
+import type { GarmentCounts } from '../../counts.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 
 import type { RoundYokeStyle } from './fields.js';
@@ -57,11 +57,11 @@ function atMostDouble(count: number, motif: number, spare: number): number {
 }
 
 /** The increase rounds as a schedule of the yoke's numbered rows. */
-export function yokeSchedule(style: RoundYokeStyle, counts: Counts): Schedule {
+export function yokeSchedule(style: RoundYokeStyle, counts: GarmentCounts): Schedule {
   const { many } = shortRowsOf(style, counts);
-  const neck = counts['neck.round']!;
-  const total = counts['yoke.total']!;
-  const rounds = increaseRounds(style.increases, neck, total, counts['yoke.rows']!, {
+  const neck = counts.of('neck.round');
+  const total = counts.of('yoke.total');
+  const rounds = increaseRounds(style.increases, neck, total, counts.of('yoke.rows'), {
     // After short rows row 2 closes them.
     first: many > 0 ? 3 : 2,
     spare: isOpen(style) ? 2 : 0,
@@ -75,7 +75,7 @@ export function yokeSchedule(style: RoundYokeStyle, counts: Counts): Schedule {
     events,
     amounts: rounds.map(({ stitches }, i) => stitches - (rounds[i - 1]?.stitches ?? neck)),
     after: 1 + many,
-    room: { first: (many > 0 ? 3 : 2) + many, last: counts['yoke.rows']! + many, everyRow: 1 },
+    room: { first: (many > 0 ? 3 : 2) + many, last: counts.of('yoke.rows') + many, everyRow: 1 },
     rates: ratesOf(events.map((row, i) => row - (events[i - 1] ?? 1 + many))),
     order: 'phases',
   };

@@ -1,6 +1,7 @@
 import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
-import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { CountId } from '../../counts.js';
+import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { bandHeight, finishedSleeve } from '../../shared/panels/finished.js';
@@ -15,6 +16,14 @@ import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { panelWidth } from '../../shared/targets.js';
 import { edgingsOf } from './edgings.js';
 import { leastStep } from './neck.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'armhole.depth': true;
+    'side.length': true;
+    'body.length': true;
+  }
+}
 
 type Input = SizeInput<PanelStyle>;
 
@@ -31,7 +40,7 @@ export function draft(input: Input): Draft {
   const notch = notchWidth(input, width);
   const off = notch?.length ?? 0;
   const shoulder = (width - neck) / 2 - off;
-  const bandOf = (id: 'hem' | 'hem-front', of: string, label: string, target: number) =>
+  const bandOf = (id: 'hem' | 'hem-front', of: CountId, label: string, target: number) =>
     style.hem
       ? draftBand({
           id,
@@ -59,7 +68,7 @@ export function draft(input: Input): Draft {
       })
     : null;
   const along = (
-    id: string,
+    id: CountId,
     label: string,
     target: number,
     weight: number,
@@ -163,7 +172,7 @@ function relationsOf(open: boolean, notched: boolean): Relation[] {
         id: 'height',
         rule: 'side seam and armhole together are the length of the panel',
         says: (counts) =>
-          say`Side + armhole: ${counts['side.length']!} + ${counts['armhole.depth']!} = ${counts['body.length']!} stitches`,
+          say`Side + armhole: ${counts.of('side.length')} + ${counts.of('armhole.depth')} = ${counts.of('body.length')} stitches`,
       },
       { 'side.length': 1, 'armhole.depth': 1, 'body.length': -1 },
     ),
@@ -172,10 +181,10 @@ function relationsOf(open: boolean, notched: boolean): Relation[] {
         id: 'shoulders',
         rule: 'shoulders, neck and steps of the armholes are the rows of the panel',
         says: (counts) => {
-          const off = counts['notch.width'] ?? 0;
+          const off = counts.find('notch.width') ?? 0;
           return notched
-            ? say`Step + shoulder + neck + shoulder + step: ${off} + ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} + ${off} = ${counts['back.width']!} rows`
-            : say`Shoulder + neck + shoulder: ${counts['shoulder.width']!} + ${counts['neck.width']!} + ${counts['shoulder.width']!} = ${counts['back.width']!} rows`;
+            ? say`Step + shoulder + neck + shoulder + step: ${off} + ${counts.of('shoulder.width')} + ${counts.of('neck.width')} + ${counts.of('shoulder.width')} + ${off} = ${counts.of('back.width')} rows`
+            : say`Shoulder + neck + shoulder: ${counts.of('shoulder.width')} + ${counts.of('neck.width')} + ${counts.of('shoulder.width')} = ${counts.of('back.width')} rows`;
         },
       },
       { 'shoulder.width': 2, 'neck.width': 1, 'back.width': -1, ...step },
@@ -190,7 +199,7 @@ function relationsOf(open: boolean, notched: boolean): Relation[] {
           {
             id: 'width',
             rule: 'the front has as many rows as the back',
-            says: (counts) => say`Front ${counts['front.width']!} = back ${counts['back.width']!} rows`,
+            says: (counts) => say`Front ${counts.of('front.width')} = back ${counts.of('back.width')} rows`,
           },
           'front.width',
           'back.width',
@@ -231,17 +240,17 @@ function finishedOf(
       'All round',
       wanted.round,
       (counts) =>
-        (counts['back.width']! + fronts * counts['front.width']!) / rows + openingWorked(input, counts),
+        (counts.of('back.width') + fronts * counts.of('front.width')) / rows + openingWorked(input, counts),
     ),
     plan(
       'length',
       'Length from the shoulder',
       wanted.length,
-      (counts) => counts['body.length']! / stitches + bandHeight('hem', counts, input),
+      (counts) => counts.of('body.length') / stitches + bandHeight('hem', counts, input),
     ),
-    plan('neckWidth', 'Neck width', wanted.neck, (counts) => counts['neck.width']! / rows),
-    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts['neck.drop']! / stitches),
-    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts['armhole.depth']! / stitches),
+    plan('neckWidth', 'Neck width', wanted.neck, (counts) => counts.of('neck.width') / rows),
+    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / stitches),
+    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts.of('armhole.depth') / stitches),
     ...(wanted.across === null
       ? []
       : [
@@ -249,7 +258,7 @@ function finishedOf(
             'across',
             'Across the shoulders',
             wanted.across,
-            (counts) => (counts['back.width']! - 2 * counts['notch.width']!) / rows,
+            (counts) => (counts.of('back.width') - 2 * counts.of('notch.width')) / rows,
           ),
         ]),
     ...finishedSleeve(input, wanted.sleeve),

@@ -1,9 +1,9 @@
 /** Neckband, armhole ribs and front bands of panels worked from side to side. */
 
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf, type PanelStyle } from '../../shared/panels/style.js';
 import {
   edgingIds,
@@ -27,9 +27,9 @@ export function edgingsOf(input: Input): { edgings?: Edgings } {
   const { style } = input;
   const neckband = neckbandOf(input);
   const ribs = [
-    ...(neckband ? [{ id: 'neckband', label: 'Neckband', style: neckband, edge: neckEdge }] : []),
+    ...(neckband ? [{ id: 'neckband' as const, label: 'Neckband', style: neckband, edge: neckEdge }] : []),
     ...(style.armband
-      ? [{ id: 'armband', label: 'Armhole rib', style: style.armband, edge: armholeEdge }]
+      ? [{ id: 'armband' as const, label: 'Armhole rib', style: style.armband, edge: armholeEdge }]
       : []),
   ];
   const banded = style.front.style === 'band';
@@ -47,10 +47,10 @@ export function edgingsOf(input: Input): { edgings?: Edgings } {
   };
 }
 
-function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
+function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
   const { gauge } = fabrics.get(style.fabric)!;
-  const depth = counts['armhole.depth']!;
-  const steps = (2 * counts['notch.width']!) / perCm(gauge, 'rows');
+  const depth = counts.of('armhole.depth');
+  const steps = (2 * counts.of('notch.width')) / perCm(gauge, 'rows');
   const up = (2 * depth) / perCm(gauge, 'stitches');
   return {
     label: 'Armhole',
@@ -63,11 +63,11 @@ function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
   };
 }
 
-function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
+function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
   const { gauge, rule } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const back = counts['neck.width']! / rows;
-  const drop = counts['neck.drop']!;
+  const back = counts.of('neck.width') / rows;
+  const drop = counts.of('neck.drop');
   const along = (below: readonly number[]) => steppedLength(below, stitches, rows);
   const front = isOpen(style)
     ? 2 * openLength()
@@ -80,7 +80,7 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
     length: back + front,
     unit: 1 / rows,
     reasons: [
-      given(say`Back neck, ${counts['neck.width']!} rows`, back, { kind: 'quantity', id: 'neck.width' }),
+      given(say`Back neck, ${counts.of('neck.width')} rows`, back, { kind: 'quantity', id: 'neck.width' }),
       plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
     ],
   };
@@ -92,13 +92,13 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontStretches(input: Input, counts: Counts): FrontStretch[] {
+function frontStretches(input: Input, counts: GarmentCounts): FrontStretch[] {
   const { style, fabrics } = input;
   const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   return [
     {
       label: 'Front edge below the neck',
-      length: (counts['body.length']! - counts['neck.drop']!) / stitches,
+      length: (counts.of('body.length') - counts.of('neck.drop')) / stitches,
       of: 'body.length',
     },
     ...endOfRib(input, 'hem', style.hem, counts),

@@ -1,7 +1,7 @@
 /** The front neck of a panel worked from side to side: how far each of its rows stays below the shoulder. */
 
-import type { Counts } from '../../../fit/problem.js';
 import { neckDepth } from '../../../shaping/curve.js';
+import type { GarmentCounts } from '../../counts.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
 /**
@@ -29,13 +29,13 @@ export function leastStep(unit: number): number {
 }
 
 /** The whole neck of a closed front: falling to the centre, and the same rising again. */
-export function wholeBelow(style: PanelStyle, counts: Counts, unit: number): number[] {
-  const rows = counts['neck.width']!;
-  const half = halfBelow(style, { rows: Math.ceil(rows / 2), drop: counts['neck.drop']!, unit });
+export function wholeBelow(style: PanelStyle, counts: GarmentCounts, unit: number): number[] {
+  const rows = counts.of('neck.width');
+  const half = halfBelow(style, { rows: Math.ceil(rows / 2), drop: counts.of('neck.drop'), unit });
   return [...half, ...half.slice(0, Math.floor(rows / 2)).reverse()];
 }
 
 /** Rows of the neck of each open front. */
-export function openRows(counts: Counts): number {
-  return counts['front.width']! - counts['shoulder.width']! - (counts['notch.width'] ?? 0);
+export function openRows(counts: GarmentCounts): number {
+  return counts.of('front.width') - counts.of('shoulder.width') - (counts.find('notch.width') ?? 0);
 }

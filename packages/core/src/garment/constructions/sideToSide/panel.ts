@@ -4,6 +4,7 @@ import { foundationExtra, type Fabric } from '../../../fabric/fabric.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram } from '../../construction.js';
+import type { CountId } from '../../counts.js';
 
 /** What is known of an edge before it is worked. */
 type NamedEdge = Pick<EdgeProgram, 'id' | 'role' | 'side' | 'label' | 'open'>;
@@ -38,7 +39,7 @@ export interface PanelPlan extends Pick<PieceProgram, 'role' | 'side'> {
   first: readonly { edge: StepEdge; count: number }[];
   last: readonly { edge: StepEdge; count: number }[];
   hem: NamedEdge;
-  rows: readonly string[];
+  rows: readonly CountId[];
   expects: PieceProgram['expects'];
 }
 

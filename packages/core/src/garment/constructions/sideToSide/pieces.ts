@@ -1,5 +1,5 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
 import { OTHER } from '../../shared/pieces.js';
 import type { Side } from '../../../joins/roles.js';
@@ -9,10 +9,10 @@ import { sidewaysPanel, type PanelPlan, type StepEdge, type Stretch } from './pa
 type Input = SizeInput<PanelStyle>;
 
 /** Edges of one armhole and of the side below it, on one of the wearer's sides. */
-function sideOf({ style }: Input, counts: Counts, piece: 'back' | 'front', label: string, side: Side) {
+function sideOf({ style }: Input, counts: GarmentCounts, piece: 'back' | 'front', label: string, side: Side) {
   const plain = isPlain(style);
-  const [height, armhole] = [counts['side.length']!, counts['armhole.depth']!];
-  const notch = counts['notch.width'] ?? 0;
+  const [height, armhole] = [counts.of('side.length'), counts.of('armhole.depth')];
+  const notch = counts.find('notch.width') ?? 0;
   const seam: StepEdge = {
     id: `${piece}.side-${side}`,
     role: 'side',
@@ -47,7 +47,7 @@ function sideOf({ style }: Input, counts: Counts, piece: 'back' | 'front', label
 }
 
 /** The back, or a closed front; rows run from the wearer's `from` side to the other. */
-export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'): PieceProgram {
+export function wholePanel(input: Input, counts: GarmentCounts, piece: 'back' | 'front'): PieceProgram {
   const { style, fabrics } = input;
   const label = piece === 'back' ? 'Back' : 'Front';
   const unit = fabrics.get(style.fabric)!.rule.flat.multiple;
@@ -55,7 +55,7 @@ export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'
   const from: Side = piece === 'back' ? 'right' : 'left';
   const [first, last] = [from, OTHER[from]].map((side) => sideOf(input, counts, piece, label, side));
   const below =
-    piece === 'back' ? new Array<number>(counts['neck.width']!).fill(0) : wholeBelow(style, counts, unit);
+    piece === 'back' ? new Array<number>(counts.of('neck.width')).fill(0) : wholeBelow(style, counts, unit);
   const neckStep = (which: 'first' | 'last'): StepEdge | null =>
     below[0]! > 0
       ? {
@@ -73,7 +73,7 @@ export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'
       side,
       label: `${label}, ${side} shoulder`,
     },
-    below: new Array<number>(counts['shoulder.width']!).fill(0),
+    below: new Array<number>(counts.of('shoulder.width')).fill(0),
   });
   const notched = first!.notch > 0;
   return sidewaysPanel({
@@ -111,11 +111,11 @@ export function wholePanel(input: Input, counts: Counts, piece: 'back' | 'front'
 }
 
 /** One of two open fronts: the left from the side to the centre, the right from the centre to the side. */
-export function openFront(input: Input, counts: Counts, side: Side): PieceProgram {
+export function openFront(input: Input, counts: GarmentCounts, side: Side): PieceProgram {
   const { style, fabrics } = input;
   const label = side === 'left' ? 'Left front' : 'Right front';
   const at = sideOf(input, counts, 'front', label, side);
-  const drop = counts['neck.drop']!;
+  const drop = counts.of('neck.drop');
   const unit = fabrics.get(style.fabric)!.rule.flat.multiple;
   const below = halfBelow(style, { rows: openRows(counts), drop, unit });
   const notched = at.notch > 0;
@@ -134,7 +134,7 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
     ...(notched ? [at.stretch] : []),
     {
       edge: { id: `front.shoulder-${side}`, role: 'shoulder' as const, side, label: `${label}, shoulder` },
-      below: new Array<number>(counts['shoulder.width']!).fill(0),
+      below: new Array<number>(counts.of('shoulder.width')).fill(0),
     },
     {
       edge: {
@@ -159,7 +159,7 @@ export function openFront(input: Input, counts: Counts, side: Side): PieceProgra
         called: 'front edge',
         open: style.front.style !== 'band',
       },
-      count: counts['body.length']! - drop,
+      count: counts.of('body.length') - drop,
     },
   ];
   const outwards = side === 'right';
@@ -188,12 +188,12 @@ function expectsOf(piece: string, side: Side, notched: boolean): PieceProgram['e
     { quantity: 'side.length', edges: [`${piece}.side-${side}`] },
     { quantity: 'armhole.depth', edges: [`${piece}.armhole-${side}`] },
     { quantity: 'shoulder.width', edges: [`${piece}.shoulder-${side}`] },
-    ...(notched ? [{ quantity: 'notch.width', edges: [`${piece}.notch-${side}`] }] : []),
+    ...(notched ? [{ quantity: 'notch.width' as const, edges: [`${piece}.notch-${side}`] }] : []),
   ];
 }
 
 function common(
-  counts: Counts,
+  counts: GarmentCounts,
   id: string,
   label: string,
   hem: string,
@@ -202,7 +202,7 @@ function common(
   return {
     id,
     label,
-    height: counts['body.length']!,
+    height: counts.of('body.length'),
     hem: { id: hem, role: 'lower edge' as const, label: `${label}, lower edge`, open },
   };
 }

@@ -1,8 +1,8 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { armbandJoins, hemJoins, sleeveSeams } from '../../shared/panels/joins.js';
 import { sleeve as sleevePiece } from '../../shared/panels/sleeve.js';
 import { cuffOf, inRounds, type PanelStyle } from '../../shared/panels/style.js';
@@ -21,7 +21,7 @@ import { openFront, wholePanel } from './pieces.js';
 type Input = SizeInput<PanelStyle>;
 
 /** The pieces and joins of panels worked from side to side. */
-export function program(input: Input, counts: Counts): Program {
+export function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
@@ -35,7 +35,8 @@ export function program(input: Input, counts: Counts): Program {
   ];
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const overhang =
-    ((counts['back.width']! - 2 * (counts['notch.width'] ?? 0)) / rows - input.body.body.crossBack) / 2;
+    ((counts.of('back.width') - 2 * (counts.find('notch.width') ?? 0)) / rows - input.body.body.crossBack) /
+    2;
   return {
     pieces,
     joins: joins(input, counts),
@@ -46,8 +47,8 @@ export function program(input: Input, counts: Counts): Program {
         : {
             opening: neckOpening(
               style.neck.shape,
-              counts['neck.width']! / rows,
-              counts['neck.drop']! / stitches,
+              counts.of('neck.width') / rows,
+              counts.of('neck.drop') / stitches,
             ),
             stretch: fabric.stretch ?? USUAL_STRETCH,
             front: 'neck.width',
@@ -58,23 +59,24 @@ export function program(input: Input, counts: Counts): Program {
 }
 
 /** Straight from the shoulder to the hem, drawn in by the rib; a sleeve from the overhang on. */
-function roundsOf(input: Input, counts: Counts, overhang: number): Program['rounds'] {
+function roundsOf(input: Input, counts: GarmentCounts, overhang: number): Program['rounds'] {
   const { style, fabrics } = input;
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const opening = openingWorked(input, counts);
   const fronts = isOpen(style) ? 2 : 1;
-  const round = (counts['back.width']! + fronts * counts['front.width']!) / rows + opening;
+  const round = (counts.of('back.width') + fronts * counts.of('front.width')) / rows + opening;
   const down = (count: number) => (count / stitches) * (1 + growth);
-  const edge = down(counts['body.length']!);
+  const edge = down(counts.of('body.length'));
   const body: GarmentRound[] = [
     { at: 0, round },
-    { at: down(counts['armhole.depth']!), round },
+    { at: down(counts.of('armhole.depth')), round },
     { at: edge, round },
   ];
   if (style.hem) {
     const along = perCm(fabrics.get(style.hem.fabric)!.gauge, alongOf(style.hem));
-    const own = (counts['hem.rows']! + fronts * (counts['hem-front.rows'] ?? counts['hem.rows']!)) / along;
+    const own =
+      (counts.of('hem.rows') + fronts * (counts.find('hem-front.rows') ?? counts.of('hem.rows'))) / along;
     const drawn = own + (isOpen(style) ? opening : 0);
     body.push({ at: edge, round: drawn }, { at: edge + bandHeight('hem', counts, input), round: drawn });
   }
@@ -84,14 +86,14 @@ function roundsOf(input: Input, counts: Counts, overhang: number): Program['roun
   return {
     body,
     arm: [
-      { at: overhang, round: counts['sleeve.top']! / perCm(of.gauge, 'stitches') },
-      { at: end, round: counts['sleeve.cuff']! / perCm(of.gauge, 'stitches') },
+      { at: overhang, round: counts.of('sleeve.top') / perCm(of.gauge, 'stitches') },
+      { at: end, round: counts.of('sleeve.cuff') / perCm(of.gauge, 'stitches') },
     ],
   };
 }
 
 /** Every seam, in the order in which they are sewn: shoulders row to row, sides stitch to stitch. */
-function joins({ style }: Input, counts: Counts): JoinPlan[] {
+function joins({ style }: Input, counts: GarmentCounts): JoinPlan[] {
   const open = isOpen(style);
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
@@ -140,8 +142,8 @@ function joins({ style }: Input, counts: Counts): JoinPlan[] {
 }
 
 /** The edges that a neckband meets, from the wearer's right to the left or round from the front. */
-function neckEdges(open: boolean, counts: Counts): string[] {
-  const stepped = counts['neck.drop']! > 0;
+function neckEdges(open: boolean, counts: GarmentCounts): string[] {
+  const stepped = counts.of('neck.drop') > 0;
   if (open)
     return [
       'front.neck-right',

@@ -1,7 +1,8 @@
 import type { Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
-import { sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { GarmentCounts } from '../../counts.js';
+import { sumAtMost, sumIs } from '../../relations.js';
 import { cm, figure, say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
@@ -10,6 +11,18 @@ import { easeOver, forSize } from '../../../fields/perSize.js';
 import { becomes, eased, given, plus, quantity, shareOf, shrunk } from '../../shared/quantity.js';
 import { measured } from '../../shared/targets.js';
 import type { TubeStyle } from './fields.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'tube.round': true;
+    'tube.rows': true;
+    'strap.width': true;
+    'strap.rows': true;
+    'strap.apart': true;
+    'strap.back': true;
+    'strap.side': true;
+  }
+}
 
 type Input = SizeInput<TubeStyle>;
 
@@ -235,7 +248,7 @@ function strapRelations(): Relation[] {
         id: 'straps',
         rule: 'four ends of straps and what lies between them are the tube all round',
         says: (counts) =>
-          say`4 × ${counts['strap.width']!} + ${counts['strap.apart']!} + ${counts['strap.back']!} + 2 × ${counts['strap.side']!} = ${counts['tube.round']!}`,
+          say`4 × ${counts.of('strap.width')} + ${counts.of('strap.apart')} + ${counts.of('strap.back')} + 2 × ${counts.of('strap.side')} = ${counts.of('tube.round')}`,
       },
       { 'strap.width': 4, 'strap.apart': 1, 'strap.back': 1, 'strap.side': 2, 'tube.round': -1 },
     ),
@@ -255,16 +268,16 @@ function finishedOf(input: Input, round: number, length: number, above: number):
       id: 'bust',
       label: 'All round',
       target: round,
-      actual: (counts) => counts['tube.round']! / stitches,
+      actual: (counts) => counts.of('tube.round') / stitches,
     },
     {
       id: 'length',
       label: 'Height',
       target: length,
       actual: (counts) =>
-        counts['tube.rows']! / rows +
+        counts.of('tube.rows') / rows +
         (style.hem
-          ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+          ? counts.of('hem.height') / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
           : 0),
     },
     ...(style.straps
@@ -273,13 +286,13 @@ function finishedOf(input: Input, round: number, length: number, above: number):
             id: 'strap',
             label: 'Strap, length',
             target: overShoulder(input, above) * style.straps.snug,
-            actual: (counts: Readonly<Record<string, number>>) => counts['strap.rows']! / rows,
+            actual: (counts: GarmentCounts) => counts.of('strap.rows') / rows,
           },
           {
             id: 'strapWidth',
             label: 'Strap, width',
             target: forSize(style.straps.width, size.id),
-            actual: (counts: Readonly<Record<string, number>>) => counts['strap.width']! / stitches,
+            actual: (counts: GarmentCounts) => counts.of('strap.width') / stitches,
           },
         ]
       : []),

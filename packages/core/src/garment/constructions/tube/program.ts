@@ -1,10 +1,10 @@
 import { bodyLevels } from '../../../body/levels.js';
 import { foundationExtra } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Side } from '../../../joins/roles.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
 import { acrossOf, bandPiece } from '../../shared/bands.js';
 import { cordPiece } from '../../shared/cord.js';
@@ -18,18 +18,18 @@ type Input = SizeInput<TubeStyle>;
 const NEAR = 1;
 
 /** Tube, straps, cord and their joins. */
-export function program(input: Input, counts: Counts): Program {
+export function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const pieces: PieceProgram[] = [tube(input, counts)];
   if (style.straps) pieces.push(strap(input, counts));
   if (style.cord) pieces.push(cordPiece('cord', 'Draw cord', 1, fabrics.get(style.fabric)!, counts));
   if (style.hem) pieces.push(bandPiece('hem', 'Hem rib', 1, style.hem, fabrics, counts));
   const { gauge, growth = 0, stretch } = fabrics.get(style.fabric)!;
-  const round = counts['tube.round']! / perCm(gauge, 'stitches');
+  const round = counts.of('tube.round') / perCm(gauge, 'stitches');
   const top = input.body.body.armholeDepth - forSize(style.above, input.size.id);
-  const edge = top + (counts['tube.rows']! / perCm(gauge, 'rows')) * (1 + growth);
+  const edge = top + (counts.of('tube.rows') / perCm(gauge, 'rows')) * (1 + growth);
   const rib = style.hem
-    ? counts['hem.height']! / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+    ? counts.of('hem.height') / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
     : 0;
   const covered = bodyLevels(input.body.body).filter(({ at }) => at <= edge + rib + NEAR);
   return {
@@ -61,10 +61,10 @@ interface UpperEdge {
 }
 
 /** What lies along the upper edge from the centre back round to it again: straps and what is between them. */
-function upperEdge(counts: Counts): UpperEdge[] {
-  const [width, apart, side] = [counts['strap.width']!, counts['strap.apart']!, counts['strap.side']!];
+function upperEdge(counts: GarmentCounts): UpperEdge[] {
+  const [width, apart, side] = [counts.of('strap.width'), counts.of('strap.apart'), counts.of('strap.side')];
   // The seam lies in the middle of the back; an odd stitch is after it.
-  const first = Math.floor(counts['strap.back']! / 2);
+  const first = Math.floor(counts.of('strap.back') / 2);
   const between = (id: string, label: string, count: number, at?: Side): UpperEdge => ({
     id,
     ...(at ? { side: at } : {}),
@@ -88,13 +88,13 @@ function upperEdge(counts: Counts): UpperEdge[] {
     strapAt('front', 'right'),
     between('tube.side-right', 'Tube, under the right arm', side, 'right'),
     strapAt('back', 'right'),
-    between('tube.back-last', 'Tube, back from the seam', counts['strap.back']! - first),
+    between('tube.back-last', 'Tube, back from the seam', counts.of('strap.back') - first),
   ];
 }
 
-function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
+function tube({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
-  const [stitches, rows] = [counts['tube.round']!, counts['tube.rows']!];
+  const [stitches, rows] = [counts.of('tube.round'), counts.of('tube.rows')];
   const flat = style.rounds === 'sewn';
   let from = 0;
   const top: EdgeProgram[] = (
@@ -157,21 +157,21 @@ function tube({ style, fabrics }: Input, counts: Counts): PieceProgram {
     ],
     expects: [
       { quantity: 'tube.round', edges: ['tube.hem'] },
-      ...(flat ? [{ quantity: 'tube.rows', edges: ['tube.seam-left'] }] : []),
+      ...(flat ? [{ quantity: 'tube.rows' as const, edges: ['tube.seam-left'] }] : []),
       ...(style.straps
-        ? [
+        ? ([
             { quantity: 'tube.round', edges: upperEdge(counts).map(({ id }) => id) },
             { quantity: 'strap.apart', edges: ['tube.front'] },
             { quantity: 'strap.side', edges: ['tube.side-left'] },
-          ]
+          ] as const)
         : []),
     ],
   };
 }
 
-function strap({ style, fabrics }: Input, counts: Counts): PieceProgram {
+function strap({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
-  const [width, rows] = [counts['strap.width']!, counts['strap.rows']!];
+  const [width, rows] = [counts.of('strap.width'), counts.of('strap.rows')];
   return {
     id: 'strap',
     role: 'strap',

@@ -1,5 +1,6 @@
 import { perCm } from '../../../fabric/gauge.js';
-import { sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { CountId } from '../../counts.js';
+import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { draftSleeve, type SleeveTargets } from '../../shared/panels/draftSleeve.js';
@@ -14,6 +15,14 @@ import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { garmentRound } from '../../shared/targets.js';
 import { edgingsOf } from './edgings.js';
 import type { TwoHalvesStyle } from './fields.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'half.width': true;
+    'back.half': true;
+    'neck.half': true;
+  }
+}
 
 type Input = SizeInput<TwoHalvesStyle>;
 
@@ -56,14 +65,14 @@ export function draft(input: Input): Draft {
     ? draftSleeve(input, style.sleeve, { across: half, armhole, armholeReasons, notch: null, cap: null })
     : null;
   const rows = (
-    id: string,
+    id: CountId,
     label: string,
     target: number,
     weight: number,
     because: DraftQuantity['because'],
   ) => quantity({ id, label, fabric, axis: 'rows', target, weight, because, min: 2 });
   const across = (
-    id: string,
+    id: CountId,
     label: string,
     target: number,
     weight: number,
@@ -148,7 +157,7 @@ export function draft(input: Input): Draft {
           id: 'half',
           rule: 'half a back and a front are the half',
           says: (counts) =>
-            say`Half back + front: ${counts['back.half']!} + ${counts['front.width']!} = ${counts['half.width']!}`,
+            say`Half back + front: ${counts.of('back.half')} + ${counts.of('front.width')} = ${counts.of('half.width')}`,
         },
         { 'back.half': 1, 'front.width': 1, 'half.width': -1 },
       ),
@@ -157,7 +166,7 @@ export function draft(input: Input): Draft {
           id: 'shoulder',
           rule: 'shoulder and half the back neck are half the back',
           says: (counts) =>
-            say`Shoulder + neck: ${counts['shoulder.width']!} + ${counts['neck.half']!} = ${counts['back.half']!}`,
+            say`Shoulder + neck: ${counts.of('shoulder.width')} + ${counts.of('neck.half')} = ${counts.of('back.half')}`,
         },
         { 'shoulder.width': 1, 'neck.half': 1, 'back.half': -1 },
       ),
@@ -211,18 +220,18 @@ function finishedOf(
       'All round, with the bands',
       wanted.round,
       (counts) =>
-        (2 * counts['half.width']!) / stitches +
-        counts['centre.rows']! / bandRows +
+        (2 * counts.of('half.width')) / stitches +
+        counts.of('centre.rows') / bandRows +
         openingWorked(input, counts),
     ),
     plan(
       'length',
       'Length from the shoulder',
       wanted.length,
-      (counts) => counts['body.rows']! / rows + bandHeight('hem', counts, input),
+      (counts) => counts.of('body.rows') / rows + bandHeight('hem', counts, input),
     ),
-    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts['neck.drop']! / rows),
-    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts['armhole.rows']! / rows),
+    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / rows),
+    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts.of('armhole.rows') / rows),
     ...finishedSleeve(input, wanted.sleeve),
   ];
 }

@@ -1,9 +1,9 @@
 /** The band at the centre back of two halves, and what goes along their necks and fronts. */
 
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf } from '../../shared/panels/style.js';
 import {
   alongEdge,
@@ -29,7 +29,7 @@ export function edgingsOf(input: Input, round: number): Edgings {
   const { style } = input;
   const neckband = neckbandOf(input);
   const banded = style.front.style === 'band';
-  const ribs = neckband ? [{ id: 'neckband', label: 'Neckband', style: neckband }] : [];
+  const ribs = neckband ? [{ id: 'neckband' as const, label: 'Neckband', style: neckband }] : [];
   return {
     ids: ['centre.stitches', 'centre.rows', ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
     follow: (counts) => {
@@ -38,23 +38,23 @@ export function edgingsOf(input: Input, round: number): Edgings {
         centreBand(input, counts, round),
         ...ribs.map((rib) => ribAlong(input, rib, neck)),
         ...(style.hood ? [hoodAlong(input, neck)] : []),
-        ...(banded ? [frontBandAlong(input, edgeUp(input, counts, counts['neck.drop']!, true))] : []),
+        ...(banded ? [frontBandAlong(input, edgeUp(input, counts, counts.of('neck.drop'), true))] : []),
       ]);
     },
   };
 }
 
 /** What the halves lack of the round wanted, cm. */
-function bandWidth(input: Input, counts: Counts, round: number): number {
+function bandWidth(input: Input, counts: GarmentCounts, round: number): number {
   const { style, fabrics } = input;
-  const halves = (2 * counts['half.width']!) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  const halves = (2 * counts.of('half.width')) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   return Math.max(0.5, round - halves - openingWidth(input));
 }
 
-function centreBand(input: Input, counts: Counts, round: number): Edging {
+function centreBand(input: Input, counts: GarmentCounts, round: number): Edging {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.centre.fabric)!;
-  const halves = (2 * counts['half.width']!) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  const halves = (2 * counts.of('half.width')) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   const opening = openingWidth(input);
   const rest = bandWidth(input, counts, round);
   const stretches = edgeUp(input, counts, 0, false);
@@ -99,15 +99,15 @@ function centreBand(input: Input, counts: Counts, round: number): Edging {
       of: 'centre.stitches',
       countsPerCm: perCm(fabric.gauge, 'stitches'),
       edge: { length, unit: 1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows') },
-      says: (found) => say`Picked up along ${cm(length)}: ${found['centre.stitches']!} stitches`,
+      says: (found) => say`Picked up along ${cm(length)}: ${found.of('centre.stitches')} stitches`,
     }),
   };
 }
 
 /** An edge of a half from the hem up, less so many rows of a neck. */
-function edgeUp(input: Input, counts: Counts, drop: number, front: boolean): Stretch[] {
+function edgeUp(input: Input, counts: GarmentCounts, drop: number, front: boolean): Stretch[] {
   const { style, fabrics } = input;
-  const rows = counts['body.rows']! - (drop > 0 ? drop + 1 : 0);
+  const rows = counts.of('body.rows') - (drop > 0 ? drop + 1 : 0);
   return [
     {
       label: front ? 'Front edge below the neck' : 'Centre back',
@@ -120,17 +120,17 @@ function edgeUp(input: Input, counts: Counts, drop: number, front: boolean): Str
 }
 
 /** The neck all round: both halves of the back, the end of the band between them, the fronts. */
-function neckEdge(input: Input, counts: Counts, round: number): Edge {
+function neckEdge(input: Input, counts: GarmentCounts, round: number): Edge {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const back = (2 * counts['neck.half']!) / stitches;
+  const back = (2 * counts.of('neck.half')) / stitches;
   const bandRows = perCm(fabrics.get(style.centre.fabric)!.gauge, 'rows');
   // In whole rows, as the band will be found beside it.
   const centre = Math.max(1, Math.round(bandWidth(input, counts, round) * bandRows)) / bandRows;
-  const drop = counts['neck.drop']!;
-  const taken = counts['front.width']! - counts['shoulder.width']!;
-  const width = counts['front.width']!;
+  const drop = counts.of('neck.drop');
+  const taken = counts.of('front.width') - counts.of('shoulder.width');
+  const width = counts.of('front.width');
   const front =
     drop === 0
       ? (2 * taken) / stitches

@@ -1,10 +1,10 @@
 import { foundationExtra } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
 import { sleeveRows } from '../../shared/panels/sums.js';
 import { sleeveSeams } from '../../shared/panels/joins.js';
@@ -23,7 +23,7 @@ import type { TwoHalvesStyle } from './fields.js';
 type Input = SizeInput<TwoHalvesStyle>;
 
 /** The pieces and joins of two halves. Left and right are the wearer's. */
-export function program(input: Input, counts: Counts): Program {
+export function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const banded = style.front.style === 'band';
@@ -54,14 +54,14 @@ export function program(input: Input, counts: Counts): Program {
   const { gauge, growth = 0 } = fabric;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const sleeveGauge = fabrics.get(style.sleeve?.fabric ?? style.fabric)!.gauge;
-  const centre = counts['centre.rows']! / perCm(rib(style.centre).gauge, 'rows');
-  const across = (2 * counts['back.half']!) / stitches + centre;
+  const centre = counts.of('centre.rows') / perCm(rib(style.centre).gauge, 'rows');
+  const across = (2 * counts.of('back.half')) / stitches + centre;
   const overhang = (across - input.body.body.crossBack) / 2;
-  const round = (2 * counts['half.width']!) / stitches + centre + openingWorked(input, counts);
+  const round = (2 * counts.of('half.width')) / stitches + centre + openingWorked(input, counts);
   const down = (count: number) => (count / rows) * (1 + growth);
   const body: GarmentRound[] = [
     { at: 0, round },
-    { at: down(counts['body.rows']!), round },
+    { at: down(counts.of('body.rows')), round },
   ];
   const reach = sleeveRows(counts) / perCm(sleeveGauge, 'rows');
   return {
@@ -71,8 +71,8 @@ export function program(input: Input, counts: Counts): Program {
       body,
       arm: style.sleeve
         ? [
-            { at: overhang, round: counts['sleeve.top']! / perCm(sleeveGauge, 'stitches') },
-            { at: overhang + reach, round: counts['sleeve.cuff']! / perCm(sleeveGauge, 'stitches') },
+            { at: overhang, round: counts.of('sleeve.top') / perCm(sleeveGauge, 'stitches') },
+            { at: overhang + reach, round: counts.of('sleeve.cuff') / perCm(sleeveGauge, 'stitches') },
           ]
         : [],
     },
@@ -87,12 +87,12 @@ export function program(input: Input, counts: Counts): Program {
  * One half: half the back and a front up to the underarm, then each by itself. Seen from outside the front of the left half
  * lies at its left, that of the right half at its right.
  */
-function half({ style, fabrics }: Input, counts: Counts, wearers: Side): PieceProgram {
+function half({ style, fabrics }: Input, counts: GarmentCounts, wearers: Side): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
-  const [whole, back, front] = [counts['half.width']!, counts['back.half']!, counts['front.width']!];
-  const [side, drop] = [counts['side.rows']!, counts['neck.drop']!];
-  const rows = counts['body.rows']!;
-  const [shoulder, neck] = [counts['shoulder.width']!, counts['neck.half']!];
+  const [whole, back, front] = [counts.of('half.width'), counts.of('back.half'), counts.of('front.width')];
+  const [side, drop] = [counts.of('side.rows'), counts.of('neck.drop')];
+  const rows = counts.of('body.rows');
+  const [shoulder, neck] = [counts.of('shoulder.width'), counts.of('neck.half')];
   const divide = rows - drop;
   const taken = front - shoulder;
   /** Where the front lies on the piece, and its outer (front) edge with it. */

@@ -1,7 +1,7 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { asides, type EdgeRun } from '../../../shaping/cap.js';
 import type { Passage } from '../../../passages/passage.js';
+import type { GarmentCounts } from '../../counts.js';
 import { ends } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { armholeInside, armholeRuns, armholeSchedule } from './armholeCurve.js';
@@ -67,17 +67,17 @@ export function armholeEdge(
  */
 export function aboveUnderarm(
   style: PanelStyle,
-  counts: Counts,
+  counts: GarmentCounts,
   piece: 'back' | 'front',
   notched: readonly Side[],
   unit: number,
-  below = counts[`${piece}.width`]!,
+  below = counts.of(`${piece}.width`),
 ): Above {
-  const side = counts['side.rows']! + (piece === 'back' ? longerRows(counts) : 0);
+  const side = counts.of('side.rows') + (piece === 'back' ? longerRows(counts) : 0);
   const first = side + 1;
   const { upper } = style;
-  const notch = style.armhole ? counts['notch.width']! : 0;
-  const curve = counts['armhole.curve'] ?? 0;
+  const notch = style.armhole ? counts.of('notch.width') : 0;
+  const curve = counts.find('armhole.curve') ?? 0;
   const part = notch > 0 ? 'upper' : 'main';
   const take = below - notched.length * notch;
   const at = notched.includes('left') ? notch : 0;
@@ -86,7 +86,7 @@ export function aboveUnderarm(
   return {
     part,
     notch,
-    width: counts[upper ? `${piece}.upper` : `${piece}.width`]! - notched.length * (notch + curve),
+    width: counts.of(upper ? `${piece}.upper` : `${piece}.width`) - notched.length * (notch + curve),
     inside: curve > 0 ? armholeInside(counts, unit) : [],
     line: curve > 0 ? armholeRuns(counts) : [],
     passages: [
@@ -110,7 +110,7 @@ export function aboveUnderarm(
               kind: 'change' as const,
               part,
               to: first,
-              stitches: counts[`${piece}.upper`]!,
+              stitches: counts.of(`${piece}.upper`),
               fabric: upper.fabric,
             },
           ]
@@ -122,9 +122,9 @@ export function aboveUnderarm(
             {
               kind: 'shape',
               part,
-              to: side + 1 + counts['armhole.shaped']!,
+              to: side + 1 + counts.of('armhole.shaped'),
               schedule: armholeSchedule(
-                armholeInside(counts, unit).slice(0, 1 + counts['armhole.shaped']!),
+                armholeInside(counts, unit).slice(0, 1 + counts.of('armhole.shaped')),
                 side,
                 take,
                 2,

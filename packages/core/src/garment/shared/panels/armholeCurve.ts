@@ -2,8 +2,9 @@
 
 import { shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts, Relation } from '../../../fit/problem.js';
-import { sumAtMost } from '../../../fit/relations.js';
+import type { Relation } from '../../../fit/problem.js';
+import type { GarmentCounts } from '../../counts.js';
+import { sumAtMost } from '../../relations.js';
 import { cm, say } from '../../../text/phrase.js';
 import { runLength, type EdgeRun } from '../../../shaping/cap.js';
 import { leastAreaSteps, neckCurve } from '../../../shaping/curve.js';
@@ -118,7 +119,7 @@ export function draftCurve(
             ? 'the curve of the armhole ends below the front neck'
             : 'the curve of the armhole ends below the shoulder',
           says: (counts) =>
-            say`Curve of the armhole: ${counts['armhole.shaped']!} of its ${counts['armhole.rows']!} rows`,
+            say`Curve of the armhole: ${counts.of('armhole.shaped')} of its ${counts.of('armhole.rows')} rows`,
         },
         { 'armhole.shaped': 1, 'armhole.rows': -1, ...(closed ? { 'neck.drop': 1 } : {}) },
         -1,
@@ -128,11 +129,11 @@ export function draftCurve(
 }
 
 /** How many stitches the armhole lies inside its base after each of its rows, from the first above the base. */
-export function armholeInside(counts: Counts, unit = 1): number[] {
+export function armholeInside(counts: GarmentCounts, unit = 1): number[] {
   const [curve, shaped, rows] = [
-    counts['armhole.curve'] ?? 0,
-    counts['armhole.shaped'] ?? 0,
-    counts['armhole.rows']!,
+    counts.find('armhole.curve') ?? 0,
+    counts.find('armhole.shaped') ?? 0,
+    counts.of('armhole.rows'),
   ];
   if (curve === 0) return new Array<number>(rows).fill(0);
   const steps = leastAreaSteps(neckCurve('round', curve, shaped), shaped, curve, { unit })!;
@@ -161,18 +162,18 @@ export function armholeSchedule(
 }
 
 /** One armhole's edge on one panel above its base, along its line. */
-export function armholeRuns(counts: Counts): EdgeRun[] {
-  const [curve, shaped] = [counts['armhole.curve']!, counts['armhole.shaped']!];
+export function armholeRuns(counts: GarmentCounts): EdgeRun[] {
+  const [curve, shaped] = [counts.of('armhole.curve'), counts.of('armhole.shaped')];
   const line = neckCurve('round', curve, shaped);
-  return Array.from({ length: counts['armhole.rows']! }, (_, i) => ({
+  return Array.from({ length: counts.of('armhole.rows') }, (_, i) => ({
     across: i === 0 || i > shaped ? 0 : line(i) - line(i - 1),
     rows: 1,
   }));
 }
 
 /** Length of one armhole's edge on one panel, its base and its curve, cm. */
-export function armholeEdge({ style, fabrics }: Input, counts: Counts): number {
+export function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): number {
   const { gauge } = fabrics.get(style.fabric)!;
   const stitches = perCm(gauge, 'stitches');
-  return counts['notch.width']! / stitches + runLength(armholeRuns(counts), stitches, perCm(gauge, 'rows'));
+  return counts.of('notch.width') / stitches + runLength(armholeRuns(counts), stitches, perCm(gauge, 'rows'));
 }

@@ -1,6 +1,6 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { SIDES, panelShows } from '../pieces.js';
 import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
@@ -11,16 +11,16 @@ import { areShaped, hemOf, sideOut, sidePassages } from './sides.js';
 type Input = SizeInput<PanelStyle>;
 
 /** The back: straight up to shoulders and neck. Its first stitches are the wearer's left. */
-export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
+export function back({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
   const above = aboveUnderarm(style, counts, 'back', SIDES, shapingUnit(fabrics.get(style.fabric)!));
   const fabric = fabrics.get(style.fabric)!;
-  const width = counts['back.width']!;
+  const width = counts.of('back.width');
   const longer = longerRows(counts);
-  const side = longer + counts['side.rows']!;
+  const side = longer + counts.of('side.rows');
   const out = areShaped(style) ? sideOut({ style, fabrics }, counts) : [];
-  const rows = side + counts['armhole.rows']!;
-  const shoulder = counts['shoulder.width']!;
-  const neck = counts['neck.width']!;
+  const rows = side + counts.of('armhole.rows');
+  const shoulder = counts.of('shoulder.width');
+  const neck = counts.of('neck.width');
   const notches = above.notch > 0 ? SIDES.map((which) => `back.notch-${which}`) : [];
   const top = (from: number, count: number) =>
     ({ lies: 'live', part: above.part, n: rows, from, count }) as const;
@@ -33,12 +33,12 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
     fabric,
     ...above.sections(fabrics),
     work: 'rows',
-    rows: [...(longer > 0 ? ['back.longer'] : []), 'side.rows', 'armhole.rows'],
+    rows: [...(longer > 0 ? (['back.longer'] as const) : []), 'side.rows', 'armhole.rows'],
     passages: [
       {
         kind: 'start',
         part: 'main',
-        stitches: counts[hemOf(style, 'back')]!,
+        stitches: counts.of(hemOf(style, 'back')),
         extra: foundationExtra(fabric),
         along: null,
       },
@@ -114,7 +114,7 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
         ? []
         : [
             {
-              quantity: style.upper ? 'back.upper' : 'back.width',
+              quantity: style.upper ? ('back.upper' as const) : ('back.width' as const),
               edges: ['back.shoulder-left', 'back.neck', 'back.shoulder-right', ...notches],
             },
           ]),
@@ -123,10 +123,10 @@ export function back({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'armhole.rows', edges: ['back.armhole-left'] },
       ...(style.upper || openRows(counts, 'back') > 0
         ? []
-        : [{ quantity: 'body.rows', edges: ['back.side-left', 'back.armhole-left'] }]),
+        : [{ quantity: 'body.rows' as const, edges: ['back.side-left', 'back.armhole-left'] }]),
       { quantity: 'shoulder.width', edges: ['back.shoulder-left'] },
       { quantity: 'shoulder.width', edges: ['back.shoulder-right'] },
-      ...notches.map((edge) => ({ quantity: 'notch.width', edges: [edge] })),
+      ...notches.map((edge) => ({ quantity: 'notch.width' as const, edges: [edge] })),
     ],
   };
 }

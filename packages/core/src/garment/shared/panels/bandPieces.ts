@@ -1,7 +1,7 @@
 /** Ribs, bands, hood and ties of a garment of panels, whichever way its panels are worked. */
 
-import type { Counts } from '../../../fit/problem.js';
 import type { PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { bandPiece, frontBandPiece } from '../bands.js';
 import { cordPiece } from '../cord.js';
 import { isOpen, isTied } from '../front.js';
@@ -13,7 +13,11 @@ import type { PanelStyle } from './style.js';
  *
  * @param slit whether the ends of the hem ribs stay free at the sides
  */
-export function bandPieces(input: SizeInput<PanelStyle>, counts: Counts, slit: boolean): PieceProgram[] {
+export function bandPieces(
+  input: SizeInput<PanelStyle>,
+  counts: GarmentCounts,
+  slit: boolean,
+): PieceProgram[] {
   const { style, fabrics } = input;
   const { hem, cuff, armband, neckband, front } = style;
   const open = isOpen(style);

@@ -1,10 +1,12 @@
+import { countReader } from '../../../fit/counts.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
 /** The cap of a sleeve for a curved armhole: solved to be as long as the armhole's edge as it has come out. */
 
 import type { Note } from '../../../advice/note.js';
 import { ANY_COUNT, shapingUnit, type Axis, type CountRule, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts, Relation } from '../../../fit/problem.js';
-import { sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { Relation } from '../../../fit/problem.js';
+import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { easeAllowed } from '../../../joins/join.js';
 import { CAP_EASE, capLength, solveCap, type Cap, type CapSchool } from '../../../shaping/cap.js';
 import { cm, figure, say } from '../../../text/phrase.js';
@@ -42,7 +44,7 @@ export function schoolOf({ worked }: SleeveStyle): CapSchool {
 }
 
 /** Counts of a cap. */
-export const CAP_IDS = ['cap.rows', 'cap.base', 'cap.top', 'sleeve.rows'];
+export const CAP_IDS: readonly CountId[] = ['cap.rows', 'cap.base', 'cap.top', 'sleeve.rows'];
 
 /**
  * What a cap asks for.
@@ -62,12 +64,12 @@ export function capTargets(
   const curve = forSize(garment.armhole!.curve!.depth, size.id);
   const counted = (length: number, axis: Axis) => Math.max(1, Math.round(length * perCm(gauge, axis)));
   /** The armhole as it will be, to a row. */
-  const about: Counts = {
+  const about = countReader({
     'notch.width': counted(inset.base.length, 'stitches'),
     'armhole.curve': counted(inset.curve.length, 'stitches'),
     'armhole.shaped': counted(easeOver(curve, armhole), 'rows'),
     'armhole.rows': counted(armhole, 'rows'),
-  };
+  });
   const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
   const width = nearest(round * perCm(fabric.gauge, 'stitches'), ruleOf(input, style, fabric));
   const { cap, edge } = solvedTo(input, style, about, width);
@@ -113,7 +115,7 @@ export function capUnit(style: SleeveStyle, fabric: Fabric): number {
 }
 
 /** The cap for an armhole of these counts. */
-function solvedTo(input: Input, style: SleeveStyle, counts: Counts, width: number) {
+function solvedTo(input: Input, style: SleeveStyle, counts: GarmentCounts, width: number) {
   const fabric = input.fabrics.get(style.fabric ?? input.style.fabric)!;
   const school = schoolOf(style);
   const edge = 2 * armholeEdge(input, counts);
@@ -174,7 +176,7 @@ export function evenRowsOf(
 function rowsBelow(
   input: Input,
   style: SleeveStyle,
-  counts: Counts,
+  counts: GarmentCounts,
   height: number,
 ): { quantity: DraftQuantity; relation: Relation } {
   const { style: garment, fabrics, size } = input;
@@ -192,7 +194,7 @@ function rowsBelow(
     rowsPerCm,
     target * rowsPerCm,
   );
-  const events = Math.abs(counts['sleeve.top']! - counts['sleeve.cuff']!) / (2 * shapingUnit(fabric));
+  const events = Math.abs(counts.of('sleeve.top') - counts.of('sleeve.cuff')) / (2 * shapingUnit(fabric));
   return {
     quantity: quantity({
       id: 'sleeve.rows',
@@ -223,12 +225,12 @@ function rowsBelow(
 }
 
 /** Drafts the cap to the armhole and the sleeve as they have come out. */
-export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Required<Edging> {
+export function capAlong(input: Input, style: SleeveStyle, counts: GarmentCounts): Required<Edging> {
   const { style: garment, fabrics } = input;
   const fabric = fabrics.get(style.fabric ?? garment.fabric)!;
   const school = schoolOf(style);
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
-  const width = counts['sleeve.top']!;
+  const width = counts.of('sleeve.top');
   const { cap, edge, longest, base, unit } = solvedTo(input, style, counts, width);
   const height = cap.rows / rows;
   const below = rowsBelow(input, style, counts, height);
@@ -303,7 +305,7 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
           id: 'cap.width',
           rule: 'base, slope and top of the cap are the width of the sleeve',
           says: (found) =>
-            say`Base + slope + top + slope + base: ${found['cap.base']!} + ${unit * found['cap.slope']!} + ${found['cap.top']!} + ${unit * found['cap.slope']!} + ${found['cap.base']!} = ${width}`,
+            say`Base + slope + top + slope + base: ${found.of('cap.base')} + ${unit * found.of('cap.slope')} + ${found.of('cap.top')} + ${unit * found.of('cap.slope')} + ${found.of('cap.base')} = ${width}`,
         },
         { 'cap.base': 2, 'cap.slope': 2 * unit, 'cap.top': 1 },
         width,
@@ -334,14 +336,14 @@ export function capAlong(input: Input, style: SleeveStyle, counts: Counts): Requ
 /** What is bound off or left at the underarm: as long as the armhole's base, with its count where the gauge is the same. */
 function baseOf(
   { style, fabrics }: Input,
-  counts: Counts,
+  counts: GarmentCounts,
   fabric: Fabric,
   school: CapSchool,
   multiple: number,
 ): { count: number; length: number; same: boolean; rule?: CountRule } {
   const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   const own = perCm(fabric.gauge, 'stitches');
-  const notch = counts['notch.width']!;
+  const notch = counts.of('notch.width');
   const length = notch / stitches;
   if (school === 'worked' && own === stitches) return { count: notch, length, same: true };
   const rule: CountRule = { multiple, plus: 0 };

@@ -2,10 +2,10 @@
 
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { cappedTaper, capUnit } from './capDraft.js';
@@ -16,33 +16,33 @@ import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 type Input = SizeInput<PanelStyle>;
 
 /** A sleeve with its cap; the other is worked the same. */
-export function cappedSleeve(input: Input, own: SleeveStyle, counts: Counts): PieceProgram {
+export function cappedSleeve(input: Input, own: SleeveStyle, counts: GarmentCounts): PieceProgram {
   return own.worked === 'up' ? workedCap(input, own, counts) : shortRowCap(input, own, counts);
 }
 
-function capOf(counts: Counts): Cap {
-  const [base, top] = [counts['cap.base']!, counts['cap.top']!];
-  return { base, top, slope: (counts['sleeve.top']! - top) / 2 - base, rows: counts['cap.rows']! };
+function capOf(counts: GarmentCounts): Cap {
+  const [base, top] = [counts.of('cap.base'), counts.of('cap.top')];
+  return { base, top, slope: (counts.of('sleeve.top') - top) / 2 - base, rows: counts.of('cap.rows') };
 }
 
-function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts) {
+function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: GarmentCounts) {
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   return sleeveSchedule(cappedTaper(style, own, size.id, rowsPerCm), size.id, {
-    rows: counts['sleeve.rows']!,
-    top: counts['sleeve.top']!,
-    cuff: counts['sleeve.cuff']!,
+    rows: counts.of('sleeve.rows'),
+    top: counts.of('sleeve.top'),
+    cuff: counts.of('sleeve.cuff'),
     rowsPerCm,
     up: own.worked === 'up',
     unit: shapingUnit(fabric),
   });
 }
 
-function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram {
+function workedCap(input: Input, own: SleeveStyle, counts: GarmentCounts): PieceProgram {
   const { style, fabrics } = input;
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const cap = capOf(counts);
-  const [seam, width, cuff] = [counts['sleeve.rows']!, counts['sleeve.top']!, counts['sleeve.cuff']!];
+  const [seam, width, cuff] = [counts.of('sleeve.rows'), counts.of('sleeve.top'), counts.of('sleeve.cuff')];
   const rows = seam + cap.rows;
   const taper = taperOf(input, own, counts);
   const inside = capInside(cap, shapingUnit(fabric));
@@ -149,11 +149,11 @@ function workedCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram
   };
 }
 
-function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgram {
+function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): PieceProgram {
   const { style, fabrics } = input;
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const cap = capOf(counts);
-  const [under, width] = [counts['sleeve.rows']!, counts['sleeve.top']!];
+  const [under, width] = [counts.of('sleeve.rows'), counts.of('sleeve.top')];
   const rows = under + cap.rows;
   const round = inRounds(style, own);
   const end = lastOf(counts, rows);
@@ -174,7 +174,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
     copies: 2,
     fabric,
     work: round ? 'rounds' : 'rows',
-    rows: ['cap.rows', 'sleeve.rows', ...(faded ? ['fade.rows'] : [])],
+    rows: ['cap.rows', 'sleeve.rows', ...(faded ? (['fade.rows'] as const) : [])],
     passages: [
       {
         kind: 'start',
@@ -193,7 +193,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: Counts): PieceProgr
         where: { at: 'both edges' },
         of: { start: 'sleeve.top', end: 'sleeve.cuff', rows: 'sleeve.rows' },
       },
-      ...(faded ? [fadeRounds(counts['sleeve.cuff']!, rows)] : []),
+      ...(faded ? [fadeRounds(counts.of('sleeve.cuff'), rows)] : []),
     ],
     edges: [
       {

@@ -1,7 +1,8 @@
 /** A cable or motif in the middle of back and front: what lies beside it must halve. */
 
 import type { Fabric } from '../../../fabric/fabric.js';
-import { parity, type RuleParts } from '../../../fit/relations.js';
+import type { CountId } from '../../counts.js';
+import { parity, type RuleParts } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 
 /**
@@ -10,15 +11,15 @@ import { say } from '../../../text/phrase.js';
  * @param id of the relation
  * @param of the count that the panel lies in the middle of
  */
-export function centredPanel({ panel = 0 }: Fabric, id = 'panel', of = 'back.width'): RuleParts {
+export function centredPanel({ panel = 0 }: Fabric, id = 'panel', of: CountId = 'back.width'): RuleParts {
   if (panel === 0) return { helpers: [], relations: [] };
   return parity(
     {
       id,
       rule: 'the panel in the middle leaves as many stitches on either side of it',
       says: (counts) => {
-        const beside = (counts[of]! - panel) / 2;
-        return say`Panel in the middle: ${beside} + ${panel} + ${beside} = ${counts[of]!}`;
+        const beside = (counts.of(of) - panel) / 2;
+        return say`Panel in the middle: ${beside} + ${panel} + ${beside} = ${counts.of(of)}`;
       },
     },
     { [of]: 1 },

@@ -4,6 +4,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
+import type { CountId } from '../../counts.js';
 import { draftBand } from '../bands.js';
 import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../front.js';
 import { becomes, given, plus, quantity } from '../quantity.js';
@@ -55,7 +56,9 @@ export function draft(input: Input): Draft {
   const notch = inset?.base ?? notchWidth(input, width);
   /** What the armhole takes off on each side, cm, and the counts that do. */
   const off = (notch?.length ?? 0) + (inset?.curve.length ?? 0);
-  const armholeCounts = [...(notch ? ['notch.width'] : []), ...(inset ? ['armhole.curve'] : [])];
+  const armholeCounts: CountId[] = [];
+  if (notch) armholeCounts.push('notch.width');
+  if (inset) armholeCounts.push('armhole.curve');
   const shoulder = (width - neck) / 2 - off;
   const open = isOpen(style);
   const front = open ? frontWidth(input, width, 'Back, width') : { length: width, reasons: widthReasons };

@@ -5,6 +5,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
+import type { CountId } from '../../counts.js';
 import { becomes, plus, quantity } from '../quantity.js';
 import { sameLength } from '../seams.js';
 import type { Target } from '../targets.js';
@@ -61,7 +62,7 @@ export function draftSleeve(
     notch: Target | null;
     cap: CapTargets | null;
     /** What the sleeve's top goes along, on each of front and back. */
-    along?: { of: string; perCm: number; name: 'rows' | 'stitches' };
+    along?: { of: CountId; perCm: number; name: 'rows' | 'stitches' };
   },
 ): DraftedSleeve {
   const { size, fabrics } = input;
@@ -181,7 +182,7 @@ export function draftSleeve(
               id: 'armhole.seam',
               rule: 'the sleeve’s top goes along the armhole',
               says: (counts) =>
-                say`Sleeve to armhole: ${counts['sleeve.top']!} stitches (${cm(counts['sleeve.top']! / stitches)}) along 2 × ${counts[along.of]!} ${along.name} (${cm((2 * counts[along.of]!) / along.perCm)})`,
+                say`Sleeve to armhole: ${counts.of('sleeve.top')} stitches (${cm(counts.of('sleeve.top') / stitches)}) along 2 × ${counts.of(along.of)} ${along.name} (${cm((2 * counts.of(along.of)) / along.perCm)})`,
             },
             { of: 'sleeve.top', perCm: stitches, times: 1 },
             { of: along.of, perCm: along.perCm, times: 2 },
@@ -193,7 +194,7 @@ export function draftSleeve(
               id: 'notch.seam',
               rule: 'the sleeve’s last rows go along the step of the armhole',
               says: (counts) =>
-                say`Step to sleeve: ${counts['notch.width']!} stitches along ${counts['notch.rows']!} rows`,
+                say`Step to sleeve: ${counts.of('notch.width')} stitches along ${counts.of('notch.rows')} rows`,
             },
             { of: 'notch.width', perCm: perCm(bodyFabric.gauge, 'stitches'), times: 2 },
             { of: 'notch.rows', perCm: rowsPerCm, times: 2 },

@@ -2,10 +2,10 @@
 
 import { shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { say } from '../../../text/phrase.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { Edgings, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import {
   edgingIds,
   endOfRib,
@@ -52,13 +52,13 @@ export function followers(input: Input): Edgings | null {
 }
 
 /** The edge of an armhole without a sleeve: up the front, down the back, and the steps at the underarm. */
-function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
-  const rows = counts['armhole.rows']!;
+function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+  const rows = counts.of('armhole.rows');
   const depth = (2 * rows) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
   const reasons = [given(say`Armhole, 2 × ${rows} rows`, depth, { kind: 'quantity', id: 'armhole.rows' })];
   const unit = depth / (2 * rows);
   if (!style.armhole) return { label: 'Armhole', length: depth, unit, reasons };
-  const notch = counts['notch.width']!;
+  const notch = counts.of('notch.width');
   const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   return {
     label: 'Armhole',
@@ -72,12 +72,12 @@ function armholeEdge({ style, fabrics }: Input, counts: Counts): Edge {
 }
 
 /** The neck edge all round, as it has come out: across the back, and the front's two sides with what lies between them. */
-function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
+function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
   const upper = fabrics.get(upperFabric(style))!;
   const { gauge } = upper;
   const unit = shapingUnit(upper);
   const [stitches, rowsPerCm] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const neck = counts['neck.width']!;
+  const neck = counts.of('neck.width');
   const [back, front] = [neck / stitches, frontLength()];
   return {
     label: 'Neck edge',
@@ -90,12 +90,12 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
   };
 
   function frontLength(): number {
-    const drop = counts['neck.drop']!;
-    const shoulder = counts['shoulder.width']!;
-    const rows = counts['side.rows']! + counts['armhole.rows']!;
+    const drop = counts.of('neck.drop');
+    const shoulder = counts.of('shoulder.width');
+    const rows = counts.of('side.rows') + counts.of('armhole.rows');
     const divide = rows - drop;
-    const off = (counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0);
-    const width = counts[style.upper ? 'front.upper' : 'front.width']! - off;
+    const off = (counts.find('notch.width') ?? 0) + (counts.find('armhole.curve') ?? 0);
+    const width = counts.of(style.upper ? 'front.upper' : 'front.width') - off;
     const side = (aside: readonly number[]) => steppedLength(aside, stitches, rowsPerCm);
     if (isOpen(style)) {
       const taken = width - shoulder;
@@ -109,12 +109,12 @@ function neckEdge({ style, fabrics }: Input, counts: Counts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontEdge(input: Input, counts: Counts): Stretch[] {
+function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
   const { style, fabrics } = input;
-  const drop = counts['neck.drop']!;
-  const side = counts['side.rows']!;
+  const drop = counts.of('neck.drop');
+  const side = counts.of('side.rows');
   // The row in which the neck begins belongs to the neck.
-  const rows = side + counts['armhole.rows']! - (drop > 0 ? drop + 1 : 0);
+  const rows = side + counts.of('armhole.rows') - (drop > 0 ? drop + 1 : 0);
   const below = Math.min(rows, side) / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
   const above = Math.max(0, rows - side) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
   return [

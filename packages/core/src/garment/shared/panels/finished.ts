@@ -1,6 +1,6 @@
-import type { Counts } from '../../../fit/problem.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { acrossOf } from '../bands.js';
 import { forSize } from '../../../fields/perSize.js';
 import { isOpen, openingWorked } from '../front.js';
@@ -38,14 +38,17 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
       label: 'All round',
       target: round,
       actual: (counts) =>
-        (counts['back.width']! + fronts * counts['front.width']!) / stitches + openingWorked(input, counts),
+        (counts.of('back.width') + fronts * counts.of('front.width')) / stitches +
+        openingWorked(input, counts),
     },
     {
       id: 'length',
       label: 'Length from the shoulder',
       target: length,
       actual: (counts) =>
-        counts['side.rows']! / rows + counts['armhole.rows']! / upperRows + bandHeight('hem', counts, input),
+        counts.of('side.rows') / rows +
+        counts.of('armhole.rows') / upperRows +
+        bandHeight('hem', counts, input),
     },
     ...(forSize(style.longerBack, input.size.id) > 0
       ? [
@@ -53,9 +56,9 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             id: 'lengthBack',
             label: 'Length of the back',
             target: length + forSize(style.longerBack, input.size.id),
-            actual: (counts: Counts) =>
-              (counts['back.longer']! + counts['side.rows']!) / rows +
-              counts['armhole.rows']! / upperRows +
+            actual: (counts: GarmentCounts) =>
+              (counts.of('back.longer') + counts.of('side.rows')) / rows +
+              counts.of('armhole.rows') / upperRows +
               bandHeight('hem', counts, input),
           },
         ]
@@ -64,19 +67,19 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
       id: 'neckWidth',
       label: 'Neck width',
       target: neck,
-      actual: (counts) => counts['neck.width']! / perCm(upper.gauge, 'stitches'),
+      actual: (counts) => counts.of('neck.width') / perCm(upper.gauge, 'stitches'),
     },
     {
       id: 'neckDrop',
       label: 'Front neck drop',
       target: drop,
-      actual: (counts) => counts['neck.drop']! / upperRows,
+      actual: (counts) => counts.of('neck.drop') / upperRows,
     },
     {
       id: 'armholeDepth',
       label: 'Armhole depth',
       target: armhole,
-      actual: (counts) => counts['armhole.rows']! / upperRows,
+      actual: (counts) => counts.of('armhole.rows') / upperRows,
     },
     ...(across === null
       ? []
@@ -85,7 +88,7 @@ export function finishedOf(input: Input, wanted: Wanted): FinishedPlan[] {
             id: 'across',
             label: 'Across the shoulders',
             target: across,
-            actual: (counts: Counts) => acrossShoulders(counts) / stitches,
+            actual: (counts: GarmentCounts) => acrossShoulders(counts) / stitches,
           },
         ]),
     ...finishedSleeve(input, sleeve),
@@ -103,14 +106,14 @@ export function finishedSleeve(input: Input, wanted: SleeveTargets | null): Fini
       id: 'upperArm',
       label: 'Sleeve at the top',
       target: wanted.top,
-      actual: (counts) => counts['sleeve.top']! / stitches,
+      actual: (counts) => counts.of('sleeve.top') / stitches,
     },
     {
       id: 'cuff',
       label: 'Sleeve at the cuff',
       target: wanted.wrist,
       // A sleeve that is faded ends with half of what it has above the cuff.
-      actual: (counts) => (counts['sleeve.end'] ?? counts['sleeve.cuff']!) / stitches,
+      actual: (counts) => (counts.find('sleeve.end') ?? counts.of('sleeve.cuff')) / stitches,
     },
     {
       id: 'sleeveLength',
@@ -122,7 +125,9 @@ export function finishedSleeve(input: Input, wanted: SleeveTargets | null): Fini
 }
 
 /** Finished height of a band, 0 where the style has none. */
-export function bandHeight(band: 'hem' | 'cuff', counts: Counts, { style, fabrics }: Input): number {
+export function bandHeight(band: 'hem' | 'cuff', counts: GarmentCounts, { style, fabrics }: Input): number {
   const chosen = style[band];
-  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen)) : 0;
+  return chosen
+    ? counts.of(`${band}.height`) / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen))
+    : 0;
 }

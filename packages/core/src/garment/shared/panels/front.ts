@@ -1,8 +1,8 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../passages/passage.js';
 import { countsByRow } from '../../../shaping/schedule.js';
+import type { GarmentCounts } from '../../counts.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
 import { ends, OTHER, SIDES, panelShows } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
@@ -15,15 +15,15 @@ import { areShaped, hemOf, sideOut, sidePassages } from './sides.js';
 type Input = SizeInput<PanelStyle>;
 
 /** The front: as the back up to the neck, then two shoulders with the centre left unworked. */
-export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
+export function front({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
   const above = aboveUnderarm(style, counts, 'front', SIDES, shapingUnit(fabrics.get(style.fabric)!));
   const fabric = fabrics.get(style.fabric)!;
-  const width = counts['front.width']!;
-  const rows = counts['side.rows']! + counts['armhole.rows']!;
-  const side = counts['side.rows']!;
-  const shoulder = counts['shoulder.width']!;
-  const neck = counts['neck.width']!;
-  const drop = counts['neck.drop']!;
+  const width = counts.of('front.width');
+  const rows = counts.of('side.rows') + counts.of('armhole.rows');
+  const side = counts.of('side.rows');
+  const shoulder = counts.of('shoulder.width');
+  const neck = counts.of('neck.width');
+  const drop = counts.of('neck.drop');
   const divide = rows - drop;
   const unit = shapingUnit(fabrics.get(upperFabric(style))!);
   const dividing = drop > 0 ? frontNeck(style.neck, { neck, drop, shoulder, divide, unit }) : null;
@@ -45,7 +45,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       {
         kind: 'start',
         part: 'main',
-        stitches: counts[hemOf(style, 'front')]!,
+        stitches: counts.of(hemOf(style, 'front')),
         extra: foundationExtra(fabric),
         along: null,
       },
@@ -85,7 +85,7 @@ export function front({ style, fabrics }: Input, counts: Counts): PieceProgram {
       { quantity: 'armhole.rows', edges: ['front.armhole-right'] },
       { quantity: 'shoulder.width', edges: ['front.shoulder-left'] },
       { quantity: 'shoulder.width', edges: ['front.shoulder-right'] },
-      ...(dividing ? [{ quantity: 'neck.drop', edges: ['front.neck-right'] }] : []),
+      ...(dividing ? [{ quantity: 'neck.drop' as const, edges: ['front.neck-right'] }] : []),
     ],
   };
 }

@@ -1,9 +1,10 @@
 /** Below the side seams: slits, and a back that is longer than the front. */
 
 import type { Fabric } from '../../../fabric/fabric.js';
-import type { Counts, Relation } from '../../../fit/problem.js';
-import { sumAtMost } from '../../../fit/relations.js';
-import type { DraftQuantity, EdgeProgram, SizeInput } from '../../construction.js';
+import type { Relation } from '../../../fit/problem.js';
+import type { GarmentCounts, PanelId } from '../../counts.js';
+import { sumAtMost } from '../../relations.js';
+import type { DraftQuantity, EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { forSize } from '../../../fields/perSize.js';
 import { ends } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
@@ -58,13 +59,13 @@ export function draftLowerEdge(
 }
 
 /** Rows of a panel below its side seams: those of the slit, and of the back what it is longer. */
-export function openRows(counts: Counts, piece: 'back' | 'front'): number {
-  return (counts['slit.rows'] ?? 0) + (piece === 'back' ? longerRows(counts) : 0);
+export function openRows(counts: GarmentCounts, piece: 'back' | 'front'): number {
+  return (counts.find('slit.rows') ?? 0) + (piece === 'back' ? longerRows(counts) : 0);
 }
 
 /** Rows that the back is longer than the front. */
-export function longerRows(counts: Counts): number {
-  return counts['back.longer'] ?? 0;
+export function longerRows(counts: GarmentCounts): number {
+  return counts.find('back.longer') ?? 0;
 }
 
 /** Whether the sides are open at the lower edge. */
@@ -114,7 +115,7 @@ export function sideEdges(
 }
 
 /** What the open part and the seam of a side must come to. */
-export function sideExpects(piece: 'back' | 'front', wearers: Side, counts: Counts) {
+export function sideExpects(piece: PanelId, wearers: Side, counts: GarmentCounts): PieceProgram['expects'] {
   const slit = openRows(counts, piece) > 0 ? [`${piece}.slit-${wearers}`] : [];
   // The back's side is longer by rows that are no part of the front's.
   return piece === 'back' && longerRows(counts) > 0

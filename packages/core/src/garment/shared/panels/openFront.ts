@@ -1,10 +1,10 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { Passage } from '../../../passages/passage.js';
 import { stepsAcross } from '../../../shaping/rounds.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { endShifts } from '../../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { halfNeck, type HalfNeck } from '../neck.js';
 import { ends, OTHER, panelShows } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
@@ -17,15 +17,15 @@ import { areShaped, hemOf, sideOut, waistRow } from './sides.js';
 type Input = SizeInput<PanelStyle>;
 
 /** One of two open fronts, for the wearer's side: straight up, its neck taken off at the front edge. The other is its mirror. */
-export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Side): PieceProgram {
+export function openFront({ style, fabrics }: Input, counts: GarmentCounts, wearers: Side): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
-  const side = counts['side.rows']!;
-  const rows = side + counts['armhole.rows']!;
-  const shoulder = counts['shoulder.width']!;
-  const drop = counts['neck.drop']!;
+  const side = counts.of('side.rows');
+  const rows = side + counts.of('armhole.rows');
+  const shoulder = counts.of('shoulder.width');
+  const drop = counts.of('neck.drop');
   /** Where its outer edge and its front edge lie on the piece. */
   const [outer, inner] = [OTHER[wearers], wearers];
-  const width = counts['front.width']!;
+  const width = counts.of('front.width');
   const full = aboveUnderarm(style, counts, 'front', [outer], shapingUnit(fabrics.get(style.fabric)!));
   const taken = full.width - shoulder;
   const divide = rows - drop;
@@ -65,7 +65,7 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       {
         kind: 'start',
         part: 'main',
-        stitches: counts[hemOf(style, 'front')]!,
+        stitches: counts.of(hemOf(style, 'front')),
         extra: foundationExtra(fabric),
         along: null,
       },
@@ -132,10 +132,10 @@ export function openFront({ style, fabrics }: Input, counts: Counts, wearers: Si
       ...sideExpects('front', wearers, counts),
       { quantity: 'armhole.rows', edges: [`front.armhole-${wearers}`] },
       { quantity: 'shoulder.width', edges: [`front.shoulder-${wearers}`] },
-      ...(above.notch > 0 ? [{ quantity: 'notch.width', edges: [`front.notch-${wearers}`] }] : []),
+      ...(above.notch > 0 ? [{ quantity: 'notch.width' as const, edges: [`front.notch-${wearers}`] }] : []),
       ...(style.upper || !neck
         ? []
-        : [{ quantity: 'body.rows', edges: [`front.edge-${wearers}`, `front.neck-${wearers}`] }]),
+        : [{ quantity: 'body.rows' as const, edges: [`front.edge-${wearers}`, `front.neck-${wearers}`] }]),
     ],
   };
 }

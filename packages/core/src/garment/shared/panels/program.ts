@@ -1,7 +1,7 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
 import { alongOf } from '../bands.js';
 import { isOpen, openingWorked } from '../front.js';
 import { neckOpening } from '../neck.js';
@@ -21,7 +21,7 @@ import { upperFabric, type PanelStyle } from './style.js';
 type Input = SizeInput<PanelStyle>;
 
 /** The pieces and joins of a garment of panels. Left and right are the wearer's. */
-export function program(input: Input, counts: Counts): Program {
+export function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
@@ -43,8 +43,8 @@ export function program(input: Input, counts: Counts): Program {
   const stitches = perCm(fabric.gauge, 'stitches');
   const upper = fabrics.get(upperFabric(style))!;
   const upperStitches = perCm(upper.gauge, 'stitches');
-  const neck = counts['neck.width']! / upperStitches;
-  const drop = counts['neck.drop']!;
+  const neck = counts.of('neck.width') / upperStitches;
+  const drop = counts.of('neck.drop');
   return {
     pieces,
     joins: joins(input, drop),
@@ -63,12 +63,12 @@ export function program(input: Input, counts: Counts): Program {
 }
 
 /** Straight from the shoulder to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
-function roundsOf(input: Input, counts: Counts): Program['rounds'] {
+function roundsOf(input: Input, counts: GarmentCounts): Program['rounds'] {
   const { style, fabrics } = input;
-  const along = (fabric: string, axis: 'stitches' | 'rows', quantity: string) =>
-    counts[quantity]! / perCm(fabrics.get(fabric)!.gauge, axis);
+  const along = (fabric: string, axis: 'stitches' | 'rows', quantity: CountId) =>
+    counts.of(quantity) / perCm(fabrics.get(fabric)!.gauge, axis);
   /** Length as worn: the fabric has grown. */
-  const hanging = (fabric: string, quantity: string) =>
+  const hanging = (fabric: string, quantity: CountId) =>
     along(fabric, 'rows', quantity) * (1 + (fabrics.get(fabric)!.growth ?? 0));
   const sleeveFabric = style.sleeve?.fabric ?? style.fabric;
   const open = isOpen(style);
@@ -85,7 +85,7 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
     const chosen = style[id];
     if (!chosen) return [];
-    const rows = (quantity: string) => along(chosen.fabric, alongOf(chosen), quantity);
+    const rows = (quantity: CountId) => along(chosen.fabric, alongOf(chosen), quantity);
     const own =
       id === 'cuff'
         ? rows('cuff.rows')
@@ -104,11 +104,11 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
 
   /** Round by round down the sides. */
   function sideRounds(): GarmentRound[] {
-    const gained = (id: string) =>
-      (2 * (counts[id]! - counts['back.width']!)) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
-    if (counts['back.hem'] === undefined) return [{ at: edge, round }];
+    const gained = (id: CountId) =>
+      (2 * (counts.of(id) - counts.of('back.width'))) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+    if (counts.find('back.hem') === undefined) return [{ at: edge, round }];
     return [
-      ...(counts['waist.rows'] === undefined
+      ...(counts.find('waist.rows') === undefined
         ? []
         : [
             {
@@ -121,7 +121,7 @@ function roundsOf(input: Input, counts: Counts): Program['rounds'] {
   }
 
   function arm(): GarmentRound[] {
-    const [underarmRows, rows] = [counts['cap.rows'] ?? 0, sleeveRows(counts)];
+    const [underarmRows, rows] = [counts.find('cap.rows') ?? 0, sleeveRows(counts)];
     const { gauge, growth = 0 } = fabrics.get(sleeveFabric)!;
     const down = (of: number) => overhang + (of / perCm(gauge, 'rows')) * (1 + growth);
     const end = down(rows);

@@ -1,5 +1,6 @@
 import type { Relation } from '../../../fit/problem.js';
-import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { CountId, PanelId } from '../../counts.js';
+import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 
 /** In one fabric side and armhole together are the panel's height. */
@@ -9,15 +10,22 @@ export function heightOf(): Relation {
       id: 'height',
       rule: 'side seam and armhole together are the height of the panel',
       says: (counts) =>
-        say`Side + armhole: ${counts['side.rows']!} + ${counts['armhole.rows']!} = ${counts['body.rows']!} rows`,
+        say`Side + armhole: ${counts.of('side.rows')} + ${counts.of('armhole.rows')} = ${counts.of('body.rows')} rows`,
     },
     { 'side.rows': 1, 'armhole.rows': 1, 'body.rows': -1 },
   );
 }
 
+/** What armholes take off a panel at each side. */
+const OUTSIDE: Readonly<Record<'plain' | 'notched' | 'curved', readonly CountId[]>> = {
+  plain: [],
+  notched: ['notch.width'],
+  curved: ['notch.width', 'armhole.curve'],
+};
+
 /** The shoulders and the neck between them are the panel's upper edge, inside steps or curves of the armholes. */
-export function shouldersOf(upperWidth: string, armhole: 'plain' | 'notched' | 'curved'): Relation {
-  const outside = { plain: [], notched: ['notch.width'], curved: ['notch.width', 'armhole.curve'] }[armhole];
+export function shouldersOf(upperWidth: CountId, armhole: 'plain' | 'notched' | 'curved'): Relation {
+  const outside = OUTSIDE[armhole];
   return sumIs(
     {
       id: 'shoulders',
@@ -27,13 +35,13 @@ export function shouldersOf(upperWidth: string, armhole: 'plain' | 'notched' | '
         curved: 'two equal shoulders, the neck and what both armholes take off are the width of the panel',
       }[armhole],
       says: (counts) => {
-        const [shoulder, neck] = [counts['shoulder.width']!, counts['neck.width']!];
-        const off = outside.reduce((sum, id) => sum + counts[id]!, 0);
+        const [shoulder, neck] = [counts.of('shoulder.width'), counts.of('neck.width')];
+        const off = outside.reduce((sum, id) => sum + counts.of(id), 0);
         if (armhole === 'plain')
-          return say`Shoulder + neck + shoulder: ${shoulder} + ${neck} + ${shoulder} = ${counts[upperWidth]!}`;
+          return say`Shoulder + neck + shoulder: ${shoulder} + ${neck} + ${shoulder} = ${counts.of(upperWidth)}`;
         return armhole === 'notched'
-          ? say`Step + shoulder + neck + shoulder + step: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts[upperWidth]!}`
-          : say`Armhole + shoulder + neck + shoulder + armhole: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts[upperWidth]!}`;
+          ? say`Step + shoulder + neck + shoulder + step: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts.of(upperWidth)}`
+          : say`Armhole + shoulder + neck + shoulder + armhole: ${off} + ${shoulder} + ${neck} + ${shoulder} + ${off} = ${counts.of(upperWidth)}`;
       },
     },
     {
@@ -51,7 +59,8 @@ export function sameWidth(): Relation {
     {
       id: 'width',
       rule: 'the front is as wide as the back',
-      says: (counts) => say`Side seams meet: front ${counts['front.width']!} = back ${counts['back.width']!}`,
+      says: (counts) =>
+        say`Side seams meet: front ${counts.of('front.width')} = back ${counts.of('back.width')}`,
     },
     'front.width',
     'back.width',
@@ -63,17 +72,17 @@ export function sameWidth(): Relation {
  *
  * @param armhole counts that the armhole takes off each front
  */
-export function frontsOverShoulders(front: string, armhole: readonly string[]): Relation {
+export function frontsOverShoulders(front: CountId, armhole: readonly CountId[]): Relation {
   return sumAtLeast(
     {
       id: 'fronts',
       rule: 'each front is at least as wide as its shoulder',
       says: (counts) => {
-        const off = armhole.reduce((sum, id) => sum + counts[id]!, 0);
-        const neck = counts[front]! - counts['shoulder.width']! - off;
+        const off = armhole.reduce((sum, id) => sum + counts.of(id), 0);
+        const neck = counts.of(front) - counts.of('shoulder.width') - off;
         return off > 0
-          ? say`Each front: ${counts[front]!} = ${off} armhole + ${counts['shoulder.width']!} shoulder + ${neck} neck`
-          : say`Each front: ${counts[front]!} = ${counts['shoulder.width']!} shoulder + ${neck} neck`;
+          ? say`Each front: ${counts.of(front)} = ${off} armhole + ${counts.of('shoulder.width')} shoulder + ${neck} neck`
+          : say`Each front: ${counts.of(front)} = ${counts.of('shoulder.width')} shoulder + ${neck} neck`;
       },
     },
     { [front]: 1, 'shoulder.width': -1, ...Object.fromEntries(armhole.map((id) => [id, -1])) },
@@ -110,7 +119,7 @@ export function dropAboveUnderarm(): Relation {
 /** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
 export function changeOfFabric(open: boolean): Relation[] {
   const rule = 'one row takes the stitches of the lower fabric to those of the upper';
-  const within = (id: string, piece: 'back' | 'front') => [
+  const within = (id: string, piece: PanelId) => [
     sumAtMost({ id: `${id}.fewer`, rule }, { [`${piece}.width`]: 1, [`${piece}.upper`]: -2 }),
     sumAtMost({ id: `${id}.more`, rule }, { [`${piece}.width`]: -2, [`${piece}.upper`]: 1 }),
   ];
@@ -121,7 +130,7 @@ export function changeOfFabric(open: boolean): Relation[] {
         id: 'upper',
         rule: 'the front is as wide as the back from the underarm up',
         says: (counts) =>
-          say`From the underarm up ${counts['back.upper']!} stitches over the ${counts['back.width']!} below, front as back`,
+          say`From the underarm up ${counts.of('back.upper')} stitches over the ${counts.of('back.width')} below, front as back`,
       },
       'front.upper',
       'back.upper',
@@ -137,7 +146,7 @@ export function changeOfFabric(open: boolean): Relation[] {
  */
 export function slantedTo(
   { stitches, every }: { stitches: number; every: 1 | 2 },
-  front: string,
+  front: CountId,
   armhole: readonly string[],
 ): Relation[] {
   const off = Object.fromEntries(armhole.map((id) => [id, every]));
@@ -147,7 +156,7 @@ export function slantedTo(
     {
       ...sumAtLeast({ id: 'slant.reach', rule }, times),
       says: (counts) =>
-        say`Slant: ${stitches} off in every ${every === 1 ? 'row' : '2nd row'} of ${counts['neck.drop']!}`,
+        say`Slant: ${stitches} off in every ${every === 1 ? 'row' : '2nd row'} of ${counts.of('neck.drop')}`,
     },
     sumAtMost({ id: 'slant.spare', rule }, times, stitches * every),
   ];
@@ -161,7 +170,7 @@ export function slantedNeck({ stitches, every }: { stitches: number; every: 1 | 
     {
       ...sumAtLeast({ id: 'slant.reach', rule }, times, -every),
       says: (counts) =>
-        say`Slant: ${stitches} off at each side in every ${every === 1 ? 'row' : '2nd row'} of ${counts['neck.drop']!}`,
+        say`Slant: ${stitches} off at each side in every ${every === 1 ? 'row' : '2nd row'} of ${counts.of('neck.drop')}`,
     },
     sumAtMost({ id: 'slant.spare', rule }, times, 2 * stitches * every),
   ];

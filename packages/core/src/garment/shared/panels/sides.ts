@@ -2,8 +2,9 @@
 
 import { ANY_COUNT, shapingUnit, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts, HelperCount, Relation } from '../../../fit/problem.js';
-import { needsShapingRows, sumAtMost, sumIs } from '../../../fit/relations.js';
+import type { HelperCount, Relation } from '../../../fit/problem.js';
+import type { CountId, GarmentCounts, PanelId } from '../../counts.js';
+import { needsShapingRows, sumAtMost, sumIs } from '../../relations.js';
 import type { Passage } from '../../../passages/passage.js';
 import { later, type Schedule } from '../../../shaping/schedule.js';
 import { say } from '../../../text/phrase.js';
@@ -34,8 +35,11 @@ export function areShaped({ body }: PanelStyle): boolean {
   return body.shape !== 'straight';
 }
 
+/** Counts of a panel at its lower edge. */
+type HemCount = `${PanelId}.${'hem' | 'width'}`;
+
 /** The count of a panel at its lower edge. */
-export function hemOf(style: PanelStyle, piece: 'back' | 'front'): string {
+export function hemOf(style: PanelStyle, piece: PanelId): HemCount {
   return areShaped(style) ? `${piece}.hem` : `${piece}.width`;
 }
 
@@ -90,7 +94,7 @@ export function draftSides(
   const hem = panelAt(input, 'hip', 'hemEase');
   const waist = waisted ? panelAt(input, 'waist', 'waistEase') : null;
   const frontHem = hemTargets(input, front)!.front;
-  const stitches = (id: string, label: string, target: Target, rule = fabric.rule.flat) =>
+  const stitches = (id: CountId, label: string, target: Target, rule = fabric.rule.flat) =>
     quantity({
       id,
       label,
@@ -102,7 +106,7 @@ export function draftSides(
       min: 4,
       because: target.reasons,
     });
-  const rowsTo = (id: string, label: string, length: number, because: DraftQuantity['because']) =>
+  const rowsTo = (id: CountId, label: string, length: number, because: DraftQuantity['because']) =>
     quantity({ id, label, fabric, axis: 'rows', target: Math.max(2, length), weight: 0.3, min: 2, because });
   const sides = waist
     ? [
@@ -146,7 +150,7 @@ export function draftSides(
           id: 'front.hem',
           rule: 'front and back are shaped alike at the sides',
           says: (counts) =>
-            say`At the lower edge: back ${counts['back.hem']!}, front ${counts['front.hem']!}`,
+            say`At the lower edge: back ${counts.of('back.hem')}, front ${counts.of('front.hem')}`,
         },
         open
           ? { 'front.hem': 2, 'front.width': -2, 'back.hem': -1, 'back.width': 1 }
@@ -168,11 +172,13 @@ export function draftSides(
 
 /** Whole units step in at the sides, so their shaping begins above a slit. */
 function aboveSlit(waisted: boolean): Relation[] {
-  const [helper, rows] = waisted ? ['back.waist.sides', 'hip.rows'] : ['back.width.sides', 'side.rows'];
+  const [helper, rows]: readonly [CountId, CountId] = waisted
+    ? ['back.waist.sides', 'hip.rows']
+    : ['back.width.sides', 'side.rows'];
   return [1, -1].map((sign) =>
     sumAtMost(
       { id: `sides.slit.${sign}`, rule: 'the sides are shaped above the slit' },
-      { [helper!]: sign, 'slit.rows': 1, [rows!]: -1 },
+      { [helper]: sign, 'slit.rows': 1, [rows]: -1 },
       -2,
     ),
   );
@@ -190,13 +196,13 @@ function frontReasons(hem: Target, front: number, frontHem: number): Target['rea
   ];
 }
 
-function between(from: string, to: string, rows: string, unit: number) {
+function between(from: CountId, to: 'back.waist' | 'back.width', rows: CountId, unit: number) {
   return needsShapingRows(
     {
       id: `sides.${to}`,
       rule: 'the sides come out in whole shaping rows that their length has room for',
-      says: (counts: Counts) =>
-        say`Sides: ${counts[from]!} to ${counts[to]!} is ${Math.abs(counts[`${to}.sides`]!)} shaping rows at both edges`,
+      says: (counts: GarmentCounts) =>
+        say`Sides: ${counts.of(from)} to ${counts.of(to)} is ${Math.abs(counts.of(`${to}.sides`))} shaping rows at both edges`,
     },
     { from, to, rows, perEvent: 2 * unit, everyRow: 1, spare: 2, helper: `${to}.sides` },
   );
@@ -205,12 +211,12 @@ function between(from: string, to: string, rows: string, unit: number) {
 function finishedSides(input: Input, fabric: Fabric, hem: number, waist: number | null): FinishedPlan[] {
   const stitches = perCm(fabric.gauge, 'stitches');
   const open = isOpen(input.style);
-  const round = (back: string) => (counts: Counts) => {
+  const round = (back: CountId) => (counts: GarmentCounts) => {
     // The fronts are shaped as the back is.
     const fronts = open
-      ? 2 * counts['front.width']! + (counts[back]! - counts['back.width']!)
-      : counts[back]!;
-    return (counts[back]! + fronts) / stitches + openingWorked(input, counts);
+      ? 2 * counts.of('front.width') + (counts.of(back) - counts.of('back.width'))
+      : counts.of(back);
+    return (counts.of(back) + fronts) / stitches + openingWorked(input, counts);
   };
   return [
     ...(waist === null
@@ -221,15 +227,15 @@ function finishedSides(input: Input, fabric: Fabric, hem: number, waist: number 
 }
 
 /** The stretches of a shaped side, from the lower edge up: each ends in a row and changes both edges of a panel by a schedule. */
-function stretches({ style, fabrics }: Of, counts: Counts): { to: number; schedule: Schedule }[] {
+function stretches({ style, fabrics }: Of, counts: GarmentCounts): { to: number; schedule: Schedule }[] {
   if (!areShaped(style)) return [];
-  const side = counts['side.rows']!;
+  const side = counts.of('side.rows');
   const unit = shapingUnit(fabrics.get(style.fabric)!);
-  const run = (start: string, end: string, first: number, to: number) => ({
+  const run = (start: CountId, end: CountId, first: number, to: number) => ({
     to,
     schedule: must({
-      start: counts[start]!,
-      end: counts[end]!,
+      start: counts.of(start),
+      end: counts.of(end),
       perEvent: 2 * unit,
       firstRow: first + 1,
       lastRow: to - 1,
@@ -237,14 +243,14 @@ function stretches({ style, fabrics }: Of, counts: Counts): { to: number; schedu
       order: 'mixed',
     }),
   });
-  const low = unit > 1 ? Math.max(1, (counts['slit.rows'] ?? 0) + 1) : 1;
+  const low = unit > 1 ? Math.max(1, (counts.find('slit.rows') ?? 0) + 1) : 1;
   if (style.body.shape === 'A-line') return [run('back.hem', 'back.width', low, side)];
-  const waist = counts['hip.rows']!;
+  const waist = counts.of('hip.rows');
   return [run('back.hem', 'back.waist', low, waist), run('back.waist', 'back.width', waist, side)];
 }
 
 /** Rows of both sides of a panel, from row `after` + 1 on. */
-export function sidePassages(input: Of, counts: Counts, after = 0): Passage[] {
+export function sidePassages(input: Of, counts: GarmentCounts, after = 0): Passage[] {
   return stretches(input, counts).map(({ to, schedule }): Passage => ({
     kind: 'shape',
     part: 'main',
@@ -256,11 +262,11 @@ export function sidePassages(input: Of, counts: Counts, after = 0): Passage[] {
 }
 
 /** How many stitches each side lies outside the panel at the underarm, after each row of the side. */
-export function sideOut(input: Of, counts: Counts): number[] {
-  const rows = counts['side.rows']!;
+export function sideOut(input: Of, counts: GarmentCounts): number[] {
+  const rows = counts.of('side.rows');
   const list = stretches(input, counts);
   if (list.length === 0) return new Array<number>(rows).fill(0);
-  let count = counts['back.hem']!;
+  let count = counts.of('back.hem');
   const changes = new Map(
     list.flatMap(({ schedule }) =>
       schedule.events.map((row) => [row, schedule.direction * schedule.perEvent] as const),
@@ -268,11 +274,11 @@ export function sideOut(input: Of, counts: Counts): number[] {
   );
   return Array.from({ length: rows }, (_, i) => {
     count += changes.get(i + 1) ?? 0;
-    return (count - counts['back.width']!) / 2;
+    return (count - counts.of('back.width')) / 2;
   });
 }
 
 /** The row of the waist, where the sides turn; null where they do not. */
-export function waistRow({ style }: Pick<Input, 'style'>, counts: Counts): number | null {
-  return style.body.shape === 'waist' ? counts['hip.rows']! : null;
+export function waistRow({ style }: Pick<Input, 'style'>, counts: GarmentCounts): number | null {
+  return style.body.shape === 'waist' ? counts.of('hip.rows') : null;
 }

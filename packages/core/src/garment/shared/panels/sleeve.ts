@@ -1,9 +1,9 @@
 import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../passages/passage.js';
 import { countsByRow, later } from '../../../shaping/schedule.js';
+import type { GarmentCounts } from '../../counts.js';
 import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { seamEdges } from './sleeveEdges.js';
@@ -13,17 +13,21 @@ import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
 type Input = SizeInput<PanelStyle>;
 
 /** The sleeve, from the cuff up or from the armhole down, flat or there in rounds; downwards its rows are the upward ones reversed. */
-export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts: Counts): PieceProgram {
+export function sleeve(
+  { size, style, fabrics }: Input,
+  own: SleeveStyle,
+  counts: GarmentCounts,
+): PieceProgram {
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const up = own.worked === 'up';
   const round = inRounds(style, own);
-  const seam = counts['sleeve.rows']!;
+  const seam = counts.of('sleeve.rows');
   /** Rows along the step of a notched armhole: worked even at the top. */
-  const along = counts['notch.rows'] ?? 0;
+  const along = counts.find('notch.rows') ?? 0;
   const rows = seam + along;
   const [first, last] = up ? [1, seam] : [along + 1, rows];
-  const top = counts['sleeve.top']!;
-  const cuff = counts['sleeve.cuff']!;
+  const top = counts.of('sleeve.top');
+  const cuff = counts.of('sleeve.cuff');
   const end = lastOf(counts, rows);
   const faded = end.n > rows;
   const taper = later(
@@ -52,7 +56,11 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     copies: 2,
     fabric,
     work: round ? 'rounds' : 'rows',
-    rows: ['sleeve.rows', ...(along > 0 ? ['notch.rows'] : []), ...(faded ? ['fade.rows'] : [])],
+    rows: [
+      'sleeve.rows',
+      ...(along > 0 ? (['notch.rows'] as const) : []),
+      ...(faded ? (['fade.rows'] as const) : []),
+    ],
     passages: [
       {
         kind: 'start',
@@ -113,8 +121,8 @@ export function sleeve({ size, style, fabrics }: Input, own: SleeveStyle, counts
     expects: [
       { quantity: 'sleeve.top', edges: ['sleeve.top'] },
       { quantity: faded ? 'sleeve.end' : 'sleeve.cuff', edges: ['sleeve.cuff'] },
-      ...(round ? [] : [{ quantity: 'sleeve.rows', edges: ['sleeve.front-edge'] }]),
-      ...(along > 0 ? [{ quantity: 'notch.rows', edges: ['sleeve.notch-back'] }] : []),
+      ...(round ? [] : [{ quantity: 'sleeve.rows' as const, edges: ['sleeve.front-edge'] }]),
+      ...(along > 0 ? [{ quantity: 'notch.rows' as const, edges: ['sleeve.notch-back'] }] : []),
     ],
   };
 }

@@ -2,8 +2,9 @@
 
 import { ANY_COUNT, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts, Relation } from '../../../fit/problem.js';
-import { sameCount, sumAtMost, sumIs, type RuleParts } from '../../../fit/relations.js';
+import type { Relation } from '../../../fit/problem.js';
+import type { GarmentCounts } from '../../counts.js';
+import { sameCount, sumAtMost, sumIs, type RuleParts } from '../../relations.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import { figure, say } from '../../../text/phrase.js';
@@ -122,7 +123,7 @@ export function draftSleeveEnd(input: Input, style: SleeveStyle, fabric: Fabric,
                 id: 'fade',
                 rule: 'three rounds of decreases halve the stitches',
                 says: (counts) =>
-                  say`Faded: ${counts['sleeve.cuff']!} to ${counts['sleeve.end']!}, half of them`,
+                  say`Faded: ${counts.of('sleeve.cuff')} to ${counts.of('sleeve.end')}, half of them`,
               },
               { 'sleeve.end': 2, 'sleeve.cuff': -1 },
             ),
@@ -172,7 +173,7 @@ export function taperWithin(
           id: 'taper',
           rule,
           says: (counts) =>
-            say`Taper: ${counts['sleeve.cuff']!} to ${counts['sleeve.top']!} is ${Math.abs(counts['sleeve.shapings']!)} shaping rows at both edges`,
+            say`Taper: ${counts.of('sleeve.cuff')} to ${counts.of('sleeve.top')} is ${Math.abs(counts.of('sleeve.shapings'))} shaping rows at both edges`,
         },
         { 'sleeve.top': 1, 'sleeve.cuff': -1, 'sleeve.shapings': -2 * unit },
       ),
@@ -197,8 +198,9 @@ export function fadeRounds(stitches: number, after: number): Passage {
 }
 
 /** Stitches and number of the last row of a sleeve worked down. */
-export function lastOf(counts: Counts, rows: number): { n: number; count: number } {
-  return counts['sleeve.end'] === undefined
-    ? { n: rows, count: counts['sleeve.cuff']! }
-    : { n: rows + FADE.length, count: counts['sleeve.end'] };
+export function lastOf(counts: GarmentCounts, rows: number): { n: number; count: number } {
+  const end = counts.find('sleeve.end');
+  return end === undefined
+    ? { n: rows, count: counts.of('sleeve.cuff') }
+    : { n: rows + FADE.length, count: end };
 }

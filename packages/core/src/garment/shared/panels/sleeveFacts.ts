@@ -2,8 +2,8 @@
 
 import type { GarmentFacts } from '../../../advice/facts.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { downTo } from '../arm.js';
 import { bandHeight } from './finished.js';
 import type { PanelStyle } from './style.js';
@@ -16,14 +16,14 @@ import { sleeveRows } from './sums.js';
  */
 export function sleeveFacts(
   input: SizeInput<PanelStyle>,
-  counts: Counts,
+  counts: GarmentCounts,
   overhang: number,
 ): Pick<GarmentFacts, 'sleeveTop' | 'reach'> {
   const { style, fabrics, body } = input;
   if (!style.sleeve) return { sleeveTop: null, reach: null };
   const { gauge } = fabrics.get(style.sleeve.fabric ?? style.fabric)!;
   return {
-    sleeveTop: { round: counts['sleeve.top']! / perCm(gauge, 'stitches'), quantity: 'sleeve.top' },
+    sleeveTop: { round: counts.of('sleeve.top') / perCm(gauge, 'stitches'), quantity: 'sleeve.top' },
     reach: {
       overhang,
       sleeve: sleeveRows(counts) / perCm(gauge, 'rows'),

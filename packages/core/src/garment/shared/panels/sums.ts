@@ -1,18 +1,19 @@
+import type { GarmentCounts } from '../../counts.js';
 /** Counts of a garment of panels that are sums of others. */
 
-import type { Counts } from '../../../fit/problem.js';
-
 /** Stitches across the shoulders, inside the armholes. */
-export function acrossShoulders(counts: Counts): number {
-  return counts['back.width']! - 2 * ((counts['notch.width'] ?? 0) + (counts['armhole.curve'] ?? 0));
+export function acrossShoulders(counts: GarmentCounts): number {
+  return (
+    counts.of('back.width') - 2 * ((counts.find('notch.width') ?? 0) + (counts.find('armhole.curve') ?? 0))
+  );
 }
 
 /** Rows of the sleeve from its cuff to the shoulder: along its seam, and along a step or over a cap. */
-export function sleeveRows(counts: Counts): number {
+export function sleeveRows(counts: GarmentCounts): number {
   return (
-    counts['sleeve.rows']! +
-    (counts['notch.rows'] ?? 0) +
-    (counts['cap.rows'] ?? 0) +
-    (counts['fade.rows'] ?? 0)
+    counts.of('sleeve.rows') +
+    (counts.find('notch.rows') ?? 0) +
+    (counts.find('cap.rows') ?? 0) +
+    (counts.find('fade.rows') ?? 0)
   );
 }

@@ -3,7 +3,8 @@
 import { ANY_COUNT, type CountRule } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
-import { needsShapingRows, sumAtLeast, sumIs } from '../../../fit/relations.js';
+import type { CountId } from '../../counts.js';
+import { needsShapingRows, sumAtLeast, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
 import { easeOver, forSize } from '../../../fields/perSize.js';
@@ -276,13 +277,13 @@ export function draftBelow(
 /** Side shaping of the body: whole shaping rows of one stitch on both sides of both side lines. */
 function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; helpers: HelperCount[] } {
   if (shape === 'straight') return { relations: [], helpers: [] };
-  const from = (start: string, end: string, rows: string) =>
+  const from = (start: CountId, end: 'body.waist' | 'body.hem', rows: CountId) =>
     needsShapingRows(
       {
         id: `shape.${end}`,
         rule: 'the sides of the body come out in whole shaping rows that its length has room for',
         says: (counts) =>
-          say`Sides: ${counts[start]!} to ${counts[end]!} is ${Math.abs(counts[`${end}.shapings`]!)} shaping rows of 4 stitches`,
+          say`Sides: ${counts.of(start)} to ${counts.of(end)} is ${Math.abs(counts.of(`${end}.shapings`))} shaping rows of 4 stitches`,
       },
       { from: start, to: end, rows, perEvent: 4, everyRow: 1, spare: 2, helper: `${end}.shapings` },
     );
@@ -297,7 +298,7 @@ function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; hel
           id: 'height',
           rule: 'the rows above and below the waist are the rows of the body',
           says: (counts) =>
-            say`To the waist and below: ${counts['waist.rows']!} + ${counts['hip.rows']!} = ${counts['body.rows']!} rows`,
+            say`To the waist and below: ${counts.of('waist.rows')} + ${counts.of('hip.rows')} = ${counts.of('body.rows')} rows`,
         },
         { 'waist.rows': 1, 'hip.rows': 1, 'body.rows': -1 },
       ),

@@ -1,9 +1,9 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { LineSection } from '../../../shaping/lines.js';
 import type { Passage } from '../../../passages/passage.js';
 import { rise } from '../../../shaping/rates.js';
 import { countsByRow, type Schedule } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
 import { ends, SIDES } from '../pieces.js';
 import { bodyParts, splitRole, type SplitPart } from './split.js';
 import { type YokeStyle } from './fields.js';
@@ -12,13 +12,17 @@ import { isOpen } from '../front.js';
 type Input = SizeInput<YokeStyle>;
 
 /** The body from the underarm down, over the yoke's stitches and the two underarm chains. */
-export function body({ style, fabrics }: Input, counts: Counts, split: readonly SplitPart[]): PieceProgram {
+export function body(
+  { style, fabrics }: Input,
+  counts: GarmentCounts,
+  split: readonly SplitPart[],
+): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const parts = bodyParts(split, counts['underarm.chain']!);
-  const rows = counts['body.rows']!;
-  const round = counts['body.round']!;
-  const last = counts['body.hem'] ?? round;
+  const parts = bodyParts(split, counts.of('underarm.chain'));
+  const rows = counts.of('body.rows');
+  const round = counts.of('body.round');
+  const last = counts.find('body.hem') ?? round;
   const shaped = shape(style, counts, parts);
   let from = 0;
   const starts = parts.map(({ id, of, side, label, count }): EdgeProgram => {
@@ -86,7 +90,7 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
       { quantity: 'back.width', edges: open ? ['body.back'] : ['body.back-left', 'body.back-right'] },
       { quantity: 'underarm.chain', edges: ['body.underarm-left'] },
       { quantity: 'underarm.chain', edges: ['body.underarm-right'] },
-      ...(open ? [{ quantity: 'body.rows', edges: ['body.edge-left'] }] : []),
+      ...(open ? [{ quantity: 'body.rows' as const, edges: ['body.edge-left'] }] : []),
       { quantity: style.body.shape === 'straight' ? 'body.round' : 'body.hem', edges: ['body.hem'] },
     ],
   };
@@ -95,24 +99,30 @@ export function body({ style, fabrics }: Input, counts: Counts, split: readonly 
 /** The rows below the first: straight, or shaped on both sides of each side line, and the stitches after each row. */
 function shape(
   style: YokeStyle,
-  counts: Counts,
+  counts: GarmentCounts,
   parts: readonly SplitPart[],
 ): { passages: Passage[]; counts: number[] } {
-  const rows = counts['body.rows']!;
-  const round = counts['body.round']!;
+  const rows = counts.of('body.rows');
+  const round = counts.of('body.round');
   if (style.body.shape === 'straight')
     return {
       passages: [{ kind: 'even', part: 'main', to: rows }],
       counts: new Array<number>(rows).fill(round),
     };
-  const legs =
+  const legs: { from: number; to: number; start: CountId; end: CountId; rows: CountId }[] =
     style.body.shape === 'A-line'
       ? [{ from: 1, to: rows, start: 'body.round', end: 'body.hem', rows: 'body.rows' }]
       : [
-          { from: 1, to: counts['waist.rows']!, start: 'body.round', end: 'body.waist', rows: 'waist.rows' },
-          { from: counts['waist.rows']!, to: rows, start: 'body.waist', end: 'body.hem', rows: 'hip.rows' },
+          {
+            from: 1,
+            to: counts.of('waist.rows'),
+            start: 'body.round',
+            end: 'body.waist',
+            rows: 'waist.rows',
+          },
+          { from: counts.of('waist.rows'), to: rows, start: 'body.waist', end: 'body.hem', rows: 'hip.rows' },
         ];
-  const chain = counts['underarm.chain']!;
+  const chain = counts.of('underarm.chain');
   // The side lies in the middle of the underarm: between two stitches, or in one.
   const half = Math.floor(chain / 2);
   const side = (chain % 2) as 0 | 1;
@@ -122,7 +132,7 @@ function shape(
   }, []);
   const by: number[] = [round];
   const passages = legs.map(({ from, to, start, end, rows: of }): Passage => {
-    const change = counts[end]! - counts[start]!;
+    const change = counts.of(end) - counts.of(start);
     const result = rise({
       total: Math.abs(change) / 4,
       firstRow: from + 1,
@@ -137,7 +147,7 @@ function shape(
     const sections = sideSections(widths, schedule);
     widths = widths.map((width, i) => width + (change / 4) * sidesOf(i));
     for (const gained of countsByRow(schedule, from + 1, to))
-      by.push(counts[start]! + 4 * (gained - schedule.start));
+      by.push(counts.of(start) + 4 * (gained - schedule.start));
     return {
       kind: 'lines',
       part: 'main',

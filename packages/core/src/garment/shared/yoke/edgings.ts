@@ -1,9 +1,9 @@
 /** The bands of a garment from the neck down: they follow the edges as these have come out. */
 
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
 import {
   edgingIds,
   endOfRib,
@@ -42,20 +42,23 @@ export function edgingsOf(input: Input): Edgings {
   };
 }
 
-function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts: Counts): Edge {
+function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts: GarmentCounts): Edge {
   const stitches = perCm(input.fabrics.get(input.style.fabric)!.gauge, 'stitches');
-  const across = (label: string, of: string): Edge => {
-    const length = counts[of]! / stitches;
+  const across = (label: string, of: CountId): Edge => {
+    const length = counts.of(of) / stitches;
     return {
       label: name,
       length,
       unit: 1 / stitches,
-      reasons: [given(say`${label}, ${counts[of]!} stitches`, length, { kind: 'quantity', id: of })],
+      reasons: [given(say`${label}, ${counts.of(of)} stitches`, length, { kind: 'quantity', id: of })],
     };
   };
   if (id === 'cuff') return across('Sleeve at the cuff', 'sleeve.cuff');
   if (id === 'hem')
-    return across('Lower edge of the body', counts['body.hem'] === undefined ? 'body.round' : 'body.hem');
+    return across(
+      'Lower edge of the body',
+      counts.find('body.hem') === undefined ? 'body.round' : 'body.hem',
+    );
   const first = across('First stitches of the neck', 'neck.round');
   if (!falls(input.style)) return first;
   const length = neckEdge(input, counts);
@@ -68,13 +71,13 @@ function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts:
 }
 
 /** Bands picked up along the straight fronts and the ends of neckband and hem. */
-function frontBand(input: Input, counts: Counts): Edging {
+function frontBand(input: Input, counts: GarmentCounts): Edging {
   const { style, fabrics } = input;
   const rows = perCm(fabrics.get(style.fabric)!.gauge, 'rows');
   // The row in which a falling neck ends belongs to the neck.
-  const yoke = counts['yoke.rows']! - (falls(style) ? counts['neck.drop']! + 1 : 0);
+  const yoke = counts.of('yoke.rows') - (falls(style) ? counts.of('neck.drop') + 1 : 0);
   return frontBandAlong(input, [
-    { label: 'Body', length: counts['body.rows']! / rows, of: 'body.rows' },
+    { label: 'Body', length: counts.of('body.rows') / rows, of: 'body.rows' },
     { label: 'Yoke', length: yoke / rows, of: 'yoke.rows' },
     ...endOfRib(input, 'hem', style.hem, counts),
     ...endOfRib(input, 'neckband', style.neckband, counts),

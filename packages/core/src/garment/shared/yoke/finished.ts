@@ -1,6 +1,6 @@
+import type { CountId, GarmentCounts } from '../../counts.js';
 import { acrossOf } from '../bands.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
 import type { YokeTargets } from './below.js';
 import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
@@ -13,24 +13,26 @@ type Input = SizeInput<YokeStyle>;
 /** Finished height of a band, 0 where the style has none. */
 export function bandHeight(
   band: 'hem' | 'cuff' | 'neckband',
-  counts: Counts,
+  counts: GarmentCounts,
   { style, fabrics }: Input,
 ): number {
   const chosen = style[band];
-  return chosen ? counts[`${band}.height`]! / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen)) : 0;
+  return chosen
+    ? counts.of(`${band}.height`) / perCm(fabrics.get(chosen.fabric)!.gauge, acrossOf(chosen))
+    : 0;
 }
 
 /** Length of the yoke's neck edge, before a neckband, cm. */
-export function neckEdge(input: Input, counts: Counts): number {
+export function neckEdge(input: Input, counts: GarmentCounts): number {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
   const stitches = perCm(gauge, 'stitches');
-  const first = counts['neck.round']! / stitches;
+  const first = counts.of('neck.round') / stitches;
   if (!falls(style)) return first;
   const neck = fallingNeck(
     style.neck.shape as 'round' | 'V',
     frontCounts(input, counts).between,
-    counts['neck.drop']!,
+    counts.of('neck.drop'),
     isOpen(style),
   );
   return first + fallingLength(neck, stitches, perCm(gauge, 'rows'));
@@ -45,11 +47,11 @@ export function finishedOf(
 ): FinishedPlan[] {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
-  const across = (id: string) => (counts: Counts) => counts[id]! / perCm(gauge, 'stitches');
-  const along = (id: string) => (counts: Counts) => counts[id]! / perCm(gauge, 'rows');
+  const across = (id: CountId) => (counts: GarmentCounts) => counts.of(id) / perCm(gauge, 'stitches');
+  const along = (id: CountId) => (counts: GarmentCounts) => counts.of(id) / perCm(gauge, 'rows');
   const opening = openingWidth(input);
   const raised = style.neck.shape === 'short rows';
-  const round = (id: string, label: string, quantity: string, target: number): FinishedPlan => ({
+  const round = (id: string, label: string, quantity: CountId, target: number): FinishedPlan => ({
     id,
     label,
     target: target + opening,

@@ -3,8 +3,8 @@
 import { leastAreaSteps, neckCurve } from '../../../shaping/curve.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 import { steppedLength } from '../neck.js';
@@ -72,17 +72,15 @@ export function frontStart({ style, fabrics }: SizeInput<YokeStyle>): number {
  * The fronts of a raglan follow from the back: they grow as it does, so a closed front is as wide as it, and the two of an open one are
  * as much narrower as they are at the neck.
  */
-export function frontCounts(input: SizeInput<YokeStyle>, counts: Counts): FrontCounts {
+export function frontCounts(input: SizeInput<YokeStyle>, counts: GarmentCounts): FrontCounts {
   const { style } = input;
-  const [back, neck] = [counts['back.width']!, counts['neck.back']!];
-  const own = counts['front.width'];
-  if (own !== undefined) return { start: 0, between: 0, width: own };
+  const [back, neck] = [counts.of('back.width'), counts.of('neck.back')];
   const falling = falls(style);
   if (!isOpen(style)) {
     const start = falling ? frontStart(input) : neck;
     return { start, between: falling ? neck - 2 * start : 0, width: back };
   }
-  const start = falling ? frontStart(input) : counts['neck.front']!;
-  const between = falling ? counts['neck.width']! : 0;
+  const start = falling ? frontStart(input) : counts.of('neck.front');
+  const between = falling ? counts.of('neck.width') : 0;
   return { start, between, width: start + between / 2 + (back - neck) / 2 };
 }

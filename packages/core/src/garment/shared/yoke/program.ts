@@ -1,7 +1,7 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
 import { alongOf, bandPiece, frontBandPiece } from '../bands.js';
 import { body } from './body.js';
 import { bandHeight, neckEdge } from './finished.js';
@@ -24,7 +24,7 @@ type Input = SizeInput<YokeStyle>;
  */
 export function programOf(
   input: Input,
-  counts: Counts,
+  counts: GarmentCounts,
   yoke: PieceProgram,
   split: readonly SplitPart[],
   neckEdges: readonly string[],
@@ -48,7 +48,7 @@ export function programOf(
     pieces.push(bandPiece(id, label, copies, band, fabrics, counts, ends));
   }
   if (style.front.style === 'band') pieces.push(frontBandPiece(fabrics.get(style.front.fabric)!, counts));
-  const round = (quantity: string) => counts[quantity]! / stitches;
+  const round = (quantity: CountId) => counts.of(quantity) / stitches;
   return {
     pieces,
     joins: joins(style, neckEdges),
@@ -64,7 +64,7 @@ export function programOf(
       sleeveTop: { round: round('sleeve.top'), quantity: 'sleeve.top' },
       reach: {
         overhang: 0,
-        sleeve: counts['sleeve.rows']! / rows,
+        sleeve: counts.of('sleeve.rows') / rows,
         cuff: bandHeight('cuff', counts, input),
         wanted: downTo(input, style.sleeve, input.body.body.underarmToWrist).length,
       },
@@ -75,7 +75,7 @@ export function programOf(
 /** The yoke over the shoulders row by row, then the body from the underarm down; the sleeve from the underarm to the cuff. */
 function roundsOf(
   input: Input,
-  counts: Counts,
+  counts: GarmentCounts,
   widths: readonly { row: number; stitches: number }[],
 ): Program['rounds'] {
   const { style, fabrics } = input;
@@ -83,18 +83,18 @@ function roundsOf(
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const hangs = (1 + (fabric.growth ?? 0)) / rows;
   const opening = openingWorked(input, counts);
-  const around = (quantity: string) => counts[quantity]! / stitches + opening;
-  const underarm = counts['yoke.rows']! * hangs;
-  const hem = underarm + counts['body.rows']! * hangs;
-  const waist = counts['waist.rows'];
+  const around = (quantity: CountId) => counts.of(quantity) / stitches + opening;
+  const underarm = counts.of('yoke.rows') * hangs;
+  const hem = underarm + counts.of('body.rows') * hangs;
+  const waist = counts.find('waist.rows');
   const { shoulderToWrist, underarmToWrist } = input.body.body;
   const armpit = shoulderToWrist - underarmToWrist;
-  const wrist = armpit + counts['sleeve.rows']! * hangs;
+  const wrist = armpit + counts.of('sleeve.rows') * hangs;
   const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
     const chosen = style[id];
     if (!chosen) return [];
     const own =
-      counts[`${id}.rows`]! / perCm(fabrics.get(chosen.fabric)!.gauge, alongOf(chosen)) +
+      counts.of(`${id}.rows`) / perCm(fabrics.get(chosen.fabric)!.gauge, alongOf(chosen)) +
       (id === 'hem' ? opening : 0);
     return [
       { at: from, round: own },
@@ -107,7 +107,7 @@ function roundsOf(
       { at: Math.min(underarm, input.body.body.armholeDepth), round: around('body.round') },
       { at: underarm, round: around('body.round') },
       ...(waist === undefined ? [] : [{ at: underarm + waist * hangs, round: around('body.waist') }]),
-      { at: hem, round: around(counts['body.hem'] === undefined ? 'body.round' : 'body.hem') },
+      { at: hem, round: around(counts.find('body.hem') === undefined ? 'body.round' : 'body.hem') },
       ...band('hem', hem),
     ],
     yoke: [{ row: 0, stitches: widths[0]!.stitches }, ...widths].map(({ row, stitches: many }) => ({
@@ -115,8 +115,8 @@ function roundsOf(
       round: many / stitches + opening,
     })),
     arm: [
-      { at: armpit, round: counts['sleeve.top']! / stitches },
-      { at: wrist, round: counts['sleeve.cuff']! / stitches },
+      { at: armpit, round: counts.of('sleeve.top') / stitches },
+      { at: wrist, round: counts.of('sleeve.cuff') / stitches },
       ...band('cuff', wrist),
     ],
   };

@@ -1,15 +1,15 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { Passage } from '../../../passages/passage.js';
 import { neckShortRows } from '../../../shaping/shortRows.js';
+import type { GarmentCounts } from '../../counts.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 /** Short rows as numbered rows of the yoke, and how many of them add no height to it. */
-export function shortRowsOf(style: YokeStyle, counts: Counts): { many: number; halves: number } {
+export function shortRowsOf(style: YokeStyle, counts: GarmentCounts): { many: number; halves: number } {
   if (style.neck.shape !== 'short rows') return { many: 0, halves: 0 };
   // In a round the first and the last of them are half rows, one of height together.
   const halves = isOpen(style) ? 0 : 1;
-  return { many: counts['neck.drop']! + halves, halves };
+  return { many: counts.of('neck.drop') + halves, halves };
 }
 
 /**

@@ -1,7 +1,7 @@
 import { perCm } from '../../../fabric/gauge.js';
-import type { Counts } from '../../../fit/problem.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { ends, SLEEVE_SHOWS } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import type { YokeStyle } from './fields.js';
@@ -12,12 +12,12 @@ type Input = SizeInput<YokeStyle>;
  * A sleeve from the yoke down: over its stitches of the yoke and the underside of the underarm chain. It begins in the middle
  * of the underarm.
  */
-export function sleeve({ size, style, fabrics }: Input, counts: Counts): PieceProgram {
+export function sleeve({ size, style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
   const fabric = fabrics.get(style.fabric)!;
-  const rows = counts['sleeve.rows']!;
-  const top = counts['sleeve.top']!;
-  const cuff = counts['sleeve.cuff']!;
-  const chain = counts['underarm.chain']!;
+  const rows = counts.of('sleeve.rows');
+  const top = counts.of('sleeve.top');
+  const cuff = counts.of('sleeve.cuff');
+  const chain = counts.of('underarm.chain');
   const flat = style.sleeve.worked === 'rows';
   const schedule = sleeveSchedule(style.sleeve, size.id, {
     rows,
@@ -100,7 +100,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: Counts): PiecePr
       { quantity: 'sleeve.top', edges: ['sleeve.underarm-first', 'sleeve.top', 'sleeve.underarm-last'] },
       { quantity: 'underarm.chain', edges: ['sleeve.underarm-first', 'sleeve.underarm-last'] },
       { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
-      ...(flat ? [{ quantity: 'sleeve.rows', edges: ['sleeve.edge-left'] }] : []),
+      ...(flat ? [{ quantity: 'sleeve.rows' as const, edges: ['sleeve.edge-left'] }] : []),
     ],
   };
 }

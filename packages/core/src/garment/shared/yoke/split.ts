@@ -1,6 +1,6 @@
-import type { Counts } from '../../../fit/problem.js';
 import type { Side } from '../../../joins/roles.js';
 import type { EdgeProgram } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
@@ -22,8 +22,13 @@ export interface SplitPart {
  * @param front stitches of the front, each where it opens
  * @param sleeve stitches of each sleeve before its underarm
  */
-export function splitParts(style: YokeStyle, counts: Counts, front: number, sleeve: number): SplitPart[] {
-  const back = counts['back.width']!;
+export function splitParts(
+  style: YokeStyle,
+  counts: GarmentCounts,
+  front: number,
+  sleeve: number,
+): SplitPart[] {
+  const back = counts.of('back.width');
   const part = (id: string, of: SplitPart['of'], label: string, count: number, side?: Side): SplitPart => ({
     id,
     of,

@@ -1,0 +1,15 @@
+import * as relations from '../fit/relations.js';
+import type { CountId } from './counts.js';
+
+/** The relations of the fit between the counts of a garment: only its ids are taken. */
+
+export type { RuleParts } from '../fit/relations.js';
+
+export const sumIs = relations.sumIs<CountId>;
+export const sumAtMost = relations.sumAtMost<CountId>;
+export const sumAtLeast = relations.sumAtLeast<CountId>;
+export const sameCount = relations.sameCount<CountId>;
+export const parity = relations.parity<CountId>;
+export const needsShapingRows = relations.needsShapingRows<CountId>;
+export const sameEdge = relations.sameEdge<CountId>;
+export const oneOf = relations.oneOf<CountId>;
