@@ -9,7 +9,7 @@ import { draftBand } from '../bands.js';
 import { frontWidth, isOpen, isTied, openingWidth, tieQuantity } from '../front.js';
 import { becomes, given, plus, quantity } from '../quantity.js';
 import { draftCurve, insetOf } from './armholeCurve.js';
-import { capTargets } from './capDraft.js';
+import { capTargets } from './cap/targets.js';
 import { draftSleeve } from './draftSleeve.js';
 import { followers } from './edgings.js';
 import { finishedOf } from './finished.js';

@@ -19,7 +19,7 @@ import { isOpen } from '../front.js';
 import { HOOD_IDS, hoodAlong } from '../hood.js';
 import { frontNeck, halfNeck, steppedLength } from '../neck.js';
 import { given, plus } from '../quantity.js';
-import { CAP_IDS, capAlong } from './capDraft.js';
+import { CAP_IDS, capAlong } from './cap/along.js';
 import { neckbandOf, upperFabric, type PanelStyle } from './style.js';
 
 type Input = SizeInput<PanelStyle>;

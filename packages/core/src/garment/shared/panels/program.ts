@@ -14,7 +14,7 @@ import { back } from './back.js';
 import { front } from './front.js';
 import { isSlit } from './lowerEdge.js';
 import { openFront } from './openFront.js';
-import { cappedSleeve } from './capPieces.js';
+import { cappedSleeve } from './cap/pieces.js';
 import { sleeve } from './sleeve.js';
 import { upperFabric, type PanelStyle } from './style.js';
 

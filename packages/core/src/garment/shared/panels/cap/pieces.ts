@@ -1,17 +1,18 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
-import { perCm } from '../../../fabric/gauge.js';
-import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../shaping/cap.js';
-import { countsByRow, fromSteps, later } from '../../../shaping/schedule.js';
-import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
-import type { GarmentCounts } from '../../counts.js';
-import { ends, SLEEVE_SHOWS } from '../pieces.js';
-import { sleeveSchedule } from '../taper.js';
-import { cappedTaper, capUnit } from './capDraft.js';
-import { seamEdges } from './sleeveEdges.js';
-import { fadeRounds, lastOf } from './sleeveEnd.js';
-import { inRounds, type PanelStyle, type SleeveStyle } from './style.js';
+import { foundationExtra, shapingUnit } from '../../../../fabric/fabric.js';
+import { perCm } from '../../../../fabric/gauge.js';
+import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
+import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
+import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
+import type { GarmentCounts } from '../../../counts.js';
+import { ends, SLEEVE_SHOWS } from '../../pieces.js';
+import { sleeveSchedule } from '../../taper.js';
+import { cappedTaper } from './below.js';
+import { capUnit } from './solved.js';
+import { seamEdges } from '../sleeveEdges.js';
+import { fadeRounds, lastOf } from '../sleeveEnd.js';
+import { inRounds, type PanelStyle, type SleeveStyle } from '../style.js';
 
 type Input = SizeInput<PanelStyle>;
 
