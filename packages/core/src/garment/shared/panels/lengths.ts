@@ -2,6 +2,7 @@ import type { Note } from '../../../advice/note.js';
 import type { Reason } from '../../../because/reason.js';
 import { cm, say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
+import type { CountId } from '../../counts.js';
 import { plus } from '../quantity.js';
 import { bodyLength } from '../targets.js';
 import type { PanelStyle } from './style.js';
@@ -34,7 +35,7 @@ export interface PanelLengths {
 export function panelLengths(
   input: SizeInput<PanelStyle>,
   hem: number | null,
-  counted: { armhole: string; side: string },
+  counted: { armhole: CountId; side: CountId },
 ): PanelLengths {
   const { length, reasons } = bodyLength(input);
   const panel = length - (hem ?? 0);
