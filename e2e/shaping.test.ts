@@ -92,10 +92,10 @@ describe('what a count would move', () => {
     const rung = await browser.find('[data-testid=ladder] li:first-child button');
     const wanted = await rung.getAttribute('data-count');
     await browser.driver.executeScript('arguments[0].focus()', rung);
-    const told = await browser.text('[data-testid=what-if]');
-    expect(told).toContain(`If ${wanted} were held in M`);
-    const [, from, to] = /Shoulder, each\s+(\d+) → (\d+)/.exec(told)!;
-    const [, round] = /All round\s+[\d.]+ → ([\d.]+)/.exec(told)!;
+    const shown = await browser.text('[data-testid=what-if]');
+    expect(shown).toContain(`If ${wanted} were held in M`);
+    const [, from, to] = /Shoulder, each\s+(\d+) → (\d+)/.exec(shown)!;
+    const [, round] = /All round\s+[\d.]+ → ([\d.]+)/.exec(shown)!;
     await browser.keys(Key.ENTER);
     await browser.eventually(async () =>
       expect(await browser.text('[data-testid=big-count]')).toBe(`${wanted} stitches`),

@@ -61,8 +61,8 @@ describe('upfell', () => {
     expect(out).toContain('head-does-not-pass');
     const written = run(['write', path]);
     expect([written.status, written.out.includes('## Back')]).toEqual([1, true]);
-    const told = written.err.trimEnd().split('\n');
-    expect(told.every((one) => one.includes('\tstop\t'))).toBe(true);
+    const lines = written.err.trimEnd().split('\n');
+    expect(lines.every((one) => one.includes('\tstop\t'))).toBe(true);
     expect(written.err).toContain('head-does-not-pass');
   });
 

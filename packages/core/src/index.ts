@@ -97,7 +97,7 @@ export { changedGarment, type ChangedGarment } from './garment/change.js';
 export {
   fieldValues,
   type Construction,
-  type GarmentRound,
+  type Girth,
   type ShownCount,
   type TableLayout,
 } from './garment/construction.js';

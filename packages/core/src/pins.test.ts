@@ -29,8 +29,8 @@ describe.each(designs)('a single count held in %s', (_, design) => {
 
   it('plans or is told why, whatever it is, and nothing is left to the last net', () => {
     for (const pin of pins) {
-      const told = stops({ ...design, pins: [pin] });
-      expect([pin, told.map(({ code }) => code)]).not.toEqual([
+      const found = stops({ ...design, pins: [pin] });
+      expect([pin, found.map(({ code }) => code)]).not.toEqual([
         pin,
         expect.arrayContaining(['not-workable']),
       ]);
@@ -63,21 +63,21 @@ describe('known cases that had no answer', () => {
     ['harrowmere-jumper', 'neck.round', 2],
   ])('%s with %s held at %s is told in words', (name, quantity, count) => {
     const [, design] = designs.find(([one]) => one === name)!;
-    const told = stops({ ...design, pins: [{ size: design.sizes[0]!.id, quantity, count }] });
-    for (const { code } of told) expect(code).toMatch(/^(pin-|head-|sleeve-top)/);
+    const found = stops({ ...design, pins: [{ size: design.sizes[0]!.id, quantity, count }] });
+    for (const { code } of found) expect(code).toMatch(/^(pin-|head-|sleeve-top)/);
   });
 
   it('says one sentence once, and where else it belongs', () => {
     const [, design] = designs.find(([name]) => name === 'brackenlow-pullover')!;
     const size = design.sizes[0]!.id;
-    const told = stops({
+    const found = stops({
       ...design,
       pins: [
         { size, quantity: 'back.width', count: 86 },
         { size, quantity: 'neck.width', count: 33 },
       ],
     });
-    const sentences = told.map(({ message }) => inWords(message, 'cm'));
+    const sentences = found.map(({ message }) => inWords(message, 'cm'));
     expect(new Set(sentences).size).toBe(sentences.length);
   });
 });

@@ -52,7 +52,7 @@ export interface SizePlan {
   pieces: readonly PlannedPiece[];
   joins: readonly Join[];
   /** Rounds of body and sleeve from the shoulder on, cm. */
-  rounds: Program['rounds'];
+  girths: Program['girths'];
   yarn: readonly YarnNeed[];
   notes: readonly Note[];
 }
@@ -98,7 +98,7 @@ const NOTHING = {
   quantities: [],
   pieces: [],
   joins: [],
-  rounds: { body: [], arm: [] },
+  girths: { body: [], arm: [] },
   yarn: [],
 };
 
@@ -171,7 +171,7 @@ export function planSize(
     }),
     pieces: worked,
     joins,
-    rounds: program.rounds,
+    girths: program.girths,
     yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing),
     notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts, fit.pinned)],
   };

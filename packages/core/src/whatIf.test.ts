@@ -9,16 +9,16 @@ const now = plan(design);
 describe('whatIf', () => {
   it('says what planning with the pin would say, and leaves the design as it is', () => {
     const pin = { size: 'M', quantity: 'back.width', count: 92 };
-    const told = whatIf(design, now, pin);
+    const answer = whatIf(design, now, pin);
     const then = plan({ ...design, pins: [pin] });
-    const moved = told.counts.filter(({ size }) => size === 'M').map(({ quantity }) => quantity);
+    const moved = answer.counts.filter(({ size }) => size === 'M').map(({ quantity }) => quantity);
     expect(moved).toEqual(expect.arrayContaining(['front.width', 'shoulder.width']));
-    for (const { size, quantity, before, after } of told.counts) {
+    for (const { size, quantity, before, after } of answer.counts) {
       const at = (of: typeof now) =>
         of.sizes.find(({ id }) => id === size)!.quantities.find(({ id }) => id === quantity)!.count;
       expect([before!.count, after!.count]).toEqual([at(now), at(then)]);
     }
-    expect(told.finished.find(({ size, id }) => size === 'M' && id === 'bust')).toMatchObject({
+    expect(answer.finished.find(({ size, id }) => size === 'M' && id === 'bust')).toMatchObject({
       before: (2 * 86) / 1.6,
       after: (2 * 92) / 1.6,
     });
@@ -42,8 +42,8 @@ describe('whatIf', () => {
 
   it('replaces a count held before', () => {
     const held = { ...design, pins: [{ size: 'M', quantity: 'back.width', count: 92 }] };
-    const told = whatIf(held, plan(held), { size: 'M', quantity: 'back.width', count: 86 });
-    expect(told.stops).toEqual([]);
-    expect(told.finished.find(({ size, id }) => size === 'M' && id === 'bust')!.after).toBeCloseTo(107.5);
+    const answer = whatIf(held, plan(held), { size: 'M', quantity: 'back.width', count: 86 });
+    expect(answer.stops).toEqual([]);
+    expect(answer.finished.find(({ size, id }) => size === 'M' && id === 'bust')!.after).toBeCloseTo(107.5);
   });
 });

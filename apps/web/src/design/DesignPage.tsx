@@ -13,7 +13,7 @@ import { useDesign } from '../state/designStore';
 import { select, useView } from '../state/view';
 import { TableView } from '../table/TableView';
 import { Button } from '../ui/Button';
-import { Mishap } from '../ui/Mishap';
+import { ErrorBoundary } from '../ui/ErrorBoundary';
 import { Modal } from '../ui/Modal';
 import { ConflictDialog } from './ConflictDialog';
 import { OldPlanNotice } from './OldPlanNotice';
@@ -66,14 +66,14 @@ export function DesignPage() {
             aria-label={STEPS.find((one) => one.id === known)!.label}
             className="no-print contain-content relative w-[312px] shrink-0 overflow-y-scroll border-r border-line p-4"
           >
-            <Mishap key={known}>
+            <ErrorBoundary key={known}>
               <Panel />
-            </Mishap>
+            </ErrorBoundary>
           </section>
         )}
         <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
           <OldPlanNotice />
-          <Mishap key={known}>
+          <ErrorBoundary key={known}>
             <Suspense
               fallback={
                 <p className="p-8 text-soft">
@@ -100,7 +100,7 @@ export function DesignPage() {
                 </>
               )}
             </Suspense>
-          </Mishap>
+          </ErrorBoundary>
         </main>
         {known === 'body' && !selected ? <BodyDrawer /> : known !== 'pattern' && <Drawer />}
       </div>

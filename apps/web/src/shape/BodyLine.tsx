@@ -7,7 +7,7 @@ import {
   measurement,
   yokeLevels,
   type BodyLevel,
-  type GarmentRound,
+  type Girth,
   type Units,
 } from '@upfell/core';
 import { useSizePlan, useUnits } from '../state/useSizePlan';
@@ -19,11 +19,11 @@ export function BodyLine() {
   const planned = useSizePlan();
   const { ref, box } = useBox<HTMLDivElement>();
   if (!planned) return <p className="p-8 text-soft">Measuring …</p>;
-  const { body, rounds } = planned.size;
+  const { body, girths } = planned.size;
   const lines = [
-    ...(rounds.yoke ? [{ title: 'Yoke, neck down', levels: yokeLevels(body), rounds: rounds.yoke }] : []),
-    { title: rounds.yoke ? 'Body' : 'Body, shoulder down', levels: bodyLevels(body), rounds: rounds.body },
-    { title: rounds.yoke ? 'Arm' : 'Arm, shoulder to wrist', levels: armLevels(body), rounds: rounds.arm },
+    ...(girths.yoke ? [{ title: 'Yoke, neck down', levels: yokeLevels(body), girths: girths.yoke }] : []),
+    { title: girths.yoke ? 'Body' : 'Body, shoulder down', levels: bodyLevels(body), girths: girths.body },
+    { title: girths.yoke ? 'Arm' : 'Arm, shoulder to wrist', levels: armLevels(body), girths: girths.arm },
   ];
   return (
     <div
@@ -32,7 +32,7 @@ export function BodyLine() {
       data-testid="body-line"
     >
       {box &&
-        lines.map(({ title, levels, rounds: garment }, i) => (
+        lines.map(({ title, levels, girths: garment }, i) => (
           <Profile
             key={title}
             title={title}
@@ -52,7 +52,7 @@ export function BodyLine() {
 interface ProfileProps {
   title: string;
   levels: readonly BodyLevel[];
-  garment: readonly GarmentRound[];
+  garment: readonly Girth[];
   width: number;
   height: number;
 }
@@ -76,11 +76,11 @@ const Profile = memo(function Profile({ title, levels, garment, width, height }:
       return b === null || g === null ? [] : [{ at, body: b, garment: g }];
     });
   const side = (sign: 1 | -1) => ({
-    body: line<GarmentRound>()
+    body: line<Girth>()
       .x(({ round }) => x((sign * round) / 2))
       .y(({ at }) => y(at))
       .curve(curveMonotoneY),
-    garment: line<GarmentRound>()
+    garment: line<Girth>()
       .x(({ round }) => x((sign * round) / 2))
       .y(({ at }) => y(at)),
     ease: area<(typeof shared)[number]>()

@@ -1,4 +1,4 @@
-/** Usual classes of ease at the bust, cm: their names and where they begin and end (craft; Craft Yarn Council, from memory). */
+/** Usual classes of ease at the bust, cm: their names and where they begin and end (common practice; Craft Yarn Council, from memory). */
 export const EASE_CLASSES: readonly { name: string; from: number; to: number }[] = [
   { name: 'very close', from: -10, to: -5 },
   { name: 'close', from: 2.5, to: 5 },

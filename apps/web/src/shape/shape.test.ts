@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { EASE_CLASSES, EASE_SCALE, easeInWords } from './easeClasses';
 import { roundAt } from './roundAt';
 
-describe('classes of ease (craft; Craft Yarn Council, from memory)', () => {
+describe('classes of ease (common practice; Craft Yarn Council, from memory)', () => {
   it.each([
     [-7, 'very close'],
     [-12, 'closer than very close'],

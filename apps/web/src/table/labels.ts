@@ -81,9 +81,9 @@ export function labelsOf(
   };
 
   const pieces = arrangement.shapes.flatMap(({ key, shape, quarters, box, side, hangs }): Label[] => {
-    const { piece, told } = shape;
+    const { piece, labelled } = shape;
     // Ribs at their edges go without a name; what lies by itself has one.
-    if (!told || (piece.shows.length === 0 && hangs)) return [];
+    if (!labelled || (piece.shows.length === 0 && hangs)) return [];
     // Parts of two fabrics are told from the lower edge up; in a piece that lies upright that is below.
     const parted = piece.shows.some((ids) => ids.length > 1);
     const shown = parted && quarters !== 2 ? [...piece.shows].reverse() : piece.shows;

@@ -22,8 +22,8 @@ export interface Shape {
   edges: ReadonlyMap<string, ShapeEdge>;
   /** Which way its rows run, and cm from row to row. */
   rows: { across: boolean; step: number };
-  /** Whether its label is told at this part. */
-  told: boolean;
+  /** Whether its label lies at this part. */
+  labelled: boolean;
 }
 
 /** Gap that is left in the drawing of a body between open fronts that have none, cm. */
@@ -53,7 +53,7 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
     const edge = size.edgeLines[id];
     return edge ? [[id, { line: edge.line.map(down), faces: edge.faces }]] : [];
   });
-  return [{ piece, polygons, changes, edges: new Map(edges), rows: rowsOf(piece), told: true }];
+  return [{ piece, polygons, changes, edges: new Map(edges), rows: rowsOf(piece), labelled: true }];
 }
 
 const rowsOf = ({ sections }: PlannedPiece) => ({ across: true, step: 1 / sections[0]!.rows });
@@ -96,7 +96,7 @@ function yokeShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
       changes: [],
       edges: new Map(edges),
       rows: rowsOf(piece),
-      told: true,
+      labelled: true,
     },
   ];
 }
@@ -183,7 +183,7 @@ function bodyShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
         ...lower,
       ]),
       rows: rowsOf(piece),
-      told: part === 'back',
+      labelled: part === 'back',
     };
   };
   return [shape('back'), shape('front')];

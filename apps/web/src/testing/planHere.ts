@@ -7,7 +7,9 @@ import { Planner } from '../worker/planner';
  *
  * @param told hears of every question before it is answered
  */
-export function planHere(told: (question: string, args: readonly unknown[]) => void = () => undefined): void {
+export function planHere(
+  onAsk: (question: string, args: readonly unknown[]) => void = () => undefined,
+): void {
   let planner = new Planner();
   Object.assign(globalThis, {
     Worker: class {
@@ -22,7 +24,7 @@ export function planHere(told: (question: string, args: readonly unknown[]) => v
       get:
         (_, question: string) =>
         async (...args: unknown[]) => {
-          told(question, args);
+          onAsk(question, args);
           await Promise.resolve();
           return (planner as unknown as Record<string, (...all: unknown[]) => unknown>)[question]!(...args);
         },

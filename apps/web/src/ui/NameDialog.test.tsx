@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { Mishap } from './Mishap';
+import { ErrorBoundary } from './ErrorBoundary';
 import { NameDialog } from './NameDialog';
 
 const open = (onName: (name: string) => Promise<unknown>, onClose = jest.fn()) => {
@@ -41,9 +41,9 @@ it('a view that fails says so in its place, and can be tried again', () => {
     return <p>the pieces</p>;
   };
   render(
-    <Mishap>
+    <ErrorBoundary>
       <View />
-    </Mishap>,
+    </ErrorBoundary>,
   );
   expect(screen.getByRole('alert').textContent).toMatch(/nothing that you entered is lost.*no such piece/);
   broken = false;

@@ -4,7 +4,7 @@ import { problemsOf } from '../testing/problems.js';
 import { sharedCounts, unevenSteps } from './range.js';
 
 /** The first demo design's drafts with a rule of their own for the width, and counts made up for the check. */
-function told(multiple: number, targets: number[], counts: (number | null)[], by = sharedCounts) {
+function notesOn(multiple: number, targets: number[], counts: (number | null)[], by = sharedCounts) {
   const draft = problemsOf(Object.values(demoDesigns())[0]!)[0]!;
   const width = draft.quantities.find(({ id }) => id === 'back.width')!;
   const sizes = targets.map((target, i) => ({
@@ -20,7 +20,7 @@ function told(multiple: number, targets: number[], counts: (number | null)[], by
 
 describe('sharedCounts', () => {
   it('tells which sizes share a count and how far they are apart', () => {
-    expect(told(12, [50, 52, 56], [108, 108, 108])).toEqual([
+    expect(notesOn(12, [50, 52, 56], [108, 108, 108])).toEqual([
       {
         level: 'tip',
         code: 'sizes-share',
@@ -33,21 +33,21 @@ describe('sharedCounts', () => {
   });
 
   it('is silent where counts differ, lengths hardly do, there is no repeat, or a size has no counts', () => {
-    expect(told(12, [50, 52], [96, 108])).toEqual([]);
-    expect(told(12, [50, 50.3], [96, 96])).toEqual([]);
-    expect(told(1, [50, 52], [100, 100])).toEqual([]);
-    expect(told(12, [50, 52], [96, null])).toEqual([]);
+    expect(notesOn(12, [50, 52], [96, 108])).toEqual([]);
+    expect(notesOn(12, [50, 50.3], [96, 96])).toEqual([]);
+    expect(notesOn(1, [50, 52], [100, 100])).toEqual([]);
+    expect(notesOn(12, [50, 52], [96, null])).toEqual([]);
   });
 
   it('does not call it a repeat’s doing where sizes are further apart than one', () => {
-    expect(told(12, [50, 57], [108, 108])).toEqual([]);
+    expect(notesOn(12, [50, 57], [108, 108])).toEqual([]);
   });
 });
 
 describe('unevenSteps', () => {
   it('tells which counts jump between sizes where their lengths grow evenly', () => {
-    expect(told(3, [20, 22, 24], [39, 45, 48], unevenSteps)).toEqual([]);
-    expect(told(3, [20, 22, 24], [39, 39, 48], unevenSteps)).toEqual([
+    expect(notesOn(3, [20, 22, 24], [39, 45, 48], unevenSteps)).toEqual([]);
+    expect(notesOn(3, [20, 22, 24], [39, 39, 48], unevenSteps)).toEqual([
       {
         level: 'tip',
         code: 'steps-uneven',
@@ -60,8 +60,8 @@ describe('unevenSteps', () => {
   });
 
   it('is silent about less than a centimetre, half a repeat, or a size without counts', () => {
-    expect(told(1, [20, 22], [40, 46], unevenSteps)).toEqual([]);
-    expect(told(12, [20, 22], [36, 36], unevenSteps)).toEqual([]);
-    expect(told(1, [20, 22], [40, null], unevenSteps)).toEqual([]);
+    expect(notesOn(1, [20, 22], [40, 46], unevenSteps)).toEqual([]);
+    expect(notesOn(12, [20, 22], [36, 36], unevenSteps)).toEqual([]);
+    expect(notesOn(1, [20, 22], [40, null], unevenSteps)).toEqual([]);
   });
 });

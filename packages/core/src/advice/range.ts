@@ -55,11 +55,11 @@ export function unevenSteps(sizes: Sizes): Note[] {
     const uneven = stepsOf(sizes, id).filter(
       ({ grows, wanted, repeat }) => Math.abs(grows - wanted) > Math.max(JUMP, repeat / 2),
     );
-    const told = uneven.map(
+    const steps = uneven.map(
       ({ from, to, grows, wanted }) =>
         say`${from} to ${to} by ${cm(grows, { sign: true })} (${cm(wanted, { sign: true })} wanted)`,
     );
-    return told.length > 0 ? [{ id, told: say`${label} ${listed(told)}` }] : [];
+    return steps.length > 0 ? [{ id, says: say`${label} ${listed(steps)}` }] : [];
   });
   if (jumps.length === 0) return [];
   return [
@@ -67,7 +67,7 @@ export function unevenSteps(sizes: Sizes): Note[] {
       level: 'tip',
       code: 'steps-uneven',
       where: jumps[0]!.id,
-      message: say`Some counts jump between sizes, because whole repeats and the seams leave nothing nearer: ${listed(jumps.map(({ told }) => told))}.`,
+      message: say`Some counts jump between sizes, because whole repeats and the seams leave nothing nearer: ${listed(jumps.map(({ says }) => says))}.`,
     },
   ];
 }

@@ -2,7 +2,7 @@ import { plan } from '../plan.js';
 import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { inWords } from '../text/phrase.js';
 
-const told = (garment: Record<string, unknown>) => {
+const notesOn = (garment: Record<string, unknown>) => {
   const design = {
     ...designWith({
       sizes: [sizeOf('M', { bust: 96 })],
@@ -29,19 +29,19 @@ describe('a field without a say', () => {
     ['tube', { sleeve: { shorter: 4 } }, 'garment.sleeve', /garment\.sleeve/],
     ['raglan', { neck: { slant: { stitches: 1 } } }, 'garment.neck.slant', /slant/],
   ])('is said: %s with %j', (construction, style, where, words) => {
-    const [note] = told({ construction, ...style });
+    const [note] = notesOn({ construction, ...style });
     expect(note).toMatchObject({ where });
     expect(inWords(note!.message, 'cm')).toMatch(words);
   });
 
   it('is said of several in one line, and of none where all are used or nobody knows them', () => {
-    const [note, ...more] = told({ construction: 'raglan', slit: 4, longerBack: 3 });
+    const [note, ...more] = notesOn({ construction: 'raglan', slit: 4, longerBack: 3 });
     expect([inWords(note!.message, 'cm'), more]).toEqual([
       expect.stringMatching(/^2 fields of the design have no say in “.+”: slit, longerBack\.$/),
       [],
     ]);
     expect(note!.details).toHaveLength(2);
-    expect(told({ construction: 'raglan', somethingNew: 3 })).toEqual([]);
+    expect(notesOn({ construction: 'raglan', somethingNew: 3 })).toEqual([]);
     for (const design of Object.values(demoDesigns()))
       for (const { notes } of plan(design).sizes)
         expect(notes.filter(({ code }) => code === 'field-unused').map(({ where }) => where)).toEqual([]);

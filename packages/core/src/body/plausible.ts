@@ -8,7 +8,7 @@ export interface Doubt {
 }
 
 /**
- * Doubts about one body's entered measurements (craft rules; adults' armhole between 15 and 30 % of the bust). Real
+ * Doubts about one body's entered measurements (common practice; adults' armhole between 15 and 30 % of the bust). Real
  * bodies do break tidy rules, so these are doubts only.
  */
 export function doubts(body: Body, group: Group): Doubt[] {

@@ -23,7 +23,7 @@ describe('a reader of fields', () => {
 
   it('takes the usual figure for a number that is missing, and for a wrong one with a sentence', () => {
     const { reader, problems } = read({ ease: 'wide' });
-    const ease = { label: 'The ease', min: -20, max: 60, unit: 'cm', otherwise: 10 };
+    const ease = { label: 'The ease', min: -20, max: 60, unit: 'cm', fallback: 10 };
     expect(reader.number('hip', ease)).toBe(10);
     expect(reader.number('ease', ease)).toBe(10);
     expect(problems).toEqual([

@@ -35,7 +35,7 @@ export interface NumberWish {
   /** What is counted: "cm", "stitches", ... */
   unit: string;
   /** Value taken when the field is missing; without it a missing field is a problem. */
-  otherwise?: number;
+  fallback?: number;
   whole?: boolean;
 }
 
@@ -57,11 +57,11 @@ export class FieldReader {
   /** A number within limits. A wrong one is a problem and reads as the smallest allowed value. */
   number(key: string, wish: NumberWish): number {
     const value = this.object[key];
-    if (value === undefined && wish.otherwise !== undefined) return wish.otherwise;
+    if (value === undefined && wish.fallback !== undefined) return wish.fallback;
     const sentence = checkNumber(value, wish);
     if (sentence === null) return value as number;
     this.problem(key, sentence);
-    return wish.otherwise ?? wish.min;
+    return wish.fallback ?? wish.min;
   }
 
   /** One of a few words. */
@@ -69,25 +69,25 @@ export class FieldReader {
     key: string,
     label: string,
     allowed: readonly T[],
-    otherwise: T,
+    fallback: T,
   ): T {
     const value = this.object[key];
-    if (value === undefined) return otherwise;
+    if (value === undefined) return fallback;
     if (allowed.includes(value as T)) return value as T;
     this.problem(
       key,
       `${labelIs(label)} ${quote(value)}; it can be ${allowed.map((word) => `“${word}”`).join(', ')}.`,
     );
-    return otherwise;
+    return fallback;
   }
 
   /** A line of text of 1 to 200 characters. */
-  text(key: string, label: string, otherwise?: string): string {
+  text(key: string, label: string, fallback?: string): string {
     const value = this.object[key];
-    if (value === undefined && otherwise !== undefined) return otherwise;
+    if (value === undefined && fallback !== undefined) return fallback;
     if (typeof value === 'string' && value.trim() !== '' && value.length <= 200) return value;
     this.problem(key, `${label} needs 1 to 200 characters of text; ${quote(value)} stands there.`);
-    return otherwise ?? '';
+    return fallback ?? '';
   }
 
   /** A reader for an object inside this one; null when it is missing and may be. */

@@ -51,7 +51,7 @@ function readField(field: Field, key: string, place: Place): unknown {
       if (field.optional && none) return null;
       return reader.number(key, {
         ...numberWish(field),
-        otherwise: field.usual ?? field.min,
+        fallback: field.usual ?? field.min,
       });
     case 'choice': {
       const read = reader.choice(

@@ -93,7 +93,7 @@ export function readFinishing(design: FieldReader): void {
     min: 0,
     max: 50,
     unit: '%',
-    otherwise: USUAL_RESERVE,
+    fallback: USUAL_RESERVE,
   });
 }
 

@@ -120,7 +120,7 @@ function undominated({ quantities }: Problem, all: readonly Candidate[], pull: n
     });
     if (!dominated) kept.push(way);
   }
-  // In the order in which they were listed: of equally dear ways the lower counts come first.
+  // In the order in which they were listed: of ways of equal cost the lower counts come first.
   const left = new Set(kept);
   return all.filter((way) => left.has(way));
 }

@@ -64,7 +64,7 @@ const CONDITION_IS = 4;
 const SLOPES = 5;
 
 /** A step made ready: the relations and tables seen from its scope. Its figures lie in two plain arrays, which keeps it quick. */
-class Worker {
+class PreparedStep {
   readonly width: number;
   readonly own: WindowedVariable;
   readonly strides: Int32Array;
@@ -84,7 +84,7 @@ class Worker {
   constructor(
     private readonly problem: EliminationProblem,
     readonly step: Step,
-    workers: readonly Worker[],
+    prepared: readonly PreparedStep[],
     tables: readonly Table[],
   ) {
     const { variables, relations: all } = problem;
@@ -126,7 +126,7 @@ class Worker {
     for (let t = 0; t < used.length; t += 1) {
       const { step: from, own, scope: places } = used[t]!;
       const base = t * (2 + width);
-      const { strides } = workers[from]!;
+      const { strides } = prepared[from]!;
       this.used.push(tables[from]!);
       this.moves[base + 1] = strides[own]!;
       for (let s = 0; s < width; s += 1) this.moves[base + 2 + s] = places[s]! < 0 ? 0 : strides[places[s]!]!;
@@ -246,7 +246,7 @@ class Worker {
 /** All steps worked: from here the cheapest choice, or every choice up to a cost, is read off. */
 interface Eliminated {
   cost: number;
-  workers: readonly Worker[];
+  prepared: readonly PreparedStep[];
   tables: readonly Table[];
 }
 
@@ -256,22 +256,22 @@ export interface Effort {
 }
 
 function workAll(problem: EliminationProblem, effort: Effort): Eliminated | 'infeasible' | 'too hard' {
-  const workers: Worker[] = [];
+  const prepared: PreparedStep[] = [];
   const tables: Table[] = [];
   let cost = 0;
   let kept = 0;
   for (const step of problem.steps) {
-    const worker = new Worker(problem, step, workers, tables);
-    kept += worker.cells;
-    if (kept > MOST_CELLS || worker.work > effort.left) return 'too hard';
-    effort.left -= worker.work;
-    const table = worker.fill();
+    const ready = new PreparedStep(problem, step, prepared, tables);
+    kept += ready.cells;
+    if (kept > MOST_CELLS || ready.work > effort.left) return 'too hard';
+    effort.left -= ready.work;
+    const table = ready.fill();
     if (table === 'infeasible') return table;
-    workers.push(worker);
+    prepared.push(ready);
     tables.push(table);
     if (step.scope.length === 0) cost += table.costs[0]!;
   }
-  return { cost, workers, tables };
+  return { cost, prepared, tables };
 }
 
 /** Finds the cheapest values under all relations, or says that there are none or that it would take too long. */
@@ -281,15 +281,15 @@ export function eliminate(
 ): CheapestAnswer | 'infeasible' | 'too hard' {
   const done = workAll(problem, effort);
   if (typeof done === 'string') return done;
-  const { cost, workers, tables } = done;
+  const { cost, prepared, tables } = done;
   const chosen = new Int32Array(problem.variables.length);
-  for (let i = workers.length - 1; i >= 0; i -= 1) {
-    const worker = workers[i]!;
-    const { variable, scope } = worker.step;
-    for (let s = 0; s < scope.length; s += 1) worker.at[s] = chosen[scope[s]!]!;
-    chosen[variable] = tables[i]!.choice[worker.cell()]!;
+  for (let i = prepared.length - 1; i >= 0; i -= 1) {
+    const ready = prepared[i]!;
+    const { variable, scope } = ready.step;
+    for (let s = 0; s < scope.length; s += 1) ready.at[s] = chosen[scope[s]!]!;
+    chosen[variable] = tables[i]!.choice[ready.cell()]!;
   }
-  const work = workers.reduce((sum, worker) => sum + worker.work, 0);
+  const work = prepared.reduce((sum, ready) => sum + ready.work, 0);
   return { cost, indexes: problem.variables.map(({ offset }, i) => chosen[i]! + offset), work };
 }
 
@@ -308,7 +308,7 @@ export function eliminateAll(
   const done = workAll(problem, effort);
   if (done === 'infeasible') return [];
   if (done === 'too hard') return done;
-  const { workers, tables, cost } = done;
+  const { prepared, tables, cost } = done;
   const chosen = new Int32Array(problem.variables.length);
   const found: EliminationAnswer[] = [];
   /** Chooses for step i and those before it; false when there are too many. */
@@ -318,14 +318,14 @@ export function eliminateAll(
       found.push({ cost: spent, indexes: problem.variables.map(({ offset }, v) => chosen[v]! + offset) });
       return true;
     }
-    const worker = workers[i]!;
-    const { variable, scope } = worker.step;
-    for (let s = 0; s < scope.length; s += 1) worker.at[s] = chosen[scope[s]!]!;
-    const least = tables[i]!.costs[worker.cell()]!;
-    if (!worker.reach()) return true;
+    const ready = prepared[i]!;
+    const { variable, scope } = ready.step;
+    for (let s = 0; s < scope.length; s += 1) ready.at[s] = chosen[scope[s]!]!;
+    const least = tables[i]!.costs[ready.cell()]!;
+    if (!ready.reach()) return true;
     const options: [k: number, extra: number][] = [];
-    for (let k = worker.low; k <= worker.high; k += 1) {
-      const extra = worker.costOf(k) - least;
+    for (let k = ready.low; k <= ready.high; k += 1) {
+      const extra = ready.costOf(k) - least;
       if (spent + extra <= limit) options.push([k, extra]);
     }
     for (const [k, extra] of options) {
@@ -334,5 +334,5 @@ export function eliminateAll(
     }
     return true;
   };
-  return choose(workers.length - 1, cost) ? found : 'too many';
+  return choose(prepared.length - 1, cost) ? found : 'too many';
 }

@@ -158,7 +158,7 @@ export function groupsOf(size: number, ties: readonly { variables: readonly numb
 }
 
 /**
- * The unknowns with the values from low to high, costs as whole numbers with the ties: among equally dear values first
+ * The unknowns with the values from low to high, costs as whole numbers with the ties: among values of equal cost first
  * the one preferred, then the lower count.
  */
 export function windowed(

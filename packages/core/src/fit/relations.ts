@@ -133,7 +133,7 @@ export function sameEdge<Id extends string>(
 
 /**
  * One of several ways: the relations of exactly one of them hold. Which is taken is the count named `choice`, 0 for the
- * first; a way may cost something (cm), and the first of equally dear ways is taken.
+ * first; a way may cost something (cm), and the first of ways of equal cost is taken.
  */
 export function oneOf<Id extends string>(
   choice: Id,

@@ -55,10 +55,10 @@ export const MOST_WORK_OF_RANGE = 10_000_000;
 const LEAST_SLACK = 1e-4;
 /** First search window on each side of the target, in legal counts: work grows with its power, so it begins small. */
 const FIRST_WINDOW = 1;
-/** By how much a window grows that holds no answer, or whose answer leaves more to be searched; carefully where it is dear. */
-const GROWTH = { cheap: 4, dear: 2 };
-/** Combinations looked at from which on a window was dear. */
-const DEAR = 600;
+/** By how much a window grows that holds no answer, or whose answer leaves more to be searched; carefully where it is costly. */
+const GROWTH = { cheap: 4, costly: 2 };
+/** Combinations looked at from which on a window was costly. */
+const COSTLY = 600;
 /** Values of one count from which on it pays to put prices on the relations before searching them all. */
 const WIDE = 9;
 /** Values of one count up to which all that is left is searched at once. */
@@ -66,7 +66,7 @@ const NARROW = 15;
 
 /**
  * Exact optimum of one size: the cheapest counts that obey every rule and relation, to a millionth of a cm; among
- * equally dear ones those that change least against the preferred counts, then the lower.
+ * those of equal cost those that change least against the preferred counts, then the lower.
  *
  * A small window around the targets is solved first. Its cost bounds how far any count can be from its target in a
  * better answer; the window is then widened towards that bound and solved again, each better answer drawing the bound
@@ -126,7 +126,7 @@ function solveFirm(problem: Problem, options: SolveOptions, effort: Effort): Sol
       { variables, relations, steps: orderOf(relations, sizes, learned?.orders) },
       effort,
     );
-    // An order found for other windows may be a dear one for these.
+    // An order found for other windows may be a costly one for these.
     const attempt =
       known === 'too hard'
         ? eliminate({ variables, relations, steps: orderOf(relations, sizes) }, effort)
@@ -161,7 +161,7 @@ function solveFirm(problem: Problem, options: SolveOptions, effort: Effort): Sol
       needed = reaches(lattices);
       proven = needed.every(inside);
     }
-    if (!proven && !anyAnswer && attempt.work > DEAR && widest(lattices, needed) > WIDE) {
+    if (!proven && !anyAnswer && attempt.work > COSTLY && widest(lattices, needed) > WIDE) {
       // What is priced out stays out: later answers are cheaper still.
       lattices = pricedOut(lattices, relations, groups, attempt.indexes, needed);
       needed = reaches(lattices);
@@ -172,7 +172,7 @@ function solveFirm(problem: Problem, options: SolveOptions, effort: Effort): Sol
       lattices.forEach(({ id, base, step }, i) => (counts[id] = base + step * attempt.indexes[i]!));
       return { kind: 'solved', counts, cost: costOfCounts(problem, counts) };
     }
-    grow(widths, attempt.work > DEAR ? GROWTH.dear : GROWTH.cheap);
+    grow(widths, attempt.work > COSTLY ? GROWTH.costly : GROWTH.cheap);
     // An answer that more room did not better is most likely the best: all that is left is to prove it.
     const careful = attempt.cost < cheapest && widest(lattices, needed) > NARROW;
     const [lowest, highest] = careful ? around(lattices, widths) : [[], []];
@@ -212,7 +212,7 @@ function widened(
   relations: readonly LinearRelation[],
   widths: number[],
 ): { low: number[]; high: number[]; whole: boolean } {
-  grow(widths, GROWTH.dear);
+  grow(widths, GROWTH.costly);
   for (;;) {
     const [low, high] = around(lattices, widths);
     const whole = covers(low, high, lattices);
@@ -226,8 +226,8 @@ function widened(
     const tied = found.clash.variables.filter(
       (i) => low[i]! > lattices[i]!.low || high[i]! < lattices[i]!.high,
     );
-    if (tied.length === 0) grow(widths, GROWTH.dear);
-    for (const i of tied) widths[i]! *= GROWTH.dear;
+    if (tied.length === 0) grow(widths, GROWTH.costly);
+    for (const i of tied) widths[i]! *= GROWTH.costly;
   }
 }
 

@@ -60,7 +60,7 @@ export function readDesign(raw: unknown): DesignRead {
     min: 0,
     max: 100,
     unit: '%',
-    otherwise: 0,
+    fallback: 0,
   });
   readChartOrigin(reader);
   readPeople(reader);

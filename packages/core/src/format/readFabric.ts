@@ -36,7 +36,7 @@ export function readFabric(fabric: FieldReader): void {
     min: 0,
     max: 20,
     unit: 'chains',
-    otherwise: 1,
+    fallback: 1,
     whole: true,
   });
   if (fabric.object['panel'] !== undefined)
@@ -59,7 +59,7 @@ export function readFabric(fabric: FieldReader): void {
     unit.number('plus', { label: 'The stitches beside the units', min: 0, max: 200, unit: '', whole: true });
   }
   const share = (key: string, label: string, max: number) =>
-    fabric.number(key, { label, min: 0, max, unit: '(0.15 is 15 %)', otherwise: 0 });
+    fabric.number(key, { label, min: 0, max, unit: '(0.15 is 15 %)', fallback: 0 });
   share('stretch', 'The stretch', 1);
   share('growth', 'The growth in wear', 0.5);
   readYarn(fabric);
@@ -102,7 +102,7 @@ function readYarn(fabric: FieldReader): void {
     swatch.number('width', { label: 'The swatch’s width', min: 1, max: 200, unit: 'cm' });
     swatch.number('height', { label: 'The swatch’s height', min: 1, max: 200, unit: 'cm' });
     const amount = (key: string, label: string, unit: string) =>
-      swatch.number(key, { label, min: 0.1, max: 5000, unit, otherwise: 1 });
+      swatch.number(key, { label, min: 0.1, max: 5000, unit, fallback: 1 });
     amount('metres', 'The yarn in the swatch', 'm');
     amount('grams', 'The weight of the swatch', 'g');
   }

@@ -117,7 +117,7 @@ export interface PieceProgram {
 }
 
 /** The finished garment's round at a distance from the shoulder point, cm: down the body, or along the arm. */
-export interface GarmentRound {
+export interface Girth {
   at: number;
   round: number;
 }
@@ -125,11 +125,11 @@ export interface GarmentRound {
 /** The pieces, joins and facts of one size once its counts are known. */
 export interface Program {
   /** Rounds of body and sleeve from the shoulder on, for laying the garment over the body. */
-  rounds: {
-    body: readonly GarmentRound[];
-    arm: readonly GarmentRound[];
+  girths: {
+    body: readonly Girth[];
+    arm: readonly Girth[];
     /** A yoke from the neck to the split, over shoulders and arms. */
-    yoke?: readonly GarmentRound[];
+    yoke?: readonly Girth[];
   };
   pieces: readonly PieceProgram[];
   joins: readonly JoinPlan[];

@@ -27,7 +27,7 @@ const SPACE = String.raw`ch-(\d+) (?:sps?|spaces?|loops?|lps?)`;
 const TURNING = String.raw`(?:top (?:ch )?of ${THE}|(?:\d+(?:st|nd|rd|th)|top) ch of ${THE})?(?:turning ch(?:ain)?|beginning ch(?:ain)?|t-?ch|it)`;
 
 const one = (takes: number, makes: number): Instruction => ({ kind: 'stitches', takes, makes });
-const number = (text: string | undefined, otherwise = 1) => (text ? Number(text) : otherwise);
+const number = (text: string | undefined, missing = 1) => (text ? Number(text) : missing);
 
 interface Form {
   form: RegExp;

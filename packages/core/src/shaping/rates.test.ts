@@ -11,7 +11,7 @@ const ask = (total: number, more: Partial<RiseRequest> = {}): RiseRequest => ({
   order: 'fast first',
   ...more,
 });
-const must = (request: RiseRequest) => {
+const scheduleFor = (request: RiseRequest) => {
   const result = rise(request);
   if (!result.ok) throw new Error(result.message);
   return result.schedule;
@@ -37,7 +37,7 @@ const anyRise = fc.record({
 
 describe('rise', () => {
   it('starts fast and slows down, in two rates', () => {
-    const { rates, events } = must(ask(15));
+    const { rates, events } = scheduleFor(ask(15));
     expect(rates).toEqual([
       { every: 1, times: 10 },
       { every: 2, times: 5 },
@@ -46,14 +46,14 @@ describe('rise', () => {
   });
 
   it('gains two in some rows where one in each is too little, the first ones when it goes fast first', () => {
-    const { amounts } = must(ask(26, { most: 2 }));
+    const { amounts } = scheduleFor(ask(26, { most: 2 }));
     expect(amounts).toEqual([...Array<number>(6).fill(2), ...Array<number>(14).fill(1)]);
-    expect(must(ask(26, { most: 2, order: 'slow first' })).amounts).toEqual([...amounts!].reverse());
+    expect(scheduleFor(ask(26, { most: 2, order: 'slow first' })).amounts).toEqual([...amounts!].reverse());
     expect(rise(ask(26)).ok).toBe(false);
   });
 
   it('keeps the fast part that the designer sets, and spreads the rest', () => {
-    const schedule = must(ask(10, { fast: 4 }));
+    const schedule = scheduleFor(ask(10, { fast: 4 }));
     expect(schedule.events.slice(0, 4)).toEqual([2, 3, 4, 5]);
     expect(fastRows(schedule)).toBe(4);
     const gaps = schedule.events.slice(4).map((row, i) => row - schedule.events[i + 3]!);
@@ -83,7 +83,7 @@ describe('rise', () => {
   it('is even where it is mixed: no stretch of rows has more than one more than another as long', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 19 }), (total, length) => {
-        const { events } = must(ask(total, { order: 'mixed' }));
+        const { events } = scheduleFor(ask(total, { order: 'mixed' }));
         const many = Array.from(
           { length: 20 - length + 1 },
           (_, i) => events.filter((row) => row >= 2 + i && row < 2 + i + length).length,

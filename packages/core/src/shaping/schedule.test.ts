@@ -13,7 +13,7 @@ import {
   type ScheduleRequest,
 } from './schedule.js';
 
-const must = (request: ScheduleRequest): Schedule => {
+const scheduleFor = (request: ScheduleRequest): Schedule => {
   const result = schedule(request);
   if (!result.ok) throw new Error(result.message);
   return result.schedule;
@@ -49,7 +49,7 @@ describe('schedule', () => {
   it('reaches the end exactly, within its rows, on its parity', () => {
     fc.assert(
       fc.property(anyRequest, ({ request, events, rows }) => {
-        const found = must(request);
+        const found = scheduleFor(request);
         expect(found.events).toHaveLength(events);
         expect(new Set(found.events).size).toBe(events);
         expect(countsOf(found, rows).at(-1)).toBe(request.end);
@@ -66,7 +66,7 @@ describe('schedule', () => {
     fc.assert(
       fc.property(anyRequest, ({ request, events }) => {
         fc.pre(request.order !== 'mixed' && events > 0);
-        const { rates } = must(request);
+        const { rates } = scheduleFor(request);
         expect(rates.length).toBeLessThanOrEqual(2);
         expect(rates.reduce((sum, { times }) => sum + times, 0)).toBe(events);
         const [first, second] = rates;
@@ -81,7 +81,7 @@ describe('schedule', () => {
   it('mixes evenly: no stretch of rows has more than one event more than another of the same length', () => {
     fc.assert(
       fc.property(anyRequest, fc.integer({ min: 1, max: 40 }), ({ request, rows }, length) => {
-        const { events } = must({
+        const { events } = scheduleFor({
           ...request,
           order: 'mixed',
           everyRow: 1,
@@ -101,7 +101,7 @@ describe('schedule', () => {
   it('mirrored gives the same counts from the other end, and twice mirrored the same rows', () => {
     fc.assert(
       fc.property(anyRequest, ({ request, rows }) => {
-        const forward = must(request);
+        const forward = scheduleFor(request);
         const back = mirrored(forward, rows);
         expect(countsOf(back, rows)).toEqual(countsOf(forward, rows).reverse());
         expect(mirrored(back, rows).events).toEqual(forward.events);
@@ -128,7 +128,7 @@ describe('schedule', () => {
 
   // By hand: 40 to 78 stitches are 19 shaping rows; rows 2 to 45 are 44; 44 = 6 x 3 + 13 x 2 (common practice, "more or less right").
   it('agrees with a sleeve worked out by hand', () => {
-    const sleeve = must({
+    const sleeve = scheduleFor({
       start: 40,
       end: 78,
       perEvent: 2,
@@ -144,17 +144,41 @@ describe('schedule', () => {
   it('says one event, every row, and no events', () => {
     expect(
       ratesInWords(
-        must({ start: 10, end: 12, perEvent: 2, firstRow: 2, lastRow: 6, everyRow: 1, order: 'mixed' }),
+        scheduleFor({
+          start: 10,
+          end: 12,
+          perEvent: 2,
+          firstRow: 2,
+          lastRow: 6,
+          everyRow: 1,
+          order: 'mixed',
+        }),
       ),
     ).toBe('every 5th row once');
     expect(
       ratesInWords(
-        must({ start: 10, end: 14, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }),
+        scheduleFor({
+          start: 10,
+          end: 14,
+          perEvent: 1,
+          firstRow: 2,
+          lastRow: 5,
+          everyRow: 1,
+          order: 'mixed',
+        }),
       ),
     ).toBe('every row 4 times');
     expect(
       ratesInWords(
-        must({ start: 10, end: 10, perEvent: 1, firstRow: 2, lastRow: 5, everyRow: 1, order: 'mixed' }),
+        scheduleFor({
+          start: 10,
+          end: 10,
+          perEvent: 1,
+          firstRow: 2,
+          lastRow: 5,
+          everyRow: 1,
+          order: 'mixed',
+        }),
       ),
     ).toBe('work even');
   });
@@ -164,7 +188,7 @@ describe('schedule', () => {
     fc.assert(
       fc.property(anyRequest, ({ request, events }) => {
         fc.pre(events > 0);
-        const found = must({ ...request, order: 'mixed' });
+        const found = scheduleFor({ ...request, order: 'mixed' });
         const room = slots(request);
         const exact = Array.from({ length: events }, (_, i) => {
           const slot = Number(new Fraction(room * (i + 1), events).floor().valueOf());
@@ -182,7 +206,7 @@ describe('schedule', () => {
       fc.property(anyRequest, ({ request, events }) => {
         fc.pre(events > 0);
         const room = slots(request);
-        const { rates } = must({ ...request, order: 'slow first' });
+        const { rates } = scheduleFor({ ...request, order: 'slow first' });
         const longer = rates.find(
           ({ every }) => every === (Math.floor(room / events) + 1) * request.everyRow,
         );
@@ -193,7 +217,7 @@ describe('schedule', () => {
 
   it('shapes by whole units where a unit is what an event changes', () => {
     // Meshes of 3 stitches, one at each edge: 30 to 48 stitches in 3 events of 6.
-    const meshes = must({
+    const meshes = scheduleFor({
       start: 30,
       end: 48,
       perEvent: 6,

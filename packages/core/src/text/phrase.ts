@@ -77,8 +77,8 @@ export function inWords(phrase: Phrase, units: Units, how: { precise?: boolean }
 function spanInWords(over: number, units: Units): string {
   const whole = (length: number) => Math.abs(length - Math.round(length)) < 1e-6;
   const [own, other] = units === 'cm' ? [over, over / CM_PER_INCH] : [over / CM_PER_INCH, over];
-  const told = `${figure(own, 3)} ${units}`;
-  return whole(own) || !whole(other) ? told : `${told} (${figure(other, 3)} ${units === 'cm' ? 'in' : 'cm'})`;
+  const text = `${figure(own, 3)} ${units}`;
+  return whole(own) || !whole(other) ? text : `${text} (${figure(other, 3)} ${units === 'cm' ? 'in' : 'cm'})`;
 }
 
 /** A plain decimal for figures in sentences: at most `digits` decimals, no trailing zeros. */

@@ -82,8 +82,8 @@ export function line(
   strings.forEach((said, i) => {
     const before = parts.at(-1);
     const value = values[i];
-    const told = typeof before === 'string' ? before : '';
-    const text = ofOneRow(told, afterFigure(told, said), value);
+    const prefix = typeof before === 'string' ? before : '';
+    const text = ofOneRow(prefix, afterFigure(prefix, said), value);
     if (text !== '') parts.push(text);
     if (value === undefined) return;
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));

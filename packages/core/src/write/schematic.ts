@@ -31,7 +31,7 @@ export interface SchematicPiece {
 }
 
 /** Stretches shorter than this are not told, cm: their figures would not find room. */
-const SHORTEST_TOLD = 1.5;
+const SHORTEST_SHOWN = 1.5;
 
 /** A piece of a plan to scale: its outline, its lower edge and height, and every edge that has a place of its own in the drawing. */
 export function schematicOf(piece: PlannedPiece): SchematicPiece {
@@ -45,7 +45,7 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
   const add = (dimension: Omit<Dimension, 'length'>) => {
     const length = dimension.to - dimension.from;
     // A rectangle's upper edge is told by its lower one.
-    const told = dimensions.some(
+    const shown = dimensions.some(
       ({ lies, from, to }) =>
         lies === 'below' && dimension.lies === 'above' && from === dimension.from && to === dimension.to,
     );
@@ -59,7 +59,7 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
           side !== dimension.side &&
           Math.abs(other - length) < 0.01,
       );
-    if (length >= SHORTEST_TOLD && !told && !mirrored) dimensions.push({ ...dimension, length });
+    if (length >= SHORTEST_SHOWN && !shown && !mirrored) dimensions.push({ ...dimension, length });
   };
   const [first] = spans;
   add({ id: `${id}.lower`, label: 'lower edge', lies: 'below', from: first!.left, to: first!.right });

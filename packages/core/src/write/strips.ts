@@ -32,10 +32,10 @@ export function stripsSvg(
       before.set(part, count);
       const x = round(10 + i * step);
       const tall = round((count / most) * TALLEST);
-      const told = (shaped || i === 0 || i === rows.length - 1) && x >= free;
-      if (told) free = x + COUNT_ROOM;
+      const labelled = (shaped || i === 0 || i === rows.length - 1) && x >= free;
+      if (labelled) free = x + COUNT_ROOM;
       const bar = `<rect x="${x}" y="${round(base - tall)}" width="${round(Math.max(1, step - (step > 3 ? 1 : 0)))}" height="${tall}" fill="${shaped ? '#20303a' : '#d9ccb0'}" data-row="${n}" data-count="${count}"/>`;
-      return told
+      return labelled
         ? `${bar}<text x="${round(x + step / 2)}" y="${round(base - tall - 3)}" text-anchor="middle">${count}</text>`
         : bar;
     });

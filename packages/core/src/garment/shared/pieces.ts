@@ -24,7 +24,7 @@ export function ends(
 }
 
 /** A schedule that the fit has already made room for. */
-export function must(request: ScheduleRequest): Schedule {
+export function scheduleFor(request: ScheduleRequest): Schedule {
   const result = schedule(request);
   if (!result.ok) throw new Error(`the fit left no room for a schedule: ${result.message}`);
   return result.schedule;

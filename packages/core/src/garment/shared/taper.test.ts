@@ -40,8 +40,8 @@ describe('even rows of a sleeve', () => {
             // However many rows the sleeve was thought to have.
             for (const wanted of [4, rows, 120]) {
               const { spare, spareShare } = evenRowsWished(style, 'M', 1.1, wanted);
-              const told = Math.floor((rows * (1 - spareShare) - spare) / everyRow + 1e-9);
-              expect(Math.max(0, told)).toBeLessThanOrEqual(room);
+              const most = Math.floor((rows * (1 - spareShare) - spare) / everyRow + 1e-9);
+              expect(Math.max(0, most)).toBeLessThanOrEqual(room);
             }
           }
   });

@@ -2,7 +2,7 @@ import type { GarmentCounts } from '../counts.js';
 import { needsShapingRows, type RuleParts } from '../relations.js';
 import { mirrored, type Schedule } from '../../shaping/schedule.js';
 import { say } from '../../text/phrase.js';
-import { must } from './pieces.js';
+import { scheduleFor } from './pieces.js';
 import type { StyleOf } from '../../fields/kinds.js';
 import { forSize, type Ease } from '../../fields/perSize.js';
 import type { TAPER } from './fields.js';
@@ -114,7 +114,7 @@ export function sleeveSchedule(
   // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so there the parity is that of rows + 1.
   const parity = up ? 1 : (rows + 1) % 2;
   const firstRow = everyRow === 2 && shaped.first % 2 !== parity ? shaped.first + 1 : shaped.first;
-  const upward = must({
+  const upward = scheduleFor({
     start: cuff,
     end: top,
     perEvent: 2 * unit,

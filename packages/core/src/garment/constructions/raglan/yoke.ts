@@ -44,7 +44,7 @@ export function yoke(input: Input, counts: GarmentCounts): RaglanYoke {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const { many: short, halves } = shortRowsOf(style, counts);
+  const { many: short, halfRows } = shortRowsOf(style, counts);
   const last = counts.of('yoke.rows') + short;
   const gain = { body: lineSchedule(style, counts, 'body'), sleeve: lineSchedule(style, counts, 'sleeve') };
   const fronts = frontCounts(input, counts);
@@ -117,7 +117,7 @@ export function yoke(input: Input, counts: GarmentCounts): RaglanYoke {
       fabric,
       work: flatAtFirst && !closes ? 'rows' : 'rounds',
       rows: ['yoke.rows', ...(short > 0 ? (['neck.drop'] as const) : [])],
-      ...(halves > 0 ? { halfRows: halves } : {}),
+      ...(halfRows > 0 ? { halfRows } : {}),
       passages,
       edges: [
         {

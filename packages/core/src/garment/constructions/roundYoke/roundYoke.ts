@@ -43,7 +43,7 @@ function program(input: Input, counts: GarmentCounts): Program {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
-  const { many: short, halves } = shortRowsOf(style, counts);
+  const { many: short, halfRows } = shortRowsOf(style, counts);
   const last = counts.of('yoke.rows') + short;
   const schedule = yokeSchedule(style, counts);
   const neck = counts.of('neck.round');
@@ -60,7 +60,7 @@ function program(input: Input, counts: GarmentCounts): Program {
     fabric,
     work: open ? 'rows' : 'rounds',
     rows: ['yoke.rows', ...(short > 0 ? (['neck.drop'] as const) : [])],
-    ...(halves > 0 ? { halfRows: halves } : {}),
+    ...(halfRows > 0 ? { halfRows } : {}),
     passages: [
       {
         kind: 'start',

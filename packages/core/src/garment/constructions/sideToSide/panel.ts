@@ -116,7 +116,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
     count = counts.at(-1)!;
   });
   all.push({ part, first: from, last: row });
-  const told = mergedEven(passages);
+  const merged = mergedEven(passages);
   const lying = (
     list: PanelPlan['first'],
     place: (at: number, many: number) => EdgeProgram['place'],
@@ -140,7 +140,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
     fabric,
     work: 'rows',
     rows: plan.rows,
-    passages: told,
+    passages: merged,
     edges: [
       {
         ...plan.hem,

@@ -1,7 +1,7 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
-import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { Girth, PieceProgram, Program, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { armbandJoins, hemJoins, sleeveSeams } from '../../shared/panels/joins.js';
 import { sleeve as sleevePiece } from '../../shared/panels/sleeve.js';
@@ -40,7 +40,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   return {
     pieces,
     joins: joins(input, counts),
-    rounds: roundsOf(input, counts, overhang),
+    girths: girthsOf(input, counts, overhang),
     facts: {
       closedNeck: open
         ? null
@@ -59,7 +59,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
 }
 
 /** Straight from the shoulder to the hem, drawn in by the rib; a sleeve from the overhang on. */
-function roundsOf(input: Input, counts: GarmentCounts, overhang: number): Program['rounds'] {
+function girthsOf(input: Input, counts: GarmentCounts, overhang: number): Program['girths'] {
   const { style, fabrics } = input;
   const { gauge, growth = 0 } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
@@ -68,7 +68,7 @@ function roundsOf(input: Input, counts: GarmentCounts, overhang: number): Progra
   const round = (counts.of('back.width') + fronts * counts.of('front.width')) / rows + opening;
   const down = (count: number) => (count / stitches) * (1 + growth);
   const edge = down(counts.of('body.length'));
-  const body: GarmentRound[] = [
+  const body: Girth[] = [
     { at: 0, round },
     { at: down(counts.of('armhole.depth')), round },
     { at: edge, round },

@@ -28,7 +28,7 @@ type Input = SizeInput<TubeStyle>;
 
 /** Shortest tube that is still one, cm. */
 const SHORTEST = 6;
-/** A draw cord is twice the height and so much longer, cm (craft 6.10). */
+/** A draw cord is twice the height and so much longer, cm (common practice). */
 const CORD_SPARE = 20;
 
 /** Drafts the tube: round the bust less its ease, from above the underarm down; straps over the shoulders; a cord. */

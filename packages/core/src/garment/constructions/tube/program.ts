@@ -35,7 +35,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   return {
     pieces,
     joins: joins(style),
-    rounds: {
+    girths: {
       body: [
         { at: top, round },
         { at: edge, round },

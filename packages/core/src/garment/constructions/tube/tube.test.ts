@@ -99,12 +99,12 @@ describe('a tube', () => {
         style: { construction: 'tube', ease: round - bust, belowWaist: -6 },
       }),
     ).sizes;
-    const told = size!.notes.find(({ code }) => code === 'stretched-too-far')!;
-    expect([told.level, inWords(told.message, 'cm')]).toEqual([level, expect.stringMatching(words)]);
+    const note = size!.notes.find(({ code }) => code === 'stretched-too-far')!;
+    expect([note.level, inWords(note.message, 'cm')]).toEqual([level, expect.stringMatching(words)]);
   });
 
   it('looks at the hip only where it reaches it, and is silent where the fabric gives enough', () => {
-    const told = (belowWaist: number, stretch: number) =>
+    const note = (belowWaist: number, stretch: number) =>
       plan(
         designWith({
           sizes: [sizeOf('M', { bust: 80, waist: 68, hip: 104 })],
@@ -114,9 +114,9 @@ describe('a tube', () => {
       ).sizes[0]!.notes.flatMap(({ code, message }) =>
         code === 'stretched-too-far' ? [inWords(message, 'cm')] : [],
       );
-    expect(told(-4, 0.25)).toEqual([]);
-    expect(told(24, 0.25)).toEqual([expect.stringMatching(/^At the hip \(104\.0 cm\)/)]);
-    expect(told(24, 0.5)).toEqual([]);
+    expect(note(-4, 0.25)).toEqual([]);
+    expect(note(24, 0.25)).toEqual([expect.stringMatching(/^At the hip \(104\.0 cm\)/)]);
+    expect(note(24, 0.5)).toEqual([]);
   });
 
   it('has its straps so far apart that they are as wanted on the body, where the tube is stretched', () => {

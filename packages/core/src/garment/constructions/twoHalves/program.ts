@@ -3,7 +3,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
-import type { EdgeProgram, GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { EdgeProgram, Girth, PieceProgram, Program, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
 import { sleeveRows } from '../../shared/panels/sums.js';
@@ -59,7 +59,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const overhang = (across - input.body.body.crossBack) / 2;
   const round = (2 * counts.of('half.width')) / stitches + centre + openingWorked(input, counts);
   const down = (count: number) => (count / rows) * (1 + growth);
-  const body: GarmentRound[] = [
+  const body: Girth[] = [
     { at: 0, round },
     { at: down(counts.of('body.rows')), round },
   ];
@@ -67,7 +67,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   return {
     pieces,
     joins: joins(input),
-    rounds: {
+    girths: {
       body,
       arm: style.sleeve
         ? [

@@ -1,6 +1,6 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { Girth, PieceProgram, Program, SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { alongOf } from '../bands.js';
 import { isOpen, openingWorked } from '../front.js';
@@ -48,7 +48,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   return {
     pieces,
     joins: joins(input, drop),
-    rounds: roundsOf(input, counts),
+    girths: girthsOf(input, counts),
     facts: {
       closedNeck: open
         ? null
@@ -63,7 +63,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
 }
 
 /** Straight from the shoulder to the hem, drawn in by the rib; the sleeve from the overhang to the cuff. */
-function roundsOf(input: Input, counts: GarmentCounts): Program['rounds'] {
+function girthsOf(input: Input, counts: GarmentCounts): Program['girths'] {
   const { style, fabrics } = input;
   const along = (fabric: string, axis: 'stitches' | 'rows', quantity: CountId) =>
     counts.of(quantity) / perCm(fabrics.get(fabric)!.gauge, axis);
@@ -82,7 +82,7 @@ function roundsOf(input: Input, counts: GarmentCounts): Program['rounds'] {
     (acrossShoulders(counts) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches') -
       input.body.body.crossBack) /
     2;
-  const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
+  const band = (id: 'hem' | 'cuff', from: number): Girth[] => {
     const chosen = style[id];
     if (!chosen) return [];
     const rows = (quantity: CountId) => along(chosen.fabric, alongOf(chosen), quantity);
@@ -103,7 +103,7 @@ function roundsOf(input: Input, counts: GarmentCounts): Program['rounds'] {
   };
 
   /** Round by round down the sides. */
-  function sideRounds(): GarmentRound[] {
+  function sideRounds(): Girth[] {
     const gained = (id: CountId) =>
       (2 * (counts.of(id) - counts.of('back.width'))) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
     if (counts.find('back.hem') === undefined) return [{ at: edge, round }];
@@ -120,7 +120,7 @@ function roundsOf(input: Input, counts: GarmentCounts): Program['rounds'] {
     ];
   }
 
-  function arm(): GarmentRound[] {
+  function arm(): Girth[] {
     const [underarmRows, rows] = [counts.find('cap.rows') ?? 0, sleeveRows(counts)];
     const { gauge, growth = 0 } = fabrics.get(sleeveFabric)!;
     const down = (of: number) => overhang + (of / perCm(gauge, 'rows')) * (1 + growth);

@@ -11,7 +11,7 @@ import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
 import { isOpen, openingWorked } from '../front.js';
 import { easeOver, forSize } from '../../../fields/perSize.js';
-import { must } from '../pieces.js';
+import { scheduleFor } from '../pieces.js';
 import { becomes, eased, given, plus, quantity } from '../quantity.js';
 import { measured, type Target } from '../targets.js';
 import type { PanelStyle } from './style.js';
@@ -233,7 +233,7 @@ function stretches({ style, fabrics }: Of, counts: GarmentCounts): { to: number;
   const unit = shapingUnit(fabrics.get(style.fabric)!);
   const run = (start: CountId, end: CountId, first: number, to: number) => ({
     to,
-    schedule: must({
+    schedule: scheduleFor({
       start: counts.of(start),
       end: counts.of(end),
       perEvent: 2 * unit,

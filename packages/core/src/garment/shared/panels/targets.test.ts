@@ -121,7 +121,7 @@ it('compares two plans: which counts differ, by size', () => {
 
 it('keeps bodies laid under garments: rounds from the shoulder to hem and cuff', () => {
   const size = planned({ ease: 10 });
-  expect(size.rounds.body[0]!.round).toBeCloseTo(size.finished.find(({ id }) => id === 'bust')!.actual, 10);
-  for (const rounds of [size.rounds.body, size.rounds.arm])
-    rounds.slice(1).forEach(({ at }, i) => expect(at).toBeGreaterThanOrEqual(rounds[i]!.at));
+  expect(size.girths.body[0]!.round).toBeCloseTo(size.finished.find(({ id }) => id === 'bust')!.actual, 10);
+  for (const girths of [size.girths.body, size.girths.arm])
+    girths.slice(1).forEach(({ at }, i) => expect(at).toBeGreaterThanOrEqual(girths[i]!.at));
 });

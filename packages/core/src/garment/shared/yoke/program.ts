@@ -1,6 +1,6 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { GarmentRound, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { Girth, PieceProgram, Program, SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { alongOf, bandPiece, frontBandPiece } from '../bands.js';
 import { body } from './body.js';
@@ -52,7 +52,7 @@ export function programOf(
   return {
     pieces,
     joins: joins(style, neckEdges),
-    rounds: roundsOf(input, counts, widths),
+    girths: girthsOf(input, counts, widths),
     facts: {
       closedNeck: open
         ? null
@@ -73,11 +73,11 @@ export function programOf(
 }
 
 /** The yoke over the shoulders row by row, then the body from the underarm down; the sleeve from the underarm to the cuff. */
-function roundsOf(
+function girthsOf(
   input: Input,
   counts: GarmentCounts,
   widths: readonly { row: number; stitches: number }[],
-): Program['rounds'] {
+): Program['girths'] {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
@@ -90,7 +90,7 @@ function roundsOf(
   const { shoulderToWrist, underarmToWrist } = input.body.body;
   const armpit = shoulderToWrist - underarmToWrist;
   const wrist = armpit + counts.of('sleeve.rows') * hangs;
-  const band = (id: 'hem' | 'cuff', from: number): GarmentRound[] => {
+  const band = (id: 'hem' | 'cuff', from: number): Girth[] => {
     const chosen = style[id];
     if (!chosen) return [];
     const own =

@@ -5,11 +5,11 @@ import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 /** Short rows as numbered rows of the yoke, and how many of them add no height to it. */
-export function shortRowsOf(style: YokeStyle, counts: GarmentCounts): { many: number; halves: number } {
-  if (style.neck.shape !== 'short rows') return { many: 0, halves: 0 };
+export function shortRowsOf(style: YokeStyle, counts: GarmentCounts): { many: number; halfRows: number } {
+  if (style.neck.shape !== 'short rows') return { many: 0, halfRows: 0 };
   // In a round the first and the last of them are half rows, one of height together.
-  const halves = isOpen(style) ? 0 : 1;
-  return { many: counts.of('neck.drop') + halves, halves };
+  const halfRows = isOpen(style) ? 0 : 1;
+  return { many: counts.of('neck.drop') + halfRows, halfRows };
 }
 
 /**

@@ -2,7 +2,7 @@ import { Component, type ReactNode } from 'react';
 import { Button } from './Button';
 
 /** Shown in the place of a view that failed: the rest of the page, and what was entered, stay as they are. */
-export class Mishap extends Component<{ children: ReactNode }, { error: Error | null }> {
+export class ErrorBoundary extends Component<{ children: ReactNode }, { error: Error | null }> {
   override state: { error: Error | null } = { error: null };
 
   static getDerivedStateFromError(error: Error) {
