@@ -111,4 +111,44 @@ describe('garments of panels', () => {
       expect(await browser.text('[data-testid=drawer]')).toContain('Sleeve, along its seam'),
     );
   });
+
+  it('keep their labels apart and whole in small and usual windows, for babies and for 5X', async () => {
+    for (const [width, height] of [
+      [1024, 640],
+      [1280, 800],
+    ] as const) {
+      await browser.resize(width, height);
+      for (const [name, sizes] of [
+        ['pippinmoor-baby-cardigan', ['3 months', '18 months']],
+        ['wrenmoss-baby-pullover', ['18 months']],
+        ['quernmoss-pullover', ['5X']],
+        ['harrowmere-jumper', ['5X']],
+      ] as const) {
+        await browser.open(design(name, 'table'));
+        for (const size of sizes) await browser.press(size);
+        await browser.planned();
+        await browser.eventually(async () => {
+          const found = await labelsOnTable();
+          expect([name, found.count > 8, found.faults]).toEqual([name, true, []]);
+        });
+      }
+    }
+    await browser.resize(1280, 800);
+  });
 });
+
+/** Labels of the table that lie on another, or reach out of it, in px on the screen. */
+function labelsOnTable(): Promise<{ count: number; faults: string[] }> {
+  return browser.driver.executeScript(`
+    const table = document.querySelector('[data-testid=table]').getBoundingClientRect();
+    const labels = [...document.querySelectorAll('[data-testid=table] [data-label]')]
+      .map((element) => [element.getAttribute('aria-label') || element.textContent, element.getBoundingClientRect()]);
+    const hair = 0.5;
+    return { count: labels.length, faults: labels.flatMap(([name, a], i) => [
+      ...(a.left < table.left - hair || a.right > table.right + hair || a.top < table.top - hair || a.bottom > table.bottom + hair
+        ? [name + ' is cut off'] : []),
+      ...labels.slice(i + 1)
+        .filter(([, b]) => a.left < b.right - hair && b.left < a.right - hair && a.top < b.bottom - hair && b.top < a.bottom - hair)
+        .map(([other]) => name + ' lies on ' + other),
+    ]) };`);
+}

@@ -43,6 +43,16 @@ export class Browser {
     for (const folder of [this.downloads, this.profile]) rmSync(folder, { recursive: true, force: true });
   }
 
+  /** Gives the page so many px of room, whatever the window's own frame takes. */
+  async resize(width: number, height: number): Promise<void> {
+    const window = this.driver.manage().window();
+    await window.setRect({ width, height });
+    const [inner, within] = await this.driver.executeScript<[number, number]>(
+      'return [window.innerWidth, window.innerHeight]',
+    );
+    await window.setRect({ width: 2 * width - inner, height: 2 * height - within });
+  }
+
   open(url: string): Promise<void> {
     return this.driver.get(url);
   }

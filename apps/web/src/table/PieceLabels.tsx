@@ -9,11 +9,12 @@ import type { PlacedLabel } from './placeLabels';
 export function PieceLabels({ labels, joins }: { labels: readonly PlacedLabel[]; joins: readonly Join[] }) {
   return labels.map((placed) => {
     const { label } = placed;
+    // A piece and the join that it is sewn by may have one id: the kind tells their labels apart.
     const join = label.kind === 'join' ? joins.find(({ id }) => id === label.key) : undefined;
     return join ? (
-      <JoinPill key={label.key} placed={placed} state={joinState(join)} />
+      <JoinPill key={`${label.kind} ${label.key}`} placed={placed} state={joinState(join)} />
     ) : (
-      <Counts key={label.key} placed={placed} />
+      <Counts key={`${label.kind} ${label.key}`} placed={placed} />
     );
   });
 }

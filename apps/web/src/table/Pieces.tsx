@@ -61,7 +61,7 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
         ({ label, leader }) =>
           leader && (
             <path
-              key={label.key}
+              key={`${label.kind} ${label.key}`}
               d={path([...leader]) ?? ''}
               fill="none"
               stroke="#52606a"
