@@ -29,16 +29,14 @@ const FIELDS = {
   width: ease({
     ...words,
     name: 'The width',
-    min: 0,
-    max: 50,
+    range: [0, 50],
     usual: ({ kind }) => (kind === 'full' ? { percent: 80 } : 12),
     share: { of: 'the hip' },
   }),
   depth: lengthOrNone({
     ...words,
     name: 'The depth',
-    min: 1,
-    max: 9,
+    range: [1, 9],
     optional: { none: 'even', own: 'own', first: 4 },
   }),
   pocket: groupOrNone({
@@ -49,8 +47,7 @@ const FIELDS = {
       stitches: number({
         ...words,
         name: 'Its stitches',
-        min: 2,
-        max: 40,
+        range: [2, 40],
         whole: true,
         unit: 'stitches',
         usual: 10,
@@ -160,7 +157,7 @@ describe('fields', () => {
   it('stand in one line of the table where they are declared alike', () => {
     const table = fieldTable([
       { id: 'one', fields: FIELDS },
-      { id: 'two', fields: { ...FIELDS, width: { ...FIELDS.width, max: 60 } } },
+      { id: 'two', fields: { ...FIELDS, width: { ...FIELDS.width, range: [0, 60] } } },
     ]);
     const lines = (path: string) => table.split('\n').filter((line) => line.startsWith(`| \`${path}\``));
     expect(lines('kind')).toEqual(['| `kind` | x | `plain` (plain), `full` (full) | plain | all |']);

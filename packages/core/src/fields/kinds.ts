@@ -51,6 +51,9 @@ export interface ShareOf {
   count?: string;
 }
 
+/** The least and the most that a figure may be. */
+export type Range = readonly [min: number, max: number];
+
 /** Only the compiler sees this: what the field reads as. */
 export interface ReadsAs<T> {
   readonly reads?: T;
@@ -59,8 +62,7 @@ export interface ReadsAs<T> {
 /** A length in cm, for all sizes or for some of their own; where `share` is set it may be a share in per cent. */
 export interface LengthField extends FieldWords {
   kind: 'length';
-  min: number;
-  max: number;
+  range: Range;
   usual: Usual<Ease | null>;
   optional?: None<Ease>;
   share?: ShareOf;
@@ -71,8 +73,7 @@ export interface LengthField extends FieldWords {
 /** A number for all sizes: a count, or a share. */
 export interface NumberField extends FieldWords {
   kind: 'number';
-  min: number;
-  max: number;
+  range: Range;
   /** What is counted, for sentences: "stitches", "% of the cuff". */
   unit: string;
   whole?: true;
@@ -130,7 +131,7 @@ export type StyleOf<F> = {
   -readonly [K in keyof F]: F[K] extends ReadsAs<infer T> ? T : never;
 };
 
-type LengthWords = FieldWords & Pick<LengthField, 'min' | 'max' | 'onScale'>;
+type LengthWords = FieldWords & Pick<LengthField, 'range' | 'onScale'>;
 
 /** A length. */
 export function length(field: LengthWords & { usual: Usual<number> }): LengthField & ReadsAs<PerSize> {

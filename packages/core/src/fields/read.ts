@@ -1,5 +1,5 @@
 import { checkNumber, FieldReader, isObject, quote, type NumberWish } from '../check/fields.js';
-import type { Field, Fields, LengthField, ReadSoFar, StyleOf } from './kinds.js';
+import type { Field, Fields, LengthField, ReadSoFar, StyleOf, Range } from './kinds.js';
 import type { Ease, PerSize } from './perSize.js';
 
 /** Most and least that a share may be. */
@@ -51,7 +51,7 @@ function readField(field: Field, key: string, place: Place): unknown {
       if (field.optional && none) return null;
       return reader.number(key, {
         ...numberWish(field),
-        fallback: field.usual ?? field.min,
+        fallback: field.usual ?? field.range[0],
       });
     case 'choice': {
       const read = reader.choice(
@@ -90,14 +90,12 @@ export function figureOf<T>(usual: T | ((read: ReadSoFar) => T), read: ReadSoFar
 /** What a number or a length in cm may be, as sentences say it. */
 export function numberWish({
   name,
-  min,
-  max,
+  range: [min, max],
   unit = 'cm',
   whole = false,
 }: {
   name: string;
-  min: number;
-  max: number;
+  range: Range;
   unit?: string;
   whole?: boolean;
 }): NumberWish {
@@ -114,7 +112,7 @@ function usualFabric(usual: 'body' | 'rib' | { as: string }, { root, fabricIds }
 
 /** A length for all sizes, or `{ "all": 12, "sizes": { "M": 13 } }`, each a number or where shares are taken `{ "percent": 8 }`. */
 function readLength(field: LengthField, key: string, { reader, object }: Place): PerSize<Ease> {
-  const usual = figureOf(field.usual, object) ?? field.min;
+  const usual = figureOf(field.usual, object) ?? field.range[0];
   const wish = numberWish(field);
   const check = (value: unknown) =>
     field.share && isObject(value) && 'percent' in value

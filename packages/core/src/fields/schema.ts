@@ -13,7 +13,11 @@ function fieldSchema(field: Field): JsonSchema {
   const words = { title: field.name, description: field.help };
   switch (field.kind) {
     case 'length': {
-      const { min, max, share, optional } = field;
+      const {
+        range: [min, max],
+        share,
+        optional,
+      } = field;
       const cm = { type: 'number', minimum: min, maximum: max };
       const percent = {
         type: 'object',
@@ -33,8 +37,8 @@ function fieldSchema(field: Field): JsonSchema {
     case 'number': {
       const number = {
         type: field.whole ? 'integer' : 'number',
-        minimum: field.min,
-        maximum: field.max,
+        minimum: field.range[0],
+        maximum: field.range[1],
       };
       return { ...words, ...(field.optional ? { anyOf: [NULL, number] } : number) };
     }

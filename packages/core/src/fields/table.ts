@@ -53,7 +53,11 @@ function ofWhich(of: readonly string[], ids: readonly string[]): string {
 function mayBe(field: Field): string {
   switch (field.kind) {
     case 'length': {
-      const { min, max, share, optional } = field;
+      const {
+        range: [min, max],
+        share,
+        optional,
+      } = field;
       return [
         `${min} to ${max} cm`,
         ...(share ? [`a share of ${share.of}`] : []),
@@ -61,7 +65,7 @@ function mayBe(field: Field): string {
       ].join('; ');
     }
     case 'number':
-      return `${field.min} to ${field.max}${field.unit === '' ? '' : ` ${field.unit}`}${field.optional ? '; `null`' : ''}`;
+      return `${field.range.join(' to ')}${field.unit === '' ? '' : ` ${field.unit}`}${field.optional ? '; `null`' : ''}`;
     case 'choice':
       return field.options.map(({ value, label }) => `\`${value}\` (${label})`).join(', ');
     case 'fabric':

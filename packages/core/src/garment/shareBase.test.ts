@@ -14,7 +14,7 @@ function shares(fields: Fields, path = ''): { path: string; min: number; max: nu
   return Object.entries(fields).flatMap(([key, field]) => {
     if (field.kind === 'group') return shares(field.fields, `${path}${key}.`);
     if (field.kind !== 'length' || !field.share) return [];
-    return [{ path: path + key, min: field.min, max: field.max }];
+    return [{ path: path + key, min: field.range[0], max: field.range[1] }];
   });
 }
 

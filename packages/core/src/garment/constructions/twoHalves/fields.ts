@@ -11,8 +11,7 @@ const CENTRE = group({
       name: 'The width of the band at the back',
       label: 'Band at the back, about',
       help: 'It comes out as what the halves lack of the round wanted.',
-      min: 1,
-      max: 40,
+      range: [1, 40],
       usual: 4,
     }),
     fabric: fabric({
