@@ -19,7 +19,12 @@ export const FIELDS = {
     range: [0, 20],
     usual: 4,
   }),
-  belowWaist: { ...LENGTH.belowWaist, help: 'Above the waist where it is below 0.', range: [-30, 60], usual: 0 },
+  belowWaist: {
+    ...LENGTH.belowWaist,
+    help: 'Above the waist where it is below 0.',
+    range: [-30, 60] as const,
+    usual: 0,
+  },
   fabric: bodyFabric('The fabric of the tube'),
   rounds: choice({
     name: 'How the tube is closed',
