@@ -33,6 +33,16 @@ export interface FinishedPlan {
   actual: (counts: GarmentCounts) => number;
 }
 
+/** A finished measurement: `target` and what the counts come to, cm. */
+export function finishedPlan(
+  id: string,
+  label: string,
+  target: number,
+  actual: FinishedPlan['actual'],
+): FinishedPlan {
+  return { id, label, target, actual };
+}
+
 /** One size of a garment before its counts are known. */
 export interface Draft {
   quantities: readonly DraftQuantity[];

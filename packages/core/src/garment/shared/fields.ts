@@ -89,6 +89,25 @@ export const SHORTER = {
   }),
 };
 
+/** Ease where a sleeve ends. */
+export const WRIST_EASE = ease({
+  name: 'The wrist ease',
+  label: 'Ease at its end',
+  labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Wrist ease' }],
+  help: 'Added to the arm where the sleeve ends.',
+  range: [-20, 40],
+  usual: { percent: 25 },
+  share: { of: 'the arm’s round there' },
+});
+
+/** Rows at an end of a sleeve that do not shape. */
+const EVEN_ROWS = {
+  help: 'Worked without shaping.',
+  range: [0, 60],
+  usual: 0,
+  share: { of: 'the sleeve’s own rows', count: 'sleeve.rows' },
+} as const;
+
 export const TAPER = {
   order: choice({
     name: 'The order of the shaping',
@@ -111,20 +130,6 @@ export const TAPER = {
     ],
     usual: 1,
   }),
-  evenAtCuff: ease({
-    name: 'The even part above the cuff',
-    label: 'Even above the cuff',
-    help: 'Worked without shaping.',
-    range: [0, 60],
-    usual: 0,
-    share: { of: 'the sleeve’s own rows', count: 'sleeve.rows' },
-  }),
-  evenAtTop: ease({
-    name: 'The even part below the top',
-    label: 'Even below the top',
-    help: 'Worked without shaping.',
-    range: [0, 60],
-    usual: 0,
-    share: { of: 'the sleeve’s own rows', count: 'sleeve.rows' },
-  }),
+  evenAtCuff: ease({ name: 'The even part above the cuff', label: 'Even above the cuff', ...EVEN_ROWS }),
+  evenAtTop: ease({ name: 'The even part below the top', label: 'Even below the top', ...EVEN_ROWS }),
 };

@@ -30,12 +30,14 @@ export function scheduleFor(request: ScheduleRequest): Schedule {
   return result.schedule;
 }
 
-/** What the label of a sleeve tells on the table, from its end up. */
-export const SLEEVE_SHOWS: NonNullable<PieceProgram['shows']> = [
-  [['sleeve.cuff', 'cuff']],
-  ['sleeve.rows'],
-  [['sleeve.top', 'top']],
-];
+/** What every sleeve is, with the counts of its label from its end up. */
+export const SLEEVE_PIECE: Pick<PieceProgram, 'id' | 'role' | 'shows' | 'label' | 'copies'> = {
+  id: 'sleeve',
+  role: 'sleeve',
+  shows: [[['sleeve.cuff', 'cuff']], ['sleeve.rows'], [['sleeve.top', 'top']]],
+  label: 'Sleeve',
+  copies: 2,
+};
 
 /** What the label of a panel tells: where it changes to another fabric, both parts' stitches and rows. */
 export function panelShows(piece: 'back' | 'front', changes: boolean): NonNullable<PieceProgram['shows']> {

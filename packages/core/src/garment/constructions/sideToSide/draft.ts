@@ -3,7 +3,13 @@ import type { Relation } from '../../../fit/problem.js';
 import type { CountId } from '../../counts.js';
 import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
-import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
+import {
+  finishedPlan,
+  type Draft,
+  type DraftQuantity,
+  type FinishedPlan,
+  type SizeInput,
+} from '../../construction.js';
 import { bandHeight, finishedSleeve } from '../../shared/panels/finished.js';
 import { draftSleeve, type SleeveTargets } from '../../shared/panels/draftSleeve.js';
 import { neckTooWide, panelLengths, SHORTEST } from '../../shared/panels/lengths.js';
@@ -228,33 +234,32 @@ function finishedOf(
   const { gauge } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const fronts = isOpen(style) ? 2 : 1;
-  const plan = (id: string, label: string, target: number, actual: FinishedPlan['actual']): FinishedPlan => ({
-    id,
-    label,
-    target,
-    actual,
-  });
   return [
-    plan(
+    finishedPlan(
       'bust',
       'All round',
       wanted.round,
       (counts) =>
         (counts.of('back.width') + fronts * counts.of('front.width')) / rows + openingWorked(input, counts),
     ),
-    plan(
+    finishedPlan(
       'length',
       'Length from the shoulder',
       wanted.length,
       (counts) => counts.of('body.length') / stitches + bandHeight('hem', counts, input),
     ),
-    plan('neckWidth', 'Neck width', wanted.neck, (counts) => counts.of('neck.width') / rows),
-    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / stitches),
-    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts.of('armhole.depth') / stitches),
+    finishedPlan('neckWidth', 'Neck width', wanted.neck, (counts) => counts.of('neck.width') / rows),
+    finishedPlan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / stitches),
+    finishedPlan(
+      'armholeDepth',
+      'Armhole depth',
+      wanted.armhole,
+      (counts) => counts.of('armhole.depth') / stitches,
+    ),
     ...(wanted.across === null
       ? []
       : [
-          plan(
+          finishedPlan(
             'across',
             'Across the shoulders',
             wanted.across,

@@ -2,7 +2,13 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { CountId } from '../../counts.js';
 import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
-import type { Draft, DraftQuantity, FinishedPlan, SizeInput } from '../../construction.js';
+import {
+  finishedPlan,
+  type Draft,
+  type DraftQuantity,
+  type FinishedPlan,
+  type SizeInput,
+} from '../../construction.js';
 import { draftSleeve, type SleeveTargets } from '../../shared/panels/draftSleeve.js';
 import { bandHeight, finishedSleeve } from '../../shared/panels/finished.js';
 import { panelLengths, SHORTEST } from '../../shared/panels/lengths.js';
@@ -208,14 +214,8 @@ function finishedOf(
   const { gauge } = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const bandRows = perCm(fabrics.get(style.centre.fabric)!.gauge, 'rows');
-  const plan = (id: string, label: string, target: number, actual: FinishedPlan['actual']): FinishedPlan => ({
-    id,
-    label,
-    target,
-    actual,
-  });
   return [
-    plan(
+    finishedPlan(
       'bust',
       'All round, with the bands',
       wanted.round,
@@ -224,14 +224,19 @@ function finishedOf(
         counts.of('centre.rows') / bandRows +
         openingWorked(input, counts),
     ),
-    plan(
+    finishedPlan(
       'length',
       'Length from the shoulder',
       wanted.length,
       (counts) => counts.of('body.rows') / rows + bandHeight('hem', counts, input),
     ),
-    plan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / rows),
-    plan('armholeDepth', 'Armhole depth', wanted.armhole, (counts) => counts.of('armhole.rows') / rows),
+    finishedPlan('neckDrop', 'Front neck drop', wanted.drop, (counts) => counts.of('neck.drop') / rows),
+    finishedPlan(
+      'armholeDepth',
+      'Armhole depth',
+      wanted.armhole,
+      (counts) => counts.of('armhole.rows') / rows,
+    ),
     ...finishedSleeve(input, wanted.sleeve),
   ];
 }

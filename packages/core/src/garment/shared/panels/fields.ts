@@ -16,7 +16,7 @@ import {
 import type { Ease } from '../../../fields/perSize.js';
 import { band } from '../bands.js';
 import { BODY } from '../body.js';
-import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH } from '../fields.js';
+import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH, WRIST_EASE } from '../fields.js';
 import { TIED_FRONT } from '../front.js';
 import { HOOD } from '../hood.js';
 
@@ -126,7 +126,7 @@ export const NECK = group({ ...neckGroup, fields: { ...NECK_WIDTH, ...NECK_DEPTH
 export const SIDEWAYS_NECK = group({ ...neckGroup, fields: { ...NECK_WIDTH, ...NECK_DEPTH } });
 
 /** What a shape of sleeve asks for where the design says nothing else. */
-const WRIST_EASE: Readonly<Record<string, Ease>> = { bell: { percent: 110 } };
+const WRIST_EASE_OF: Readonly<Record<string, Ease>> = { bell: { percent: 110 } };
 const EVEN_AT_CUFF: Readonly<Record<string, Ease>> = { 'above-elbow': { percent: 52 } };
 const EVEN_AT_TOP: Readonly<Record<string, Ease>> = { bell: { percent: 50 } };
 
@@ -211,15 +211,11 @@ const sleeveFields = {
     share: { of: 'the upper arm' },
   }),
   ...REACH,
-  wristEase: ease({
-    name: 'The wrist ease',
-    label: 'Ease at its end',
-    labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Wrist ease' }],
-    help: 'Added to the arm where the sleeve ends.',
-    range: [-3, 40],
-    usual: ({ shape }: ReadSoFar) => WRIST_EASE[shape as string] ?? 4,
-    share: { of: 'the arm’s round there' },
-  }),
+  wristEase: {
+    ...WRIST_EASE,
+    range: [-3, 40] as const,
+    usual: ({ shape }: ReadSoFar) => WRIST_EASE_OF[shape as string] ?? 4,
+  },
   ...SHORTER,
   ...TAPER,
   evenAtCuff: { ...TAPER.evenAtCuff, usual: ({ shape }: ReadSoFar) => EVEN_AT_CUFF[shape as string] ?? 0 },

@@ -4,7 +4,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { Passage } from '../../../passages/passage.js';
 import { countsByRow, later } from '../../../shaping/schedule.js';
 import type { GarmentCounts } from '../../counts.js';
-import { ends, SLEEVE_SHOWS } from '../pieces.js';
+import { ends, SLEEVE_PIECE } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
@@ -49,11 +49,7 @@ export function sleeve(
   const outwards = countsByRow(taper, first, last).map((count) => (count - taper.start) / 2);
   const ofSeam = [{ part: 'main', first, last }];
   return {
-    id: 'sleeve',
-    role: 'sleeve',
-    shows: SLEEVE_SHOWS,
-    label: 'Sleeve',
-    copies: 2,
+    ...SLEEVE_PIECE,
     fabric,
     work: round ? 'rounds' : 'rows',
     rows: [

@@ -3,7 +3,7 @@
 import { choice, ease, group, number, type StyleOf } from '../../../fields/kinds.js';
 import { band } from '../bands.js';
 import { BODY } from '../body.js';
-import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH } from '../fields.js';
+import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH, WRIST_EASE } from '../fields.js';
 import { FRONT } from '../front.js';
 
 const ANY_NECK = {
@@ -141,15 +141,7 @@ export const BELOW_YOKE = {
         share: { of: 'the upper arm' },
       }),
       ...REACH,
-      wristEase: ease({
-        name: 'The wrist ease',
-        label: 'Ease at its end',
-        labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Wrist ease' }],
-        help: 'Added to the arm where the sleeve ends.',
-        range: [-20, 40],
-        usual: { percent: 25 },
-        share: { of: 'the arm’s round there' },
-      }),
+      wristEase: WRIST_EASE,
       ...SHORTER,
       ...TAPER,
     },

@@ -2,7 +2,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { ends, SLEEVE_SHOWS } from '../pieces.js';
+import { ends, SLEEVE_PIECE } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import type { YokeStyle } from './fields.js';
 
@@ -42,11 +42,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: GarmentCounts): 
   });
   const outwards = countsByRow(schedule, 1, rows).map((count) => (count - top) / 2);
   return {
-    id: 'sleeve',
-    role: 'sleeve',
-    shows: SLEEVE_SHOWS,
-    label: 'Sleeve',
-    copies: 2,
+    ...SLEEVE_PIECE,
     fabric,
     work: flat ? 'rows' : 'rounds',
     rows: ['sleeve.rows'],

@@ -6,7 +6,7 @@ import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../
 import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
 import type { GarmentCounts } from '../../../counts.js';
-import { ends, SLEEVE_SHOWS } from '../../pieces.js';
+import { ends, SLEEVE_PIECE } from '../../pieces.js';
 import { sleeveSchedule } from '../../taper.js';
 import { cappedTaper } from './below.js';
 import { capUnit } from './solved.js';
@@ -55,11 +55,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Piece
     { name: 'back', side: 'right', sign: 1 },
   ] as const;
   return {
-    id: 'sleeve',
-    role: 'sleeve',
-    shows: SLEEVE_SHOWS,
-    label: 'Sleeve',
-    copies: 2,
+    ...SLEEVE_PIECE,
     fabric,
     work: 'rows',
     rows: ['sleeve.rows', 'cap.rows'],
@@ -168,11 +164,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
     { part: 'main', first: cap.rows + 2, last: rows },
   ];
   return {
-    id: 'sleeve',
-    role: 'sleeve',
-    shows: SLEEVE_SHOWS,
-    label: 'Sleeve',
-    copies: 2,
+    ...SLEEVE_PIECE,
     fabric,
     work: round ? 'rounds' : 'rows',
     rows: ['cap.rows', 'sleeve.rows', ...(faded ? (['fade.rows'] as const) : [])],
