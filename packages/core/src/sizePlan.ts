@@ -141,13 +141,14 @@ export function planSize(
     return { ...base, ...NOTHING, notes: [...notes, notWorkable(draft, fit, error)] };
   }
   const { program, worked, edges, joins } = garment;
+  const reader = countReader(counts);
   return {
     ...base,
     finished: draft.finished.map(({ id, label, target, actual }) => ({
       id,
       label,
       target,
-      actual: actual(countReader(counts)),
+      actual: actual(reader),
     })),
     quantities: draft.quantities.map((quantity): PlannedQuantity => {
       const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;

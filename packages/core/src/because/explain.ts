@@ -60,10 +60,11 @@ export function explain(quantity: Explained, counted: Counted, pinned: boolean):
       });
     }
   }
+  const reader = countReader(counts);
   for (const relation of relations)
     if (relation.terms.some(({ of }) => of === quantity.id)) {
       const partner = relation.terms.find(({ of }) => of !== quantity.id);
-      const sentence = relation.says(countReader(counts));
+      const sentence = relation.says(reader);
       if (sentence.length === 0) continue;
       reasons.push({
         label: sentence,

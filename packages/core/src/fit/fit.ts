@@ -124,12 +124,12 @@ function loosened(size: Prepared): Prepared {
   }
 }
 
-/** The seam among the rules of a clash: its relations are named "seam.part". */
+/** The seam among the rules of a clash. */
 function seamIn({ relations }: LabelledProblem, { demands }: Clash): { id: string; rule: string } | null {
   for (const demand of demands) {
     if (demand.kind !== 'garment rule') continue;
-    const seam = relations.find(({ rule, id }) => rule === demand.rule && id.includes('.seam.'));
-    if (seam) return { id: seam.id.slice(0, seam.id.indexOf('.seam.') + 5), rule: seam.rule };
+    const seam = relations.find((relation) => relation.rule === demand.rule && relation.seam !== undefined);
+    if (seam) return { id: seam.seam!, rule: seam.rule };
   }
   return null;
 }

@@ -49,6 +49,8 @@ export interface Relation {
   kind: 'equal' | 'at most' | 'at least';
   terms: readonly Term[];
   total: number;
+  /** The seam that it is of, which may be given up so that the rest can be seen: "armhole.seam". */
+  seam?: string;
   /** Holds only where this choice (a helper) has this value. */
   when?: { choice: string; is: number };
   /** The relation in the trade's words, with the counts that were found; empty where another relation says it. */

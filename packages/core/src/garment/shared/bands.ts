@@ -1,12 +1,12 @@
 import type { Reason } from '../../because/reason.js';
-import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
+import { type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity, PieceProgram } from '../construction.js';
 import type { BandId, CountId, GarmentCounts, PickedBandId } from '../counts.js';
-import { ends, SIDES } from './pieces.js';
+import { ends, foundation, SIDES } from './pieces.js';
 import type { PieceRole, Side } from '../../joins/roles.js';
 import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
@@ -205,10 +205,7 @@ export function bandPiece(
     fabric,
     work: 'rows',
     rows: [`${id}.rows`],
-    passages: [
-      { kind: 'start', part: 'main', stitches, extra: foundationExtra(fabric), along: null },
-      { kind: 'even', part: 'main', to: rows },
-    ],
+    passages: [foundation(stitches, fabric), { kind: 'even', part: 'main', to: rows }],
     edges: [
       {
         id: `${id}.joined`,

@@ -185,7 +185,7 @@ export function alongEdge({
       fixed -= stretch.length;
     }
   return [
-    sumAtMost({ id: `${id}.longer`, rule, says }, times, fixed + ease),
-    sumAtLeast({ id: `${id}.shorter`, rule }, times, fixed - ease),
+    { ...sumAtMost({ id: `${id}.longer`, rule, says }, times, fixed + ease), seam: id },
+    { ...sumAtLeast({ id: `${id}.shorter`, rule }, times, fixed - ease), seam: id },
   ];
 }

@@ -1,3 +1,6 @@
+import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
+import type { Start } from '../../passages/start.js';
+import type { PanelId } from '../counts.js';
 import type { PieceProgram } from '../construction.js';
 import type { JoinPlan } from '../../joins/join.js';
 import type { Side } from '../../joins/roles.js';
@@ -40,11 +43,16 @@ export const SLEEVE_PIECE: Pick<PieceProgram, 'id' | 'role' | 'shows' | 'label' 
 };
 
 /** What the label of a panel tells: where it changes to another fabric, both parts' stitches and rows. */
-export function panelShows(piece: 'back' | 'front', changes: boolean): NonNullable<PieceProgram['shows']> {
+export function panelShows(piece: PanelId, changes: boolean): NonNullable<PieceProgram['shows']> {
   return changes
     ? [
         [`${piece}.width`, 'side.rows'],
         [`${piece}.upper`, 'armhole.rows'],
       ]
     : [[`${piece}.width`], ['body.rows']];
+}
+
+/** The first row of a piece of its own: a foundation chain. */
+export function foundation(stitches: number, fabric: Fabric): Start {
+  return { kind: 'start', part: 'main', stitches, extra: foundationExtra(fabric), along: null };
 }

@@ -26,8 +26,10 @@ export function sameLength(
 ): Relation[] {
   const scaleA = a.times / a.perCm;
   const scaleB = b.times / b.perCm;
-  const apart = (name: string, timesA: number, timesB: number, total: number) =>
-    sumAtMost({ id: `${id}.${name}`, rule }, { [a.of]: timesA, [b.of]: timesB }, total);
+  const apart = (name: string, timesA: number, timesB: number, total: number): Relation => ({
+    ...sumAtMost({ id: `${id}.${name}`, rule }, { [a.of]: timesA, [b.of]: timesB }, total),
+    seam: id,
+  });
   const least = easeOfShortSeams(1 / a.perCm, 1 / b.perCm);
   const within = (most: number): Relation[] => [
     { ...apart('longer', scaleA, -scaleB, most), says },

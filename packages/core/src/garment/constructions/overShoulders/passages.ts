@@ -1,8 +1,8 @@
-import { foundationExtra, type Fabric } from '../../../fabric/fabric.js';
+import { type Fabric } from '../../../fabric/fabric.js';
 import type { Side } from '../../../joins/roles.js';
 import type { Passage } from '../../../passages/passage.js';
 import type { GarmentCounts } from '../../counts.js';
-import { OTHER, SIDES } from '../../shared/pieces.js';
+import { foundation, OTHER, SIDES } from '../../shared/pieces.js';
 import { partOf, type Course } from './course.js';
 
 /** How the body is worked: up the back, down the fronts, the one at which the yarn hangs first. */
@@ -57,13 +57,7 @@ export function passagesOf(course: Course, fabric: Fabric, counts: GarmentCounts
     ...sideRows('front', course),
   ];
   return [
-    {
-      kind: 'start',
-      part: 'main',
-      stitches: counts.of('back.width'),
-      extra: foundationExtra(fabric),
-      along: null,
-    },
+    foundation(counts.of('back.width'), fabric),
     { kind: 'even', part: 'main', to: side },
     { kind: 'mark', part: 'main', meaning: 'the underarm' },
     { kind: 'even', part: 'main', to: top },

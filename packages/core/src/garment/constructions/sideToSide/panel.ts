@@ -1,9 +1,10 @@
 /** A panel whose rows run up the body: worked from one side to the other, all its shaping at the upper edge. */
 
-import { foundationExtra, type Fabric } from '../../../fabric/fabric.js';
+import { type Fabric } from '../../../fabric/fabric.js';
 import type { Passage } from '../../../passages/passage.js';
 import { fromSteps } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram } from '../../construction.js';
+import { foundation } from '../../shared/pieces.js';
 import type { CountId } from '../../counts.js';
 
 /** What is known of an edge before it is worked. */
@@ -47,9 +48,7 @@ export interface PanelPlan extends Pick<PieceProgram, 'role' | 'side'> {
 export function sidewaysPanel(plan: PanelPlan): PieceProgram {
   const { fabric, height, stretches, steps } = plan;
   const start = height - stretches[0]!.below[0]!;
-  const passages: Passage[] = [
-    { kind: 'start', part: 'main', stitches: start, extra: foundationExtra(fabric), along: null },
-  ];
+  const passages: Passage[] = [foundation(start, fabric)];
   const edges: EdgeProgram[] = [];
   const all: { part: string; first: number; last: number }[] = [];
   let part = 'main';

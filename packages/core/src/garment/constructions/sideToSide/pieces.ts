@@ -1,5 +1,5 @@
 import type { PieceProgram, SizeInput } from '../../construction.js';
-import type { GarmentCounts } from '../../counts.js';
+import type { GarmentCounts, PanelId } from '../../counts.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
 import { OTHER } from '../../shared/pieces.js';
 import type { Side } from '../../../joins/roles.js';
@@ -9,7 +9,7 @@ import { sidewaysPanel, type PanelPlan, type StepEdge, type Stretch } from './pa
 type Input = SizeInput<PanelStyle>;
 
 /** Edges of one armhole and of the side below it, on one of the wearer's sides. */
-function sideOf({ style }: Input, counts: GarmentCounts, piece: 'back' | 'front', label: string, side: Side) {
+function sideOf({ style }: Input, counts: GarmentCounts, piece: PanelId, label: string, side: Side) {
   const plain = isPlain(style);
   const [height, armhole] = [counts.of('side.length'), counts.of('armhole.depth')];
   const notch = counts.find('notch.width') ?? 0;
@@ -47,7 +47,7 @@ function sideOf({ style }: Input, counts: GarmentCounts, piece: 'back' | 'front'
 }
 
 /** The back, or a closed front; rows run from the wearer's `from` side to the other. */
-export function wholePanel(input: Input, counts: GarmentCounts, piece: 'back' | 'front'): PieceProgram {
+export function wholePanel(input: Input, counts: GarmentCounts, piece: PanelId): PieceProgram {
   const { style, fabrics } = input;
   const label = piece === 'back' ? 'Back' : 'Front';
   const unit = fabrics.get(style.fabric)!.rule.flat.multiple;

@@ -9,7 +9,7 @@ import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
 import { acrossOf, bandPiece } from '../../shared/bands.js';
 import { cordPiece } from '../../shared/cord.js';
 import { forSize } from '../../../fields/perSize.js';
-import { ends, SIDES } from '../../shared/pieces.js';
+import { ends, foundation, SIDES } from '../../shared/pieces.js';
 import type { TubeStyle } from './fields.js';
 
 type Input = SizeInput<TubeStyle>;
@@ -181,10 +181,7 @@ function strap({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
     fabric,
     work: 'rows',
     rows: ['strap.rows'],
-    passages: [
-      { kind: 'start', part: 'main', stitches: width, extra: foundationExtra(fabric), along: null },
-      { kind: 'even', part: 'main', to: rows },
-    ],
+    passages: [foundation(width, fabric), { kind: 'even', part: 'main', to: rows }],
     edges: [
       {
         id: 'strap.front',

@@ -1,4 +1,3 @@
-import { foundationExtra } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Passage } from '../../../passages/passage.js';
@@ -16,7 +15,7 @@ import { cordPiece } from '../../shared/cord.js';
 import { isTied, openingWorked } from '../../shared/front.js';
 import { hoodJoins, hoodPiece } from '../../shared/hood.js';
 import { halfNeck } from '../../shared/neck.js';
-import { ends, onBothSides, OTHER } from '../../shared/pieces.js';
+import { ends, foundation, onBothSides, OTHER } from '../../shared/pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 
@@ -188,7 +187,7 @@ function half({ style, fabrics }: Input, counts: GarmentCounts, wearers: Side): 
     work: 'rows',
     rows: ['body.rows'],
     passages: [
-      { kind: 'start', part: 'main', stitches: whole, extra: foundationExtra(fabric), along: null },
+      foundation(whole, fabric),
       { kind: 'even', part: 'main', to: Math.min(side, divide) },
       ...shape('main', whole, Math.min(side, divide), side),
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

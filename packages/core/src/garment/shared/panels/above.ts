@@ -1,7 +1,7 @@
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import { asides, type EdgeRun } from '../../../shaping/cap.js';
 import type { Passage } from '../../../passages/passage.js';
-import type { GarmentCounts } from '../../counts.js';
+import type { GarmentCounts, PanelId } from '../../counts.js';
 import { ends } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { armholeInside, armholeRuns, armholeSchedule } from './armholeCurve.js';
@@ -68,7 +68,7 @@ export function armholeEdge(
 export function aboveUnderarm(
   style: PanelStyle,
   counts: GarmentCounts,
-  piece: 'back' | 'front',
+  piece: PanelId,
   notched: readonly Side[],
   unit: number,
   below = counts.of(`${piece}.width`),

@@ -1,7 +1,7 @@
-import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
+import { shapingUnit } from '../../../fabric/fabric.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { SIDES, panelShows } from '../pieces.js';
+import { foundation, panelShows, SIDES } from '../pieces.js';
 import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
@@ -35,13 +35,7 @@ export function back({ style, fabrics }: Input, counts: GarmentCounts): PiecePro
     work: 'rows',
     rows: [...(longer > 0 ? (['back.longer'] as const) : []), 'side.rows', 'armhole.rows'],
     passages: [
-      {
-        kind: 'start',
-        part: 'main',
-        stitches: counts.of(hemOf(style, 'back')),
-        extra: foundationExtra(fabric),
-        along: null,
-      },
+      foundation(counts.of(hemOf(style, 'back')), fabric),
       ...sidePassages({ style, fabrics }, counts, longer),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

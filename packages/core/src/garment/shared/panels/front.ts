@@ -1,10 +1,10 @@
-import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
+import { shapingUnit } from '../../../fabric/fabric.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../passages/passage.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { GarmentCounts } from '../../counts.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
-import { ends, OTHER, SIDES, panelShows } from '../pieces.js';
+import { ends, foundation, OTHER, panelShows, SIDES } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -42,13 +42,7 @@ export function front({ style, fabrics }: Input, counts: GarmentCounts): PiecePr
     work: 'rows',
     rows: ['side.rows', 'armhole.rows'],
     passages: [
-      {
-        kind: 'start',
-        part: 'main',
-        stitches: counts.of(hemOf(style, 'front')),
-        extra: foundationExtra(fabric),
-        along: null,
-      },
+      foundation(counts.of(hemOf(style, 'front')), fabric),
       ...sidePassages({ style, fabrics }, counts),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

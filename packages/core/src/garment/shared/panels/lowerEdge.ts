@@ -59,7 +59,7 @@ export function draftLowerEdge(
 }
 
 /** Rows of a panel below its side seams: those of the slit, and of the back what it is longer. */
-export function openRows(counts: GarmentCounts, piece: 'back' | 'front'): number {
+export function openRows(counts: GarmentCounts, piece: PanelId): number {
   return (counts.find('slit.rows') ?? 0) + (piece === 'back' ? longerRows(counts) : 0);
 }
 
@@ -81,7 +81,7 @@ export function isSlit({ style, size }: Pick<Input, 'style' | 'size'>): boolean 
  * @param out stitches that the side lies outside the panel at the underarm after each of its rows; nothing where it is straight
  */
 export function sideEdges(
-  id: { piece: 'back' | 'front'; wearers: Side; label: string },
+  id: { piece: PanelId; wearers: Side; label: string },
   side: Side,
   open: number,
   last: number,

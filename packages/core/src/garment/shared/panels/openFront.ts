@@ -1,4 +1,4 @@
-import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
+import { shapingUnit } from '../../../fabric/fabric.js';
 import type { Passage } from '../../../passages/passage.js';
 import { stepsAcross } from '../../../shaping/rounds.js';
 import { fromSteps, type Schedule } from '../../../shaping/schedule.js';
@@ -6,7 +6,7 @@ import { endShifts } from '../../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { halfNeck, type HalfNeck } from '../neck.js';
-import { ends, OTHER, panelShows } from '../pieces.js';
+import { ends, foundation, OTHER, panelShows } from '../pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -62,13 +62,7 @@ export function openFront({ style, fabrics }: Input, counts: GarmentCounts, wear
     work: 'rows',
     rows: ['side.rows', 'armhole.rows'],
     passages: [
-      {
-        kind: 'start',
-        part: 'main',
-        stitches: counts.of(hemOf(style, 'front')),
-        extra: foundationExtra(fabric),
-        along: null,
-      },
+      foundation(counts.of(hemOf(style, 'front')), fabric),
       ...upTo({ width, side, rows, divide, above, inner, out, waist: waistRow({ style }, counts) }, neck),
     ],
     edges: [

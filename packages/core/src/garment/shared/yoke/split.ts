@@ -81,8 +81,8 @@ export function bodyParts(parts: readonly SplitPart[], chain: number): SplitPart
     part.of === 'sleeve'
       ? {
           ...part,
-          id: part.id.replace('sleeve', 'underarm'),
-          label: part.label.replace('sleeve', 'underarm'),
+          id: `underarm-${part.side!}`,
+          label: `${part.side!} underarm`,
           count: chain,
           of: 'underarm' as const,
         }

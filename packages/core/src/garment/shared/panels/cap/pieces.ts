@@ -1,12 +1,12 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { foundationExtra, shapingUnit } from '../../../../fabric/fabric.js';
+import { shapingUnit } from '../../../../fabric/fabric.js';
 import { perCm } from '../../../../fabric/gauge.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
 import type { GarmentCounts } from '../../../counts.js';
-import { ends, SLEEVE_PIECE } from '../../pieces.js';
+import { ends, foundation, SLEEVE_PIECE } from '../../pieces.js';
 import { sleeveSchedule } from '../../taper.js';
 import { cappedTaper } from './below.js';
 import { capUnit } from './solved.js';
@@ -60,7 +60,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Piece
     work: 'rows',
     rows: ['sleeve.rows', 'cap.rows'],
     passages: [
-      { kind: 'start', part: 'main', stitches: cuff, extra: foundationExtra(fabric), along: null },
+      foundation(cuff, fabric),
       {
         kind: 'shape',
         part: 'main',
