@@ -6,10 +6,10 @@ import {
   NECK,
   NECK_EDGE,
   PANEL_WIDTHS,
-  SLEEVE,
   TIED_FRONT,
   UPPER,
 } from '../../shared/panels/fields.js';
+import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 /** Rectangles joined at shoulders and sides, closed or open in front, with tapered sleeves. */

@@ -1,7 +1,6 @@
 import {
   BODY,
   CUFF,
-  FLAT_SLEEVE,
   HEM,
   LOWER_EDGE,
   NECK,
@@ -10,6 +9,7 @@ import {
   stepped,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
+import { FLAT_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 /** Panels that step in at the underarm, so that shoulders lie nearer to the body; the sleeve is sewn along the step. */

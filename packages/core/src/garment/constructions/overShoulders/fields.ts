@@ -6,9 +6,9 @@ import {
   NECK,
   NECK_EDGE,
   PANEL_WIDTHS,
-  SLEEVE,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
+import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
 /** Rows that the fronts may be longer than the back, so that their edges meet (common practice). */

@@ -8,10 +8,10 @@ import {
   MEASURED,
   NECK,
   NECK_EDGE,
-  SLEEVE,
   TIED_FRONT,
   UPPER,
 } from '../../shared/panels/fields.js';
+import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 const NONE = { optional: { missing: 'none' } } as const;

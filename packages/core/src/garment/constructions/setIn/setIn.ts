@@ -8,9 +8,9 @@ import {
   NECK,
   NECK_EDGE,
   PANEL_WIDTHS,
-  SLEEVE,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
+import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 /** Panels whose armholes curve in to the shoulders, with sleeves whose caps are solved to fit them. */

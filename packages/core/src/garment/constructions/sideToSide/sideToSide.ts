@@ -7,10 +7,10 @@ import {
   NECK_EDGE,
   PANEL_WIDTHS,
   SIDEWAYS_NECK,
-  SLEEVE_OR_NONE,
   stepped,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
+import { SLEEVE_OR_NONE } from '../../shared/panels/sleeveFields.js';
 import { panelStyle, type PanelStyle } from '../../shared/panels/style.js';
 import { draft } from './draft.js';
 import { program } from './program.js';

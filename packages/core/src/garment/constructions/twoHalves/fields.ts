@@ -1,5 +1,6 @@
 import { fabric, group, length, type StyleOf } from '../../../fields/kinds.js';
-import { CUFF, HEM, NECK, NECK_EDGE, PANEL_WIDTHS, SLEEVE, TIED_FRONT } from '../../shared/panels/fields.js';
+import { CUFF, HEM, NECK, NECK_EDGE, PANEL_WIDTHS, TIED_FRONT } from '../../shared/panels/fields.js';
+import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
 const CENTRE = group({

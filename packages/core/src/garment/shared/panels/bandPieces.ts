@@ -2,7 +2,7 @@
 
 import type { PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { bandPiece, frontBandPiece } from '../bands.js';
+import { bandPiece, frontBandPiece } from '../bandPiece.js';
 import { cordPiece } from '../cord.js';
 import { isOpen, isTied } from '../front.js';
 import { hoodPiece } from '../hood.js';

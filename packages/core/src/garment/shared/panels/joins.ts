@@ -30,14 +30,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
   const open = isOpen(style);
   const round = sleeve !== null && inRounds(style, sleeve);
   return [
-    ...onBothSides('Shoulder seam', (side, label) => ({
-      id: `shoulder-${side}`,
-      role: 'shoulder',
-      label,
-      kind: 'stitch-to-stitch',
-      a: [`back.shoulder-${side}`],
-      b: [`front.shoulder-${side}`],
-    })),
+    ...shoulderSeams(),
     ...(sleeve && !round ? armholeJoins(style, sleeve) : []),
     ...(sleeve && isNotched(style) ? notchJoins() : []),
     ...onBothSides(slit ? 'Side seam above the slit' : 'Side seam', (side, label) => ({
@@ -111,6 +104,18 @@ function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPla
       b: curved ? [`front.notch-${side}`, ...rows, `back.notch-${side}`] : rows.reverse(),
     };
   });
+}
+
+/** Both shoulder seams. */
+export function shoulderSeams(): JoinPlan[] {
+  return onBothSides('Shoulder seam', (side, label) => ({
+    id: `shoulder-${side}`,
+    role: 'shoulder',
+    label,
+    kind: 'stitch-to-stitch',
+    a: [`back.shoulder-${side}`],
+    b: [`front.shoulder-${side}`],
+  }));
 }
 
 /** The seams of both sleeves. */

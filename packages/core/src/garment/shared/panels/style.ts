@@ -2,7 +2,8 @@ import type { StyleOf } from '../../../fields/kinds.js';
 import { forSize, type Ease, type PerSize } from '../../../fields/perSize.js';
 import type { SizeInput } from '../../construction.js';
 import type { BandStyle } from '../bands.js';
-import type { CURVED_ARMHOLE, MEASURED, PanelFields, SleeveFields } from './fields.js';
+import type { CURVED_ARMHOLE, MEASURED, PanelFields } from './fields.js';
+import type { SleeveFields } from './sleeveFields.js';
 
 /** The sleeve of a garment of panels. */
 export type SleeveStyle = SleeveFields;
