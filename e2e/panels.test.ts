@@ -95,7 +95,7 @@ describe('garments of panels', () => {
     await browser.saved();
   });
 
-  it('become another construction from a drawing, told what that gives up, and come back by undo', async () => {
+  it('become another construction from a drawing, which says what that gives up, and come back by undo', async () => {
     await browser.open(design('hollinwood-jumper', 'shape'));
     await browser.press('M');
     await browser.click('[data-path="garment.construction"]');

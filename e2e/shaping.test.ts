@@ -85,7 +85,7 @@ describe('row strips', () => {
 });
 
 describe('what a count would move', () => {
-  it('is told before it is held, and is what then happens', async () => {
+  it('is shown before it is held, and is what then happens', async () => {
     await browser.open(design('table'));
     await browser.press('M');
     await browser.click('[data-quantity="back.width"]');

@@ -112,7 +112,7 @@ export class Browser {
     await actions.perform();
   }
 
-  /** Waits until a check holds; its last failure is told when it never does. */
+  /** Waits until a check holds; its last failure is thrown when it never does. */
   async eventually(check: () => Promise<void>, patience = PATIENCE): Promise<void> {
     const end = Date.now() + patience;
     for (;;) {

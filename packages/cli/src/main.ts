@@ -27,7 +27,7 @@ upfell write FILE [--size ID] [--terms us|uk] [--units cm|in]  print the pattern
 upfell check FILE                                   print the notes, one a line
 
 FILE: a design file, or - for standard input
-exit status: 0 planned; 1 planned, with a note of level stop, or the text read back differs from the plan (told on standard
+exit status: 0 planned; 1 planned, with a note of level stop, or the text read back differs from the plan (listed on standard
 error); 2 not readable or not a design
 `;
 

@@ -27,7 +27,7 @@ function pinsOf(design: Design): Pin[] {
 describe.each(designs)('a single count held in %s', (_, design) => {
   const pins = pinsOf(design);
 
-  it('plans or is told why, whatever it is, and nothing is left to the last net', () => {
+  it('plans or says why not, whatever it is, and nothing is left to the last net', () => {
     for (const pin of pins) {
       const found = stops({ ...design, pins: [pin] });
       expect([pin, found.map(({ code }) => code)]).not.toEqual([
@@ -61,7 +61,7 @@ describe('known cases that had no answer', () => {
     ['pebblewick-pullover', 'neck.sleeve', 22],
     ['marlbank-pullover', 'neck.back', 1],
     ['harrowmere-jumper', 'neck.round', 2],
-  ])('%s with %s held at %s is told in words', (name, quantity, count) => {
+  ])('%s with %s held at %s is put in words', (name, quantity, count) => {
     const [, design] = designs.find(([one]) => one === name)!;
     const found = stops({ ...design, pins: [{ size: design.sizes[0]!.id, quantity, count }] });
     for (const { code } of found) expect(code).toMatch(/^(pin-|head-|sleeve-top)/);

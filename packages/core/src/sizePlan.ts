@@ -103,7 +103,7 @@ const NOTHING = {
 };
 
 /**
- * Counts that agree, and of which no piece can be made all the same: what is told then. Every such case that is known has a relation that
+ * Counts that agree, and of which no piece can be made all the same: the note for that. Every such case that is known has a relation that
  * rules it out, so this is the last net, and never a pattern.
  */
 function notWorkable({ quantities }: Draft, { pinned }: SizeFit, error: unknown): Note {

@@ -13,7 +13,7 @@ export class Problem extends Error {
   }
 }
 
-/** Turns every error into problem+json; what is unforeseen is logged and told without its inside. */
+/** Turns every error into problem+json; what is unforeseen is logged, and reported without its details. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
   private readonly log = new Logger('Upfell');

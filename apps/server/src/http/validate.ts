@@ -12,7 +12,7 @@ import {
 } from '@upfell/core';
 import { Problem } from './problem.js';
 
-/** Checks a part of a request with Joi; what is wrong is told by field. */
+/** Checks a part of a request with Joi; what is wrong is reported by field. */
 export class Valid<T> implements PipeTransform<unknown, T> {
   constructor(private readonly schema: Joi.Schema<T>) {}
 

@@ -1,7 +1,7 @@
 import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import { ask, json } from './server';
 
-/** After so long without an answer an edit is told to be unsaved (it stays in the browser and is sent again), ms. */
+/** After so long without an answer an edit is called unsaved (it stays in the browser and is sent again), ms. */
 const SAVING_PATIENCE = 4000;
 
 /** Calls of the server's design API. */

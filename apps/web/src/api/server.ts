@@ -15,7 +15,7 @@ export class Refused extends Error {
 /** The server could not be reached, or failed; trying again later may help. */
 export class Away extends Error {}
 
-/** How long an answer is waited for, ms: a request may hang on a busy browser or a stopped server, and then must be told. */
+/** How long an answer is waited for, ms: a request may hang on a busy browser or a stopped server, and then the user must know. */
 const PATIENCE = 20_000;
 
 /**

@@ -16,7 +16,7 @@ import { Modal } from '../ui/Modal';
 import { Switch } from '../ui/Switch';
 import { csvRows } from './csv';
 
-/** Largest file that is read, in characters: ten thousand rows are told to be too many, not refused unread. */
+/** Largest file that is read, in characters: ten thousand rows are called too many, not refused unread. */
 const LONGEST = 8_000_000;
 /** Columns and rows shown of the file. */
 const SHOWN_ROWS = 5;

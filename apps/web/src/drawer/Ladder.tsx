@@ -21,7 +21,7 @@ export function Ladder({
 }) {
   const { units, fabrics } = useDocument();
   const [at, setAt] = useState<number | null>(null);
-  /** The count that is pointed at or has the focus: what it would move is told below. */
+  /** The count that is pointed at or has the focus: what it would move is shown below. */
   const [looked, setLooked] = useState<number | null>(null);
   const list = useRef<HTMLUListElement>(null);
   const { rule, perCm, target, count } = quantity;

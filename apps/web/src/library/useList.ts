@@ -19,7 +19,7 @@ export function useList<E>(list: () => Promise<E[]>) {
     );
   }, [list]);
   useEffect(load, [load]);
-  /** Does something to an entry, then shows the list as it is; an error is told. */
+  /** Does something to an entry, then shows the list as it is; an error is shown. */
   const act = async (work: () => Promise<unknown>) => {
     try {
       await work();

@@ -67,7 +67,7 @@ export function printedPattern(
     pageSize: paper,
     pageMargins: [54, 54, 54, 60],
     info: { title: text.title, creator: 'Upfell', producer: 'Upfell' },
-    // What a screen reader is told of the document.
+    // What a screen reader says of the document.
     language: 'en',
     displayTitle: true,
     content: [{ text: text.title, style: 'title' }, ...sections],

@@ -30,7 +30,7 @@ async function fonts(): Promise<void> {
 /**
  * Makes the PDF of a pattern.
  *
- * @param progress is told the share done, 0 to 1
+ * @param progress gets the share done, 0 to 1
  */
 async function make(
   text: PatternText,

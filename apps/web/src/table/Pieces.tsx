@@ -79,7 +79,7 @@ interface PieceProps {
   scale: number;
 }
 
-/** Fewest threads among which quarters can be told. */
+/** Fewest threads among which quarters can be told apart. */
 const FEWEST_THREADS = 4;
 
 /** Where markers hang on both sides of a seam: at its quarters, as the join plan says. */

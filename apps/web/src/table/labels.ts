@@ -84,7 +84,7 @@ export function labelsOf(
     const { piece, labelled } = shape;
     // Ribs at their edges go without a name; what lies by itself has one.
     if (!labelled || (piece.shows.length === 0 && hangs)) return [];
-    // Parts of two fabrics are told from the lower edge up; in a piece that lies upright that is below.
+    // Parts of two fabrics are listed from the lower edge up; in a piece that lies upright that is below.
     const parted = piece.shows.some((ids) => ids.length > 1);
     const shown = parted && quarters !== 2 ? [...piece.shows].reverse() : piece.shows;
     const lines = (short: boolean) =>

@@ -11,7 +11,7 @@ export interface Arrangement {
   scale: number;
   shapes: PlacedShape[];
   joins: PlacedJoin[];
-  /** The middle of the neck, and the counts told there. */
+  /** The middle of the neck, and the counts shown there. */
   neck: { at: Point; counts: readonly ShownCount[] } | null;
 }
 

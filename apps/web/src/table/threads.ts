@@ -13,7 +13,7 @@ export interface PlacedJoin {
   at: Point;
 }
 
-/** Ends of bands that are sewn to each other: told with the band. */
+/** Ends of bands that are sewn to each other: labelled with the band. */
 const UNTOLD: readonly Join['role'][] = ['neckband ends', 'armband ends', 'hem ends', 'cuff ends'];
 /** px of edge for each thread, and the most threads. */
 const APART = 9;
@@ -34,7 +34,7 @@ export function tie(
     const own = { id: join.id, role: join.role };
     const apart = loose.find(({ shape }) => join.a.some(({ piece }) => piece === shape.piece.id));
     if (apart) {
-      // Of two alike that go along one loose piece, the first is told.
+      // Of two alike that go along one loose piece, the first has the label.
       if (join.side === 'right') return [];
       const { left, right, bottom, top } = apart.box;
       const seam = join.role === 'hood seam';
@@ -53,7 +53,7 @@ export function tie(
     const threads = groups(a, b).flatMap(([from, to]) => threadsBetween(from, to));
     const central = threads[Math.floor(threads.length / 2)];
     if (!central) return [];
-    // A thread that goes round what lies between is told where it comes in, beside its second edge.
+    // A thread that goes round what lies between is labelled where it comes in, beside its second edge.
     const at = central.length > 2 ? central[Math.floor(central.length * 0.8)]! : middle(central);
     return [{ ...own, threads, at }];
   });

@@ -5,7 +5,7 @@ import { Planner } from '../worker/planner';
  * Puts a planner in the place of the page's worker, which jsdom has not; its answers come in a later turn, as a worker's do. The test
  * mocks comlink: `jest.mock('comlink')`.
  *
- * @param told hears of every question before it is answered
+ * @param onAsk hears of every question before it is answered
  */
 export function planHere(
   onAsk: (question: string, args: readonly unknown[]) => void = () => undefined,

@@ -85,7 +85,7 @@ export class Planner {
   }
 
   /**
-   * Plans a document, or says what is wrong with it. Never throws: a fault of the program is told as a problem.
+   * Plans a document, or says what is wrong with it. Never throws: a fault of the program is reported as a problem.
    *
    * @param first the one size that is worked at once, the others by `workNext`; all are where it is left out
    */

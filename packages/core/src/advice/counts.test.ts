@@ -20,7 +20,7 @@ describe('notes on counts', () => {
     expect(missed([{ quantity: 'back.width', count: free.count + 8 }])).toEqual([
       expect.objectContaining({ level: 'tip' }),
     ]);
-    // What another count is moved to by it is told as before.
+    // What another count is moved to by it is noted as before.
     expect(missed([{ quantity: 'front.width', count: free.count + 8 }])).toEqual([
       expect.objectContaining({ level: 'warn' }),
     ]);

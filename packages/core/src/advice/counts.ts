@@ -7,7 +7,7 @@ import { cm, say } from '../text/phrase.js';
 import type { Join } from '../joins/audit.js';
 import type { Note } from './note.js';
 
-/** Misses beyond this are worth a second look, smaller ones are told as a tip, cm. */
+/** Misses beyond this are worth a second look, smaller ones are a tip, cm. */
 const WORTH_A_LOOK = 1.5;
 
 /**

@@ -9,7 +9,7 @@ import type { Note } from './note.js';
 const TIGHT_HEAD = 0.03;
 /** Ease that an arm needs to bend in, cm (common practice). */
 const ARM_ROOM = 2;
-/** How much longer than the arm a sleeve may come out before it is told, cm. */
+/** How much longer than the arm a sleeve may come out before a note says so, cm. */
 const SLEEVE_OVER = 1.5;
 
 /** Whether the head passes a closed neck, with the width that would do. */

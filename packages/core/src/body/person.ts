@@ -17,7 +17,7 @@ export interface Person {
 
 /** How much a flexed upper arm measures over a relaxed one (common practice: 6 %, about 2 cm on an adult). */
 export const FLEXED_MORE = 0.06;
-/** Two readings further apart than this are told, cm. */
+/** Two readings further apart than this are pointed out, cm. */
 export const READINGS_APART = 1.5;
 
 /**

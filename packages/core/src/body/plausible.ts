@@ -1,7 +1,7 @@
 import { cm, say, type Phrase } from '../text/phrase.js';
 import type { Body, Group, MeasurementId } from './measurements.js';
 
-/** A figure that looks like a slip of the tape. It is told, never changed. */
+/** A figure that looks like a slip of the tape. It is pointed out, never changed. */
 export interface Doubt {
   id: MeasurementId;
   message: Phrase;

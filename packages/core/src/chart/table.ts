@@ -21,7 +21,7 @@ export interface ColumnMatch {
   units: (Units | null)[];
 }
 
-/** Something wrong in a table, told by its row and column as a person counts them (1 is the first). */
+/** Something wrong in a table, named by its row and column as a person counts them (1 is the first). */
 export interface TableProblem {
   row: number;
   column: number;

@@ -55,7 +55,7 @@ describe('a reader of fields', () => {
     expect(reader.text('none', 'The name', 'Body')).toBe('Body');
     for (const key of ['blank', 'long', 'number', 'none']) expect(reader.text(key, 'The name')).toBe('');
     expect(problems.map(({ path }) => path)).toEqual(['blank', 'long', 'number', 'none']);
-    // A flood is not told in full.
+    // A flood is not listed in full.
     expect(problems[1]!.message.length).toBeLessThan(120);
   });
 

@@ -123,7 +123,7 @@ describe('fields', () => {
     [{ pocket: { fabric: 'c' } }, 'garment.pocket.fabric', /it can be “a”, “b”/],
     [{ pocket: 7 }, 'garment.pocket', /an object with its fields belongs here/],
     [{ strap: { way: 'side', rows: 2 } }, 'garment.strap.rows', /Not 2 at the side/],
-  ])('that are wrong are told where they stand: %j', (object, path, sentence) => {
+  ])('that are wrong are reported where they stand: %j', (object, path, sentence) => {
     const { problems } = read(object);
     expect(problems).toEqual([{ path, message: expect.stringMatching(sentence) as string }]);
   });

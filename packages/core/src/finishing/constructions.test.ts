@@ -9,7 +9,7 @@ import { assemblyOf } from './assembly.js';
 
 describe.each(GARMENTS)('%s', (_name, garment) => {
   it.each(SIX_FABRICS)(
-    'in %s: every seam is told, every step is drawn, nothing is left over',
+    'in %s: every seam is described, every step is drawn, nothing is left over',
     (_fabric, fabric) => {
       const design = designWith({
         sizes: [84, 120].map((bust) => sizeOf(`${bust}`, { bust })),

@@ -76,7 +76,7 @@ export function checkPins(
     const rules = demandsOf(problem);
     if (can(problem, [...held, ...rules])) return withWaysOut(problem, { kept, broken, clashes }, works);
     const pinned = smallest(held, (set) => can(problem, [...set, ...rules]));
-    // No pin can help where the garment itself has no counts: that is told by whoever fits it.
+    // No pin can help where the garment itself has no counts: whoever fits it says so.
     if (pinned.length === 0) return { kept, broken, clashes };
     const clash = clashOf(problem, [
       ...pinned,
@@ -199,7 +199,7 @@ function* setsOf<T>(items: readonly T[], size: number, from = 0): Generator<T[]>
 
 function clashOf(problem: Problem, demands: readonly Demand[]): Clash {
   const pinned = demands.some(({ kind }) => kind === 'pin');
-  // What would undo this clash is asked of its own demands: others may clash besides, and are told by themselves.
+  // What would undo this clash is asked of its own demands: others may clash besides, and are reported by themselves.
   const rest = (quantity: string) =>
     demands.filter((demand) => demand.kind !== 'count rule' || demand.quantity !== quantity);
   const ruled = demands.filter((demand) => demand.kind === 'count rule');

@@ -44,7 +44,7 @@ export interface CheapestAnswer extends EliminationAnswer {
   work: number;
 }
 
-/** Cells of all tables together that are kept at once: beyond them the problem is told to be too hard rather than answered second best. */
+/** Cells of all tables together that are kept at once: beyond them the problem is called too hard rather than answered second best. */
 export const MOST_CELLS = 8_000_000;
 const EPSILON = 1e-7;
 

@@ -57,7 +57,7 @@ const NO_RANGE = say`No counts near these lengths can be worked; look at the gau
 
 /**
  * Fits every size: sorts out pins that cannot hold, gives up a seam where nothing else helps, and then fits the range.
- * What had to be given up is told in notes of level stop.
+ * What had to be given up is said in notes of level stop.
  *
  * @param wish whether the sizes form a range, and how strongly its steps are made even
  */

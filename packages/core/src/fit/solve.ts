@@ -47,7 +47,7 @@ export type SolveResult =
   | { kind: 'infeasible' }
   | { kind: 'too hard' };
 
-/** Combinations that are looked at for one size before it is told to be too hard: a second's work, and far more than garments ask for. */
+/** Combinations that are looked at for one size before it is called too hard: a second's work, and far more than garments ask for. */
 export const MOST_WORK = 12_000_000;
 /** Combinations after which no more branches of a range are followed. */
 export const MOST_WORK_OF_RANGE = 10_000_000;

@@ -94,7 +94,7 @@ export interface MarkerRun {
   to: readonly number[];
 }
 
-/** A count as a label tells it: by itself, or with a word before it where a label tells several of a kind ("cuff 38 st"). */
+/** A count as a label shows it: by itself, or with a word before it where a label shows several of a kind ("cuff 38 st"). */
 export type ShownCount = CountId | readonly [count: CountId, before: string];
 
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
@@ -105,7 +105,7 @@ export interface PieceProgram {
   side?: Side;
   label: string;
   copies: number;
-  /** Counts that its label on the table tells, in lines from its lower edge up; of those that it does not have nothing is told. */
+  /** Counts on its label on the table, in lines from its lower edge up; those that it does not have are left out. */
   shows?: readonly (readonly ShownCount[])[];
   fabric: Fabric;
   /** Other fabrics, each from a row on (rows of all parts number on); rising. */
@@ -170,7 +170,7 @@ export interface TableLayout {
   root?: PieceRole;
   /** Which of its edges faces where. */
   facing: { edge: EdgeRole; way: 'up' | 'down' | 'left' | 'right' };
-  /** Counts told in the opening of the neck. */
+  /** Counts shown in the opening of the neck. */
   neck?: readonly ShownCount[];
 }
 

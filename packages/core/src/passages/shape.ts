@@ -179,7 +179,7 @@ function shapeInShort(passage: Shape): string {
   return `${grow ? 'Increase' : 'Decrease'} ${place} ${ratesInWords(schedule)}: ${ends}`;
 }
 
-/** "5 in row 40, 1 in rows 41–43, 45": rows that follow each other with the same amount are told together. */
+/** "5 in row 40, 1 in rows 41–43, 45": rows that follow each other with the same amount are written together. */
 function stepsInWords(schedule: Shape['schedule'], edges = 1): string {
   const groups: { amount: number; runs: [first: number, last: number][] }[] = [];
   schedule.events.forEach((row, i) => {

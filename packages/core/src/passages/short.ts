@@ -112,7 +112,7 @@ function workShort(maker: RowMaker, state: PartState, { stitches, rows: short, c
 /** Short rows as a table of turning points: the stitches over which each row goes. */
 function writeShort(shorts: readonly Short[], before: readonly Reached[], words: RowWords): Line[] {
   const { label } = shorts[0]!;
-  /** Spans that reach back across the joining of a round are told from there. */
+  /** Spans that reach back across the joining of a round are counted from there. */
   const ring = shorts.some(({ shortRows: { rows } }) => rows.some(({ from }) => from < 0));
   const going = shorts.every(({ shortRows }) => followsYarn(shortRows));
   const spans = shorts.map(({ shortRows: { rows } }) =>

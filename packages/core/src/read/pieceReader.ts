@@ -24,9 +24,9 @@ export class PieceReader {
   /** Whether a stitch is gained (1) or lost (-1) beside a line, and at how many places one kind of side shapes. */
   lineSign = 0;
   placesBeside = 0;
-  /** Whether several stitches at a front edge are told to be chains. */
+  /** Whether several stitches at a front edge are said to be chains. */
   chainsAtEdge = false;
-  /** Changes by one stitch at an edge that have been told: 1, -1. */
+  /** Changes by one stitch at an edge that have been read: 1, -1. */
   readonly edgeWays = new Set<number>();
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
@@ -63,7 +63,7 @@ export class PieceReader {
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
     const last = Number(to ?? from);
     this.maker.even(last);
-    // Rows worked even after the shaping are told again for the second part.
+    // Rows worked even after the shaping are written again for the second part.
     if (!this.shoulder || this.shoulder.list.split(TOGETHER).every((one) => one === EVEN))
       this.remember(last, EVEN);
     this.ends(last, stitches);
@@ -150,7 +150,7 @@ export class PieceReader {
     this.spans = spans;
   }
 
-  /** Short rows told by how many stitches each works: it begins where the row before was turned. */
+  /** Short rows given by how many stitches each works: it begins where the row before was turned. */
   shortRowsFromYarn(first: number, last: number, counts: readonly number[]): void {
     const { count, side } = this.maker.now();
     // After a right-side row the yarn hangs at its left; the short rows turn, in a round as well.

@@ -5,7 +5,7 @@ import { countsByRow, mirrored, ratesInWords, schedule } from './schedule.js';
 const yoke = { start: 80, end: 200, perEvent: 8, firstRow: 2, lastRow: 30 };
 
 describe('phased', () => {
-  it('is told in the words in which it was set', () => {
+  it('is written in the words in which it was set', () => {
     const result = phased(yoke, [
       { every: 1, times: 12 },
       { every: 2, times: 3 },

@@ -8,7 +8,7 @@ export const CM_PER_INCH = 2.54;
 
 export type Units = 'cm' | 'in';
 
-/** The length over which a gauge is told: 10 cm, or 4 in, in cm. */
+/** The length over which a gauge is given: 10 cm, or 4 in, in cm. */
 export const GAUGE_OVER: Record<Units, number> = { cm: 10, in: 4 * CM_PER_INCH };
 
 export const GAUGE_OVER_IN_WORDS: Record<Units, string> = { cm: '10 cm', in: '4 in' };

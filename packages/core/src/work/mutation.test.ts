@@ -148,7 +148,7 @@ const FAULTS: Record<string, Fault> = {
     return changed(rows, at, { from: row.from.with(i, { ...source, n: source.n + 40 }) });
   },
   'a count that is not so': (rows, at) => changed(rows, at, { count: rows[at]!.count + 1 }),
-  'a change that is not told': (rows, at) => changed(rows, at, { by: rows[at]!.by + 1 }),
+  'a change that is not stated': (rows, at) => changed(rows, at, { by: rows[at]!.by + 1 }),
   'not turned': (rows, at) =>
     rows[at]!.from.length === 0 || rows[at]!.rejoin ? null : changed(rows, at, { side: flipped(rows[at]!) }),
   'the yarn not joined anew': (rows, at) => {

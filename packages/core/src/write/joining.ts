@@ -121,7 +121,7 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
   return lines;
 }
 
-/** Edges that stay open and may be steadied by a row: slits, told once for both sides, and the face of a hood. */
+/** Edges that stay open and may be steadied by a row: slits, described once for both sides, and the face of a hood. */
 const STEADIED: Record<string, { edge: EdgeRole; name: string; corner: boolean }> = {
   hem: { edge: 'slit', name: 'both slits', corner: true },
   neck: { edge: 'face', name: 'both sides of the face', corner: false },

@@ -15,7 +15,7 @@ const lines = (text: ReturnType<typeof pattern>, id: string) =>
   text.sections
     .find((section) => section.id === id)!
     .lines.map((parts) => lineToText(parts, text.sizes))
-    // Which tails to leave is told before the piece begins.
+    // Which tails to leave is said before the piece begins.
     .filter((said) => !said.startsWith('Tail'));
 
 describe('pattern', () => {

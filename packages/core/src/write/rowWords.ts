@@ -16,7 +16,7 @@ export function rangeInWords(from: number, to: number): string {
   return to < from ? '–' : from === to ? String(to) : `${from}–${to}`;
 }
 
-/** Fewest rows at equal distances that are told as "every 3rd row from 9 to 30". */
+/** Fewest rows at equal distances that are written as "every 3rd row from 9 to 30". */
 const FEWEST_AS_RATE = 4;
 
 /** "57–60, 62, every 3rd from 65 to 80": some rows, rising. */
@@ -42,10 +42,10 @@ export function rowsInWords(rows: readonly number[]): string {
 }
 
 /**
- * "4 sts in row 55, 1 st in rows 57–60, 62": what a schedule changes in which rows; rows after each other that change alike are told
+ * "4 sts in row 55, 1 st in rows 57–60, 62": what a schedule changes in which rows; rows after each other that change alike are written
  * together.
  *
- * @param share edges among which each event is shared alike; what one of them takes is told
+ * @param share edges among which each event is shared alike; what one of them takes is written
  */
 export function amountsInWords(schedule: Schedule, share: number, { short }: RowWords): string {
   const runs: { amount: number; rows: number[] }[] = [];

@@ -30,7 +30,7 @@ export interface SchematicPiece {
   dimensions: readonly Dimension[];
 }
 
-/** Stretches shorter than this are not told, cm: their figures would not find room. */
+/** Stretches shorter than this get no figure, cm: their figures would not find room. */
 const SHORTEST_SHOWN = 1.5;
 
 /** A piece of a plan to scale: its outline, its lower edge and height, and every edge that has a place of its own in the drawing. */
@@ -44,12 +44,12 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
   const dimensions: Dimension[] = [];
   const add = (dimension: Omit<Dimension, 'length'>) => {
     const length = dimension.to - dimension.from;
-    // A rectangle's upper edge is told by its lower one.
+    // A rectangle's upper edge has the figure of its lower one.
     const shown = dimensions.some(
       ({ lies, from, to }) =>
         lies === 'below' && dimension.lies === 'above' && from === dimension.from && to === dimension.to,
     );
-    // What lies mirrored on the other side of the piece is as long, and told once.
+    // What lies mirrored on the other side of the piece is as long, and shown once.
     const mirrored =
       dimension.side !== undefined &&
       dimensions.some(

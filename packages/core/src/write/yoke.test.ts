@@ -13,7 +13,7 @@ const written = (name: string, wish: { size?: string; terms?: 'us' | 'uk' } = {}
     text.sections
       .find((section) => section.id === id)!
       .lines.map((parts) => lineToText(parts, text.sizes))
-      // Which tails to leave is told before the piece begins.
+      // Which tails to leave is said before the piece begins.
       .filter((said) => !said.startsWith('Tail'));
   return { planned, lines };
 };

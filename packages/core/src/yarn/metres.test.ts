@@ -19,7 +19,7 @@ describe('yarn', () => {
           const fabric = design.fabrics.find((one) => one.id === id)!;
           const { width, height, metres, grams } = fabric.swatch!;
           const inSwatch = metres ?? (grams! / fabric.ball!.grams) * fabric.ball!.metres;
-          for (const { piece, metres: told } of listed) {
+          for (const { piece, metres: listedMetres } of listed) {
             const { runs, sections, copies } = pieces.find((one) => one.id === piece)!;
             if (sections.length > 1) continue;
             const area = outlines(runs, sections).reduce(
@@ -27,7 +27,7 @@ describe('yarn', () => {
               0,
             );
             const want = ((area * inSwatch) / (width * height)) * copies;
-            expect(Math.abs(told / want - 1)).toBeLessThan(1e-6);
+            expect(Math.abs(listedMetres / want - 1)).toBeLessThan(1e-6);
           }
         }
     },

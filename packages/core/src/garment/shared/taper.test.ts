@@ -27,7 +27,7 @@ describe('even rows of a sleeve', () => {
     expect(down.events.map((row) => down.rows + 2 - row).reverse()).toEqual(up.events);
   });
 
-  it('are told to the fit as no more room than there will be', () => {
+  it('leave the fit no more room than there will be', () => {
     const wishes = [0, 1, 4, { percent: 0 }, { percent: 35 }, { percent: 60 }];
     for (const evenAtCuff of wishes)
       for (const evenAtTop of [0, 3, { percent: 20 }])

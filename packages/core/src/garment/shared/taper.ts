@@ -17,7 +17,7 @@ const FEWEST = 1;
 const MOST_SHARE = 0.35;
 
 /**
- * What the wishes for even rows leave to the shaping, as the fit is told it: never more room than there will be.
+ * What the wishes for even rows leave to the shaping, as the fit gets it: never more room than there will be.
  *
  * @param rows rows that the sleeve is wanted to have, about
  */

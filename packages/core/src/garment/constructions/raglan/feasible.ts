@@ -1,4 +1,4 @@
-/** What a raglan asks of its rows and stitches, held against what there is; told with the nearest settings that work. */
+/** What a raglan asks of its rows and stitches, held against what there is; with the nearest settings that work. */
 
 import type { Fix, Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';

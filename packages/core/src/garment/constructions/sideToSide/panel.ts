@@ -161,7 +161,7 @@ export function sidewaysPanel(plan: PanelPlan): PieceProgram {
   };
 }
 
-/** Even rows that follow each other under different edges are told as one. */
+/** Even rows that follow each other under different edges become one passage. */
 function mergedEven(passages: readonly Passage[]): Passage[] {
   return passages.filter((passage, i) => {
     const next = passages[i + 1];
@@ -194,7 +194,7 @@ function runs(part: string, counts: readonly number[], first: number, edge: stri
   const list: Passage[] = [];
   let at = 0;
   while (at < counts.length) {
-    // Level rows go with what follows them, so that a run is told as one; its first row may itself rise or fall.
+    // Level rows go with what follows them, so that a run is one passage; its first row may itself rise or fall.
     let end = at + 1;
     let direction = at > 0 ? Math.sign(counts[at]! - counts[at - 1]!) : 0;
     while (end < counts.length) {

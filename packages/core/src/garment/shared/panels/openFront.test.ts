@@ -131,7 +131,7 @@ describe('open fronts of panels', () => {
     expect(rowsOf(front.runs).at(-1)!.count).toBe(shoulder);
   });
 
-  it('may slant from below the underarm, told in two stretches with the marker between them', () => {
+  it('may slant from below the underarm, written in two stretches with the marker between them', () => {
     const { size, text } = cardigan({
       front: { style: 'overlap', width: 6 },
       neck: { shape: 'V', drop: 40, width: 18 },

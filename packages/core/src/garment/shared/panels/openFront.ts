@@ -140,7 +140,7 @@ function shiftedBy(aside: number, after: number, rows: number): number[] {
 }
 
 /**
- * The rows up to the shoulder. What is shaped at the two edges is told from one turning point to the next: the waist, where the neck
+ * The rows up to the shoulder. What is shaped at the two edges is written from one turning point to the next: the waist, where the neck
  * begins, the underarm. Where both edges are shaped in the same rows they go on side by side.
  */
 function upTo(

@@ -1,4 +1,4 @@
-/** What advice is told of the sleeve of a garment of panels. */
+/** What advice needs to know of the sleeve of a garment of panels. */
 
 import type { GarmentFacts } from '../../../advice/facts.js';
 import { perCm } from '../../../fabric/gauge.js';

@@ -103,7 +103,7 @@ describe('a cable panel', () => {
     },
   );
 
-  it('that can never lie in the middle of such a fabric is told so', () => {
+  it('that can never lie in the middle of such a fabric gets a note', () => {
     const [size] = made(9, 2, 0).sizes;
     expect(size!.quantities).toEqual([]);
     expect(size!.notes.some(({ level }) => level === 'stop')).toBe(true);

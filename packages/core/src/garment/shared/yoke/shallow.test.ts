@@ -16,7 +16,7 @@ describe.each([
   ['raglan', 'Yoke 22.0 cm deep'],
   ['round-yoke', 'Yoke 21.0 cm deep'],
 ])('a %s', (construction, offer) => {
-  it('is told when it ends above the underarm, with the depth that would do', () => {
+  it('gets a note when it ends above the underarm, with the depth that would do', () => {
     const design = yokeOf(construction, -4);
     const note = noteOf(design)!;
     expect(note.level).toBe('warn');
@@ -27,7 +27,7 @@ describe.each([
     expect(noteOf(taken(design, note.fixes![0]!))).toBeUndefined();
   });
 
-  it('is told so in per cent of the armhole too, and not for a hair', () => {
+  it('gets it in per cent of the armhole too, and not for a hair', () => {
     expect(noteOf(yokeOf(construction, { percent: -10 }))).toBeDefined();
     expect(noteOf(yokeOf(construction, -0.4))).toBeUndefined();
     expect(noteOf(yokeOf(construction, 0))).toBeUndefined();

@@ -3,7 +3,7 @@ import { cm, say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
 import type { YokeStyle } from './fields.js';
 
-/** A yoke may be so much shallower than the body's armhole before it is told, cm: less is lost in blocking. */
+/** A yoke may be so much shallower than the body's armhole before a note says so, cm: less is lost in blocking. */
 const NOT_TOLD = 0.5;
 
 /**

@@ -52,7 +52,7 @@ export function solvedTo(input: Input, style: SleeveStyle, counts: GarmentCounts
   // In wide units the nearest base may leave no cap that is as long as its armhole; one unit more or less may.
   const bases = own.same ? [own.count] : [own.count, own.count + unit, own.count - unit];
   const tried = bases.filter((count) => count > 0).map((count) => solvedWith(count, unit));
-  // Where pairs leave too few turns for the height, some rows turn inside one; it is told by the counts of the rows.
+  // Where pairs leave too few turns for the height, some rows turn inside one; it is then written by the counts of the rows.
   if (!tried.some(fits) && unit > shapingUnit(fabric)) tried.push(solvedWith(own.count, 1));
   const found = tried.find(fits) ?? tried[0]!;
   return { ...found, edge, longest };
