@@ -104,7 +104,7 @@ it('takes over the sizes that an edit leaves as they were', () => {
   );
 });
 
-describe('worked figures (craft, common practice)', () => {
+describe('worked figures (common practice)', () => {
   const one = (body: Parameters<typeof sizeOf>[1], style: Record<string, unknown>) =>
     plan(designWith({ units: 'in', sizes: [sizeOf('M', body)], style })).sizes[0]!;
 

@@ -91,7 +91,7 @@ export function joinNotes(joins: readonly Join[]): Note[] {
     }));
 }
 
-/** Caution for the youngest, said once for a design (craft; local rules come first). */
+/** Caution for the youngest, said once for a design (common practice; local rules come first). */
 export function childNote(group: Group): Note {
   const young = group === 'baby' ? ' Keep holes small and shedding yarn away from the face.' : '';
   return {

@@ -10,7 +10,7 @@ const anyRule = fc.record({
 });
 const inch = CM_PER_INCH;
 
-describe('worked figures (craft, common practice)', () => {
+describe('worked figures (common practice)', () => {
   const gauge = { stitches: 17, stitchesOver: 4 * inch, rows: 9.5, rowsOver: 4 * inch };
 
   it('17 stitches in 4 in: 18 in are 76.5 stitches, 76 with an even rule, not over', () => {

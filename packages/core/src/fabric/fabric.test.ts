@@ -69,7 +69,7 @@ describe('rows of different heights', () => {
   });
 });
 
-it('converts units to stitches and back: a mesh of 2 chains is 3k + 1 flat (craft, common practice)', () => {
+it('converts units to stitches and back: a mesh of 2 chains is 3k + 1 flat (common practice)', () => {
   const mesh = { name: 'mesh spaces', stitches: 3, plus: 1 } as const;
   expect([stitchesOf(20, mesh), unitsOf(61, mesh)]).toEqual([61, 20]);
   expect([unitsInWords(61, mesh), unitsInWords(62, mesh), unitsInWords(4, mesh)]).toEqual([

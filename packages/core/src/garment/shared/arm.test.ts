@@ -59,7 +59,7 @@ describe('a straight sleeve', () => {
     }
   });
 
-  it('measures A x B with the seam left open by nothing (craft: rectangles by measure)', () => {
+  it('measures A x B with the seam left open by nothing (common practice: rectangles by measure)', () => {
     const size = planned({ sleeve: { shape: 'straight' }, armholeEase: 0 });
     expect(finished(size, 'cuff').target).toBeCloseTo(finished(size, 'upperArm').target, 8);
   });
