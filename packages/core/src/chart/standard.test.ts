@@ -124,7 +124,7 @@ it('bands of women step by 4 cm up to 104 and by 6 cm above', () => {
   expect(sizes('bands-men').find(({ id }) => id === 'M')!.body.bust).toBe(98);
 });
 
-// Armhole depths made by hand (craft, common practice): adult S 6 in, L 7 in, 2X 8 in. Charts lie within an inch of them.
+// Armhole depths made by hand (common practice): adult S 6 in, L 7 in, 2X 8 in. Charts lie within an inch of them.
 it('armhole depths lie within an inch of those that makers use', () => {
   const women = sizes('standard-women');
   for (const [label, inches] of [
