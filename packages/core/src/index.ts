@@ -104,6 +104,7 @@ export {
 export type { PanelStyle } from './garment/shared/panels/style.js';
 export { leadingMeasurement } from './garment/shared/targets.js';
 export type { Join, WorkedEdge } from './joins/audit.js';
+export type { Side } from './joins/roles.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
 export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';

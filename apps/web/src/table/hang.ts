@@ -3,9 +3,10 @@
  * outwards until it touches nothing that lies there already: so no two pieces ever overlap.
  */
 
-import type { Join, PlannedPiece, TableLayout } from '@upfell/core';
+import type { Join, PlannedPiece, Side, TableLayout } from '@upfell/core';
 import type { ScreenSize } from '../worker/screen';
 import {
+  around,
   boxOf,
   meet,
   middleOf,
@@ -27,7 +28,7 @@ export interface PlacedShape {
   key: string;
   shape: Shape;
   /** The wearer's side that it is for, where there is one like it on the other. */
-  side?: 'left' | 'right';
+  side?: Side;
   /** Quarter turns clockwise from how it is worked. */
   quarters: number;
   polygons: Point[][];
@@ -218,16 +219,11 @@ function isSibling(a: PlacedShape, b: PlacedShape): boolean {
 }
 
 /** Which way edges face together; those that face each other, as in a slit, face out of what they lie in. */
-function wayOut(faces: readonly Way[], edges: Box, around: readonly Box[]): Way {
+function wayOut(faces: readonly Way[], edges: Box, lies: readonly Box[]): Way {
   const [x, y] = faces.reduce<Point>(([sx, sy], way) => [sx + STEP[way][0], sy + STEP[way][1]], [0, 0]);
   if (x !== 0 || y !== 0)
     return Math.abs(x) > Math.abs(y) ? (x > 0 ? 'right' : 'left') : y > 0 ? 'down' : 'up';
-  const box = boxOf(
-    around.flatMap(({ left, top, right, bottom }): Point[] => [
-      [left, top],
-      [right, bottom],
-    ]),
-  );
+  const box = around(lies);
   const [[ex, ey], [bx, by]] = [middleOf(edges), middleOf(box)];
   const [dx, dy] = [(ex - bx) / (box.right - box.left), (ey - by) / (box.bottom - box.top)];
   return Math.abs(dx) > Math.abs(dy) ? (dx > 0 ? 'right' : 'left') : dy > 0 ? 'down' : 'up';
@@ -237,30 +233,26 @@ interface Lie {
   key: string;
   quarters: number;
   scale: number;
-  side?: 'left' | 'right';
+  side?: Side;
   hangs?: PlacedShape['hangs'];
 }
 
 /** A shape turned and to scale, about the origin. */
 export function lay(shape: Shape, { key, quarters, scale, side, hangs }: Lie): PlacedShape {
-  const px = (point: Point): Point => {
-    const [x, y] = turn(point, quarters);
-    return [x * scale, y * scale];
-  };
-  const polygons = shape.polygons.map((points) => points.map(px));
+  const drawn = mapped(
+    shape,
+    (point) => {
+      const [x, y] = turn(point, quarters);
+      return [x * scale, y * scale];
+    },
+    (faces) => turned(faces, quarters),
+  );
   return {
     key,
     shape,
     quarters,
-    polygons,
-    changes: shape.changes.map((points) => points.map(px)),
-    edges: new Map(
-      [...shape.edges].map(([id, { line, faces }]) => [
-        id,
-        { line: line.map(px), faces: turned(faces, quarters) },
-      ]),
-    ),
-    box: boxOf(polygons.flat()),
+    ...drawn,
+    box: boxOf(drawn.polygons.flat()),
     ...(side ? { side } : {}),
     ...(hangs ? { hangs } : {}),
   };
@@ -269,12 +261,9 @@ export function lay(shape: Shape, { key, quarters, scale, side, hangs }: Lie): P
 /** The same, moved. */
 export function shift(placed: PlacedShape, by: Point): PlacedShape {
   if (by[0] === 0 && by[1] === 0) return placed;
-  const move = ([x, y]: Point): Point => [x + by[0], y + by[1]];
   return {
     ...placed,
-    polygons: placed.polygons.map((points) => points.map(move)),
-    changes: placed.changes.map((points) => points.map(move)),
-    edges: new Map([...placed.edges].map(([id, { line, faces }]) => [id, { line: line.map(move), faces }])),
+    ...mapped(placed, ([x, y]) => [x + by[0], y + by[1]]),
     box: moved(placed.box, by),
   };
 }
@@ -283,11 +272,20 @@ export function shift(placed: PlacedShape, by: Point): PlacedShape {
 function shortened(shape: Shape, by: Join['a'], share: number): Shape {
   const faces = shape.edges.get(by[0]!.edge)?.faces;
   const alongX = faces === 'up' || faces === 'down';
-  const less = ([x, y]: Point): Point => (alongX ? [x * share, y] : [x, y * share]);
+  return { ...shape, ...mapped(shape, ([x, y]) => (alongX ? [x * share, y] : [x, y * share])) };
+}
+
+/** All that is drawn of a shape with its points moved, and its edges facing another way. */
+function mapped(
+  { polygons, changes, edges }: Pick<Shape, 'polygons' | 'changes' | 'edges'>,
+  to: (point: Point) => Point,
+  facing = (faces: Way) => faces,
+): Pick<PlacedShape, 'polygons' | 'changes' | 'edges'> {
   return {
-    ...shape,
-    polygons: shape.polygons.map((points) => points.map(less)),
-    changes: shape.changes.map((points) => points.map(less)),
-    edges: new Map([...shape.edges].map(([id, edge]) => [id, { ...edge, line: edge.line.map(less) }])),
+    polygons: polygons.map((points) => points.map(to)),
+    changes: changes.map((points) => points.map(to)),
+    edges: new Map(
+      [...edges].map(([id, { line, faces }]) => [id, { line: line.map(to), faces: facing(faces) }]),
+    ),
   };
 }

@@ -1,6 +1,6 @@
 /** Pieces as they are drawn, each by itself and to scale. */
 
-import type { PlannedPiece, WorkedEdge } from '@upfell/core';
+import type { PlannedPiece, Side, WorkedEdge } from '@upfell/core';
 import { flatYoke } from '../yoke/fromAbove';
 import type { ScreenSize } from '../worker/screen';
 import type { Point, Way } from './geometry';
@@ -102,7 +102,7 @@ function yokeShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
 }
 
 /** The half of a level line that lies on one of the wearer's sides: the left lies at the right of the drawing. */
-function halfOf(line: readonly Point[], side: 'left' | 'right'): readonly Point[] {
+function halfOf(line: readonly Point[], side: Side): readonly Point[] {
   const xs = line.map(([x]) => x);
   const [from, to, y] = [Math.min(...xs), Math.max(...xs), line[0]![1]];
   const middle = (from + to) / 2;
@@ -145,7 +145,7 @@ function bodyShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
     { line: across(bottom), faces: 'down' },
   ]);
   /** Half of each underarm chain lies in front, half behind. */
-  const chains = (ahead: (at: 'left' | 'right') => 'left' | 'right') =>
+  const chains = (ahead: (at: Side) => Side) =>
     edgesOf(piece, ['underarm']).map(({ id, side: at = 'left', count }): [string, ShapeEdge] => {
       const sign = ahead(at) === 'left' ? 1 : -1;
       const chain = count / piece.sections[0]!.stitches / 2;
@@ -162,7 +162,7 @@ function bodyShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
     });
   const shape = (part: 'back' | 'front'): Shape => {
     // The back lies turned about, so that its left lies where that of the front does.
-    const ahead = (at: 'left' | 'right') => (part === 'front' ? at : at === 'left' ? 'right' : 'left');
+    const ahead = (at: Side) => (part === 'front' ? at : at === 'left' ? 'right' : 'left');
     return {
       piece,
       part,

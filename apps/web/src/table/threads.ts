@@ -14,7 +14,7 @@ export interface PlacedJoin {
 }
 
 /** Ends of bands that are sewn to each other: labelled with the band. */
-const UNTOLD: readonly Join['role'][] = ['neckband ends', 'armband ends', 'hem ends', 'cuff ends'];
+const UNLABELLED: readonly Join['role'][] = ['neckband ends', 'armband ends', 'hem ends', 'cuff ends'];
 /** px of edge for each thread, and the most threads. */
 const APART = 9;
 const MOST = 26;
@@ -30,7 +30,7 @@ export function tie(
   loose: readonly PlacedShape[],
 ): PlacedJoin[] {
   return size.joins.flatMap((join): PlacedJoin[] => {
-    if (UNTOLD.includes(join.role)) return [];
+    if (UNLABELLED.includes(join.role)) return [];
     const own = { id: join.id, role: join.role };
     const apart = loose.find(({ shape }) => join.a.some(({ piece }) => piece === shape.piece.id));
     if (apart) {
