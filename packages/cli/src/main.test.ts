@@ -44,6 +44,51 @@ describe('upfell', () => {
     ).toBe(true);
   });
 
+  it('prints what follows from a stitch pattern', () => {
+    const mesh = [
+      'name: Reedmace mesh',
+      'Row 1 (RS): dc in the 8th ch from the hook, *ch 2, sk 2 ch, dc in the next ch; repeat from * to the end; turn.',
+      'Row 2: ch 5 (counts as dc, ch 2), sk the first ch-2 sp, dc in the next dc, *ch 2, sk the next ch-2 sp, dc in the next dc; repeat from * to the turning ch, dc in the 3rd ch of it; turn.',
+      'Repeat row 2.',
+    ].join('\n');
+    const { status, out, err } = run(['stitch', file('mesh.txt', mesh)]);
+    expect([status, err]).toEqual([0, '']);
+    expect(JSON.parse(out)).toMatchObject({
+      format: 'upfell/stitch',
+      version: 1,
+      name: 'Reedmace mesh',
+      work: 'flat',
+      flat: {
+        chains: { multiple: 3, plus: 5 },
+        base: { multiple: 3, plus: 1 },
+        repeat: { first: 2, rows: 1 },
+        rows: [
+          { n: 1, side: 'RS', stitches: { multiple: 1, plus: 1 } },
+          { n: 2, side: 'WS', stitches: { multiple: 1, plus: 1 } },
+        ],
+      },
+      round: { base: { multiple: 3, plus: 0 }, because: null },
+      faults: [],
+    });
+  });
+
+  it('ends with 1 where a stitch pattern has faults, with their line and words', () => {
+    const { status, out } = run([
+      'stitch',
+      file('fault.txt', 'Row 1: dc in the 4th ch from the hook, blorp in each ch; turn.'),
+    ]);
+    expect(status).toBe(1);
+    expect((JSON.parse(out) as { faults: unknown[] }).faults).toEqual([
+      expect.objectContaining({ line: 1, words: 'blorp' }),
+    ]);
+  });
+
+  it('refuses what is no text as a stitch pattern', () => {
+    const { status, out, err } = run(['stitch', file('binary.txt', 'Row 1\u0000\u0001')]);
+    expect([status, out]).toEqual([2, '']);
+    expect(err).toContain('not plain text');
+  });
+
   it('finds a file from where npm was called', () => {
     file('here.json', readFileSync(demo('tansyfield-for-ines'), 'utf8'));
     const before = process.env['INIT_CWD'];
@@ -92,10 +137,10 @@ describe('upfell', () => {
       () => ['write', demo('brackenlow-pullover'), '--size', '9X'],
       /the sizes are XS, S, M/,
     ],
-    ['unknown words', () => ['knit', 'x'], /is not plan, write or check/],
+    ['unknown words', () => ['knit', 'x'], /is not plan, write, check or stitch/],
     ['an unknown option', () => ['plan', demo('brackenlow-pullover'), '--fast'], /no option --fast/],
     ['wrong terms', () => ['write', demo('brackenlow-pullover'), '--terms', 'fr'], /us or uk/],
-    ['nothing', () => [], /say plan, write or check/],
+    ['nothing', () => [], /say plan, write, check or stitch/],
   ])('answers %s with 2, a sentence, and nothing on standard output', (_, args, message) => {
     const { status, out, err } = run(args());
     expect([status, out]).toEqual([2, '']);

@@ -6,6 +6,8 @@ import {
   planFile,
   provenText,
   readDesignText,
+  stitchFile,
+  stitchPattern,
   type Design,
   type Plan,
   type Terms,
@@ -25,30 +27,34 @@ export interface RunResult {
 const USAGE = `upfell plan FILE                                    print the plan file (JSON)
 upfell write FILE [--size ID] [--terms us|uk] [--units cm|in]  print the pattern
 upfell check FILE                                   print the notes, one a line
+upfell stitch FILE                                  read a stitch pattern (plain text) and print what follows from it (JSON)
 
-FILE: a design file, or - for standard input
+FILE: a design file (or a stitch pattern), or - for standard input
 exit status: 0 planned; 1 planned, with a note of level stop, or the text read back differs from the plan (listed on standard
-error); 2 not readable or not a design
+error), or a stitch pattern with faults; 2 not readable or not a design
 `;
 
 interface Call {
-  verb: 'plan' | 'write' | 'check';
+  verb: 'plan' | 'write' | 'check' | 'stitch';
   file: string;
   options: Record<string, string>;
 }
 
-const VERBS = ['plan', 'write', 'check'] as const;
+const VERBS = ['plan', 'write', 'check', 'stitch'] as const;
 const OPTIONS: Record<Call['verb'], readonly string[]> = {
   plan: [],
   write: ['size', 'terms', 'units'],
   check: ['units'],
+  stitch: [],
 };
 
 function readCall(args: readonly string[]): Call | string {
   const [verb, ...rest] = args;
   const known = VERBS.find((name) => name === verb);
   if (!known)
-    return verb === undefined ? 'say plan, write or check' : `“${verb}” is not plan, write or check`;
+    return verb === undefined
+      ? 'say plan, write, check or stitch'
+      : `“${verb}” is not plan, write, check or stitch`;
   const options: Record<string, string> = {};
   const files: string[] = [];
   for (let i = 0; i < rest.length; i += 1) {
@@ -106,12 +112,25 @@ export function run(args: readonly string[]): RunResult {
   if (typeof call === 'string') return refuse(`upfell: ${call}\n${USAGE}`);
   const text = readFile(call.file);
   if (typeof text !== 'string') return text;
+  if (call.verb === 'stitch') return stitch(text, call.file);
   const read = readDesignText(text);
   if (!read.ok)
     return refuse(
       read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'),
     );
   return output(call, plan(read.design), read.design);
+}
+
+/** A stitch pattern and what follows from it; text with control characters is no text. */
+function stitch(text: string, file: string): RunResult {
+  // eslint-disable-next-line no-control-regex -- what is looked for are control characters
+  if (/[\u0000-\u0008\u000e-\u001f\ufffd]/.test(text)) return refuse(`${file}: this is not plain text.`);
+  const found = stitchPattern(text);
+  return {
+    status: found.faults.length > 0 ? 1 : 0,
+    out: `${JSON.stringify(stitchFile(found), null, 1)}\n`,
+    err: '',
+  };
 }
 
 const stops = ({ sizes }: Plan) => sizes.some(({ notes }) => notes.some(({ level }) => level === 'stop'));

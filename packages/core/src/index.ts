@@ -66,7 +66,8 @@ export {
   type Drape,
   type GaugeEffect,
 } from './fabric/swatch.js';
-export { STITCH_PATTERNS, type StitchPattern } from './fabric/startingSet.js';
+export { STITCH_PATTERNS, type StartingPattern } from './fabric/startingSet.js';
+export { stitchFile, stitchPattern, type StitchFile, type StitchPattern } from './stitch/pattern.js';
 export {
   COUNTED_IN,
   SHAPINGS,

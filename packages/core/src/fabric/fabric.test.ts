@@ -131,7 +131,7 @@ describe('the starting set', () => {
       { multiple: 5, plus: 0 },
     ]);
     expect(rules('mesh-2').flat).toEqual({ multiple: 3, plus: 1 });
-    expect(rules('crossed-pairs').flat).toEqual({ multiple: 2, plus: 0 });
+    expect(rules('crossed-pairs').flat).toEqual({ multiple: 2, plus: 2 });
   });
 
   it('gives a swatch of at least 15 cm that obeys the pattern', () => {

@@ -104,7 +104,9 @@ export interface Fabric {
   /** Stitches of a panel (a cable, a motif) in the middle of back and front; what lies beside it is plain. */
   panel?: number;
   unit?: CountingUnit;
-  /** How the pattern rows go, in US terms, one sentence for each row of the repeat. */
+  /** The stitch pattern, line by line, as `stitch/` reads it. */
+  rows?: readonly string[];
+  /** Words about the stitch pattern where there are no rows that could be worked: kept as the maker wrote them. */
   pattern?: readonly string[];
   /** Share by which the width gives when stretched, 0.15 = 15 %. */
   stretch?: number;

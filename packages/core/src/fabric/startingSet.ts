@@ -5,10 +5,11 @@ import {
   type Fabric,
   type RowType,
   type Stitch,
+  type Turning,
 } from './fabric.js';
 
 /** A common stitch pattern to begin a fabric from; `sample` says how it is drawn. */
-export interface StitchPattern {
+export interface StartingPattern {
   /** One text for each row of a small drawing, from the bottom: see the marks in `SampleMark`. */
   sample: readonly string[];
   fabric: Fabric;
@@ -43,11 +44,12 @@ interface Sketch {
   stretch?: number;
   growth?: number;
   extra?: number;
-  pattern: readonly string[];
+  turning?: Turning;
+  text: string;
   sample: readonly string[];
 }
 
-function pattern({ id, name, stitch, usual, sample, extra, ...rest }: Sketch): StitchPattern {
+function pattern({ id, name, stitch, usual, sample, extra, text, ...rest }: Sketch): StartingPattern {
   const { flat = ANY_COUNT, round = ANY_COUNT, rows: rowRule = ANY_COUNT, ...more } = rest;
   return {
     sample,
@@ -60,19 +62,25 @@ function pattern({ id, name, stitch, usual, sample, extra, ...rest }: Sketch): S
       stitch,
       ...(extra === undefined ? {} : { foundationExtra: extra }),
       ...more,
+      rows: text.split('\n'),
       rule: { flat, round, rows: rowRule },
     },
   };
 }
 
-/** Common stitch patterns with their count rules (common practice); every one is a fabric to be edited. */
-export const STITCH_PATTERNS: readonly StitchPattern[] = [
+/**
+ * Common stitch patterns as real rows (common practice). Their count rules, extra chains and units are those that follow from the rows,
+ * which the tests check; every one is a fabric to be edited.
+ */
+export const STITCH_PATTERNS: readonly StartingPattern[] = [
   pattern({
     id: 'single-crochet',
     name: 'Single crochet',
     stitch: 'sc',
     usual: [15, 17],
-    pattern: ['sc in each st.'],
+    text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2: ch 1 (does not count as a st), sc in each st to the end; turn.
+Repeat row 2.`,
     sample: ['ssssssss', 'ssssssss', 'ssssssss'],
   }),
   pattern({
@@ -80,7 +88,9 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     name: 'Half double crochet',
     stitch: 'hdc',
     usual: [14, 11],
-    pattern: ['hdc in each st.'],
+    text: `Row 1 (RS): hdc in the 3rd ch from the hook and in each ch to the end; turn.
+Row 2: ch 2 (does not count as a st), hdc in each st to the end; turn.
+Repeat row 2.`,
     sample: ['hhhhhhhh', 'hhhhhhhh'],
   }),
   pattern({
@@ -88,15 +98,29 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     name: 'Double crochet',
     stitch: 'dc',
     usual: [13, 7.5],
-    pattern: ['dc in each st.'],
+    text: `Row 1 (RS): dc in the 4th ch from the hook and in each ch to the end; turn.
+Row 2: ch 3 (does not count as a st), dc in each st to the end; turn.
+Repeat row 2.`,
     sample: ['dddddddd', 'dddddddd'],
+  }),
+  pattern({
+    id: 'treble',
+    name: 'Treble crochet',
+    stitch: 'tr',
+    usual: [12, 5],
+    text: `Row 1 (RS): tr in the 5th ch from the hook and in each ch to the end; turn.
+Row 2: ch 4 (does not count as a st), tr in each st to the end; turn.
+Repeat row 2.`,
+    sample: ['tttttttt', 'tttttttt'],
   }),
   pattern({
     id: 'extended-single',
     name: 'Extended single crochet',
     stitch: 'esc',
     usual: [14, 12],
-    pattern: ['esc in each st.'],
+    text: `Row 1 (RS): esc in the 3rd ch from the hook and in each ch to the end; turn.
+Row 2: ch 2 (does not count as a st), esc in each st to the end; turn.
+Repeat row 2.`,
     sample: ['hshshshs', 'hshshshs'],
   }),
   pattern({
@@ -104,20 +128,55 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     name: 'Crossed pairs',
     stitch: 'dc',
     usual: [14, 8],
-    flat: rule(2),
+    flat: rule(2, 2),
     round: rule(2),
-    pattern: ['*Skip 1 st, dc in the next st, dc in the skipped st; repeat from * to the end.'],
+    turning: 'counts',
+    text: `Row 1 (RS): sk 3 ch (counts as dc), *sk the next ch, dc in the next ch, dc in the skipped ch; repeat from * to the last ch, dc in the last ch; turn.
+Row 2: ch 3 (counts as dc), *sk the next st, dc in the next st, dc in the skipped st; repeat from * to the last st, dc in the last st; turn.
+Repeat row 2.`,
     sample: ['xxxx', 'xxxx'],
+  }),
+  pattern({
+    id: 'crossed-pairs-on-sc',
+    name: 'Crossed pairs on a plain row',
+    stitch: 'dc',
+    usual: [14, 10],
+    flat: rule(2, 2),
+    round: rule(2),
+    rows: rule(2),
+    rowTypes: rows(['sc row', 0.6], ['dc row', 1.4]),
+    turning: 'counts',
+    extra: 1,
+    text: `Row 1 (WS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2 (RS): ch 3 (counts as dc), *sk the next st, dc in the next st, dc in the skipped st; repeat from * to the last st, dc in the last st; turn.
+Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
+Repeat rows 2 and 3.`,
+    sample: ['ssssssss', 'xxxx', 'ssssssss'],
   }),
   pattern({
     id: 'alternating-texture',
     name: 'Alternating sc and dc',
-    stitch: 'hdc',
+    stitch: 'dc',
     usual: [14, 11],
     flat: rule(2),
     round: rule(2),
-    pattern: ['*sc in the next st, dc in the next st; repeat from * to the end: sc over dc, dc over sc.'],
+    turning: 'chainless',
+    text: `Row 1 (RS): sc in the 2nd ch from the hook, dc in the next ch, *sc in the next ch, dc in the next ch; repeat from * to the end; turn.
+Row 2: ch 1 (does not count as a st), *sc in the next dc, dc in the next sc; repeat from * to the end; turn.
+Repeat row 2.`,
     sample: ['sdsdsdsd', 'dsdsdsds', 'sdsdsdsd'],
+  }),
+  pattern({
+    id: 'paired-stitches',
+    name: 'Paired stitches',
+    stitch: 'sc',
+    usual: [15, 15],
+    flat: rule(2),
+    round: rule(2),
+    text: `Row 1 (RS): 2 sc in the 3rd ch from the hook, *sk the next ch, 2 sc in the next ch; repeat from * to the end; turn.
+Row 2: ch 1 (does not count as a st), *sk the next st, 2 sc in the next st; repeat from * to the end; turn.
+Repeat row 2.`,
+    sample: ['vvvv', 'vvvv'],
   }),
   pattern({
     id: 'rows-of-two-heights',
@@ -126,7 +185,11 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     usual: [14, 10],
     rows: rule(2),
     rowTypes: rows(['sc row', 0.6], ['dc row', 1.4]),
-    pattern: ['RS: sc in each st.', 'WS: dc in each st.'],
+    extra: 1,
+    text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2: ch 3 (does not count as a st), dc in each st to the end; turn.
+Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
+Repeat rows 2 and 3.`,
     sample: ['ssssssss', 'dddddddd', 'ssssssss'],
   }),
   pattern({
@@ -138,9 +201,11 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     round: rule(3),
     unit: unit('V’s', 3, 2),
     stretch: 0.2,
-    pattern: [
-      'dc in the first st, *(dc, ch 1, dc) in the next ch-1 sp; repeat from * to the last st, dc in the last st.',
-    ],
+    turning: 'counts',
+    text: `special: V-st: (dc, ch 1, dc) in the same place
+Row 1 (RS): V-st in the 5th ch from the hook, *sk the next 2 ch, V-st in the next ch; repeat from * to the last 2 ch, sk the next ch, dc in the last ch; turn.
+Row 2: ch 3 (counts as dc), V-st in each ch-1 sp to the last st, dc in the last st; turn.
+Repeat row 2.`,
     sample: ['vvvv', 'vvvv'],
   }),
   pattern({
@@ -153,7 +218,11 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     unit: unit('mesh spaces', 2, 1),
     stretch: 0.25,
     growth: 0.05,
-    pattern: ['dc in the first st, *ch 1, skip 1 st, dc in the next st; repeat from * to the end.'],
+    extra: 3,
+    turning: 'counts',
+    text: `Row 1 (RS): dc in the 6th ch from the hook, *ch 1, sk the next ch, dc in the next ch; repeat from * to the end; turn.
+Row 2: ch 4 (counts as dc, ch 1), sk the first ch-1 sp, dc in the next dc, *ch 1, sk the next ch-1 sp, dc in the next dc; repeat from * to the end; turn.
+Repeat row 2.`,
     sample: ['dodododod', 'dodododod'],
   }),
   pattern({
@@ -166,23 +235,86 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     unit: unit('mesh spaces', 3, 1),
     stretch: 0.3,
     growth: 0.07,
-    pattern: ['dc in the first st, *ch 2, skip 2 sts, dc in the next st; repeat from * to the end.'],
+    extra: 4,
+    turning: 'counts',
+    text: `Row 1 (RS): dc in the 8th ch from the hook, *ch 2, sk the next 2 ch, dc in the next ch; repeat from * to the end; turn.
+Row 2: ch 5 (counts as dc, ch 2), sk the first ch-2 sp, dc in the next dc, *ch 2, sk the next ch-2 sp, dc in the next dc; repeat from * to the end; turn.
+Repeat row 2.`,
     sample: ['doodoodood', 'doodoodood'],
   }),
   pattern({
+    id: 'shells',
+    name: 'Shells of 5',
+    stitch: 'dc',
+    usual: [16, 8],
+    flat: rule(6, 1),
+    round: rule(6),
+    rows: rule(2),
+    unit: unit('shells', 6, 1),
+    stretch: 0.15,
+    growth: 0.03,
+    extra: 1,
+    text: `Row 1 (RS): sc in the 2nd ch from the hook, *sk the next 2 ch, 5 dc in the next ch, sk the next 2 ch, sc in the next ch; repeat from * to the end; turn.
+Row 2: ch 3 (counts as dc), 2 dc in the first sc, sk the next 2 dc, sc in the next dc, *sk the next 2 dc, 5 dc in the next sc, sk the next 2 dc, sc in the next dc; repeat from * to the last 3 sts, sk the next 2 dc, 3 dc in the last sc; turn.
+Row 3: ch 1 (does not count as a st), sc in the first dc, *sk the next 2 dc, 5 dc in the next sc, sk the next 2 dc, sc in the next dc; repeat from * to the end; turn.
+Repeat rows 2 and 3.`,
+    sample: ['fsfsf', 'sfsfs', 'fsfsf'],
+  }),
+  pattern({
     id: 'shells-with-mesh',
-    name: 'Shells with mesh',
+    name: 'Shells and mesh by turns',
     stitch: 'dc',
     usual: [15, 7.5],
     flat: rule(5, 2),
     round: rule(5),
+    rows: rule(2),
     unit: unit('shells', 5, 2),
     stretch: 0.2,
     growth: 0.04,
-    pattern: [
-      'dc in the first st, *skip 2 sts, (2 dc, ch 1, 2 dc) in the next st, skip 1 st, dc in the next st; repeat from * to the last st, dc in the last st.',
-    ],
+    turning: 'counts',
+    text: `special: shell: (2 dc, ch 1, 2 dc) in the same place
+Row 1 (RS): shell in the 6th ch from the hook, *sk the next ch, dc in the next ch, sk the next 2 ch, shell in the next ch; repeat from * to the last 3 ch, sk the next ch, dc in each of the last 2 ch; turn.
+Row 2: ch 3 (counts as dc), *dc in the next dc, sk the next 2 dc, shell in the next ch-1 sp, sk the next 2 dc; repeat from * to the last st, dc in the last st; turn.
+Row 3: ch 3 (counts as dc), *sk the next 2 dc, shell in the next ch-1 sp, sk the next 2 dc, dc in the next dc; repeat from * to the last st, dc in the last st; turn.
+Repeat rows 2 and 3.`,
     sample: ['dfdfd', 'dfdfd'],
+  }),
+  pattern({
+    id: 'wide-v-lace',
+    name: 'Wide V lace',
+    stitch: 'tr',
+    usual: [15, 6],
+    flat: rule(6, 2),
+    round: rule(6),
+    rows: rule(2),
+    unit: unit('shells', 6, 2),
+    stretch: 0.2,
+    growth: 0.05,
+    extra: 4,
+    turning: 'counts',
+    text: `special: V-st: (tr, ch 2, tr) in the same place
+Row 1 (RS): V-st in the 7th ch from the hook (skipped ch count as tr, ch 1), *sk the next 2 ch, sc in the next ch, sk the next 2 ch, V-st in the next ch; repeat from * to the last 5 ch, sk the next 2 ch, sc in the next ch, sk the next ch, tr in the last ch; turn.
+Row 2: ch 3 (counts as dc), *dc in the next sc, 5 dc in the next ch-2 sp; repeat from * to the last st, dc in the last st; turn.
+Row 3: ch 5 (counts as tr, ch 1), *sk the next 2 dc, V-st in the next dc, sk the next 2 dc, sc in the next dc; repeat from * to the last st, tr in the last st; turn.
+Repeat rows 2 and 3.`,
+    sample: ['vsvsvs', 'fdfdfd'],
+  }),
+  pattern({
+    id: 'double-pairs',
+    name: 'Double pairs on a plain row',
+    stitch: 'dc',
+    usual: [14, 10],
+    flat: rule(4, 2),
+    round: rule(4),
+    rows: rule(2),
+    rowTypes: rows(['sc row', 0.6], ['dc row', 1.4]),
+    turning: 'counts',
+    extra: 1,
+    text: `Row 1 (WS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2 (RS): ch 3 (counts as dc), sk the next st, 2 dc in each of the next 2 sts, *sk the next 2 sts, 2 dc in each of the next 2 sts; repeat from * to the last 2 sts, sk the next st, dc in the last st; turn.
+Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
+Repeat rows 2 and 3.`,
+    sample: ['ssssssss', 'vvvv', 'ssssssss'],
   }),
   pattern({
     id: 'granny-clusters',
@@ -191,22 +323,58 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     usual: [14, 7],
     flat: rule(3, 2),
     round: rule(3),
+    rows: rule(2),
     unit: unit('clusters', 3, 2),
     stretch: 0.2,
-    pattern: [
-      'dc in the first st, *3 dc in the next space between clusters; repeat from * to the last st, dc in the last st.',
-    ],
+    turning: 'counts',
+    text: `Row 1 (RS): 3 dc in the 5th ch from the hook, *sk the next 2 ch, 3 dc in the next ch; repeat from * to the last 2 ch, sk the next ch, dc in the last ch; turn.
+Row 2: ch 3 (counts as dc), 2 dc in the first sp, *3 dc in the next sp; repeat from * to the last sp, 2 dc in the last sp, dc in the last st; turn.
+Row 3: ch 3 (counts as dc), 3 dc in each sp to the last st, dc in the last st; turn.
+Repeat rows 2 and 3.`,
     sample: ['ccccc', 'ccccc'],
+  }),
+  pattern({
+    id: 'waffle',
+    name: 'Waffle',
+    stitch: 'dc',
+    usual: [14, 9],
+    flat: rule(3, 2),
+    round: rule(3),
+    rows: rule(2),
+    turning: 'counts',
+    stretch: 0.1,
+    text: `Row 1 (WS): sk 3 ch (counts as dc), dc in each ch to the end; turn.
+Row 2 (RS): ch 3 (counts as dc), *fpdc around the next st, dc in the next 2 sts; repeat from * to the last st, dc in the last st; turn.
+Row 3: ch 3 (counts as dc), *fpdc around each of the next 2 sts, dc in the next st; repeat from * to the last st, dc in the last st; turn.
+Repeat rows 2 and 3.`,
+    sample: ['dkddkddkd', 'kdkkdkkdk'],
+  }),
+  pattern({
+    id: 'post-rib',
+    name: 'Post rib',
+    stitch: 'dc',
+    usual: [15, 9],
+    flat: rule(2),
+    round: rule(2),
+    stretch: 0.3,
+    text: `Row 1 (WS): dc in the 4th ch from the hook and in each ch to the end; turn.
+Row 2 (RS): ch 2 (does not count as a st), *fpdc around the next st, bpdc around the next st; repeat from * to the end; turn.
+Repeat row 2.`,
+    sample: ['kdkdkdkd', 'kdkdkdkd'],
   }),
   pattern({
     id: 'loop-rows',
     name: 'Loop rows, alternating',
-    stitch: 'sc',
-    usual: [14, 15],
+    stitch: 'dc',
+    usual: [14, 10],
     rows: rule(2),
-    rowTypes: rows(['plain row', 0.65], ['loop row', 0.7]),
-    pattern: ['RS: sc in each st.', 'WS: loop st in each st (loops fall to the right side).'],
-    sample: ['llllllll', 'ssssssss', 'llllllll'],
+    rowTypes: rows(['dc row', 1.4], ['loop row', 0.7]),
+    extra: 3,
+    text: `Row 1 (RS): dc in the 4th ch from the hook and in each ch to the end; turn.
+Row 2 (WS): ch 1 (does not count as a st), loop st in each st to the end; turn.
+Row 3: ch 3 (does not count as a st), dc in each st to the end; turn.
+Repeat rows 2 and 3.`,
+    sample: ['llllllll', 'dddddddd', 'llllllll'],
   }),
   pattern({
     id: 'cable-9',
@@ -218,10 +386,13 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     rows: rule(4),
     unit: unit('cables', 11, 2),
     stretch: 0.08,
-    pattern: [
-      'RS: dc in 2 sts, *fpdc around 9 posts, crossing 4 over 4 about the middle one in every 2nd RS row, dc in 2 sts; repeat from * to the end.',
-      'WS: dc in 2 sts, *bpdc around 9 posts, dc in 2 sts; repeat from * to the end.',
-    ],
+    turning: 'counts',
+    text: `Row 1 (WS): dc in the 4th ch from the hook (skipped ch count as dc), dc in each ch to the end; turn.
+Row 2 (RS): ch 3 (counts as dc), dc in the next st, *fpdc around each of the next 9 sts, dc in the next 2 sts; repeat from * to the end; turn.
+Row 3: ch 3 (counts as dc), dc in the next st, *bpdc around each of the next 9 sts, dc in the next 2 sts; repeat from * to the end; turn.
+Row 4 (RS): ch 3 (counts as dc), dc in the next st, *sk the next 5 sts, fpdc around each of the next 4 sts, fpdc around the 5th skipped st, fpdc around the first skipped st, fpdc around the 2nd skipped st, fpdc around the 3rd skipped st, fpdc around the 4th skipped st, dc in the next 2 sts; repeat from * to the end; turn.
+Row 5: as row 3.
+Repeat rows 2 to 5.`,
     sample: ['dkkd', 'dkkd'],
   }),
   pattern({
@@ -234,11 +405,26 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     rows: rule(4),
     unit: unit('cables', 12, 2),
     stretch: 0.08,
-    pattern: [
-      'RS: dc in 2 sts, *fpdc around 10 posts, crossing 5 over 5 in every 2nd RS row, dc in 2 sts; repeat from * to the end.',
-      'WS: dc in 2 sts, *bpdc around 10 posts, dc in 2 sts; repeat from * to the end.',
-    ],
+    turning: 'counts',
+    text: `Row 1 (WS): dc in the 4th ch from the hook (skipped ch count as dc), dc in each ch to the end; turn.
+Row 2 (RS): ch 3 (counts as dc), dc in the next st, *fpdc around each of the next 10 sts, dc in the next 2 sts; repeat from * to the end; turn.
+Row 3: ch 3 (counts as dc), dc in the next st, *bpdc around each of the next 10 sts, dc in the next 2 sts; repeat from * to the end; turn.
+Row 4 (RS): ch 3 (counts as dc), dc in the next st, *sk the next 5 sts, fpdc around each of the next 5 sts, fpdc around the first skipped st, fpdc around the 2nd skipped st, fpdc around the 3rd skipped st, fpdc around the 4th skipped st, fpdc around the 5th skipped st, dc in the next 2 sts; repeat from * to the end; turn.
+Row 5: as row 3.
+Repeat rows 2 to 5.`,
     sample: ['dkkkd', 'dkkkd'],
+  }),
+  pattern({
+    id: 'tunisian-simple',
+    name: 'Tunisian simple stitch',
+    stitch: 'sc',
+    usual: [16, 15],
+    extra: 0,
+    text: `work: tunisian
+Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
+Row 2: tss in each st to the end; return.
+Repeat row 2.`,
+    sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
   }),
   pattern({
     id: 'tunisian-knit',
@@ -246,9 +432,22 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     stitch: 'sc',
     usual: [16, 18],
     extra: 0,
-    pattern: [
-      'Forward pass: pick up a loop between the two strands of each st. Return pass: work off 2 loops at a time.',
-    ],
+    text: `work: tunisian
+Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
+Row 2: tks in each st to the end; return.
+Repeat row 2.`,
+    sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
+  }),
+  pattern({
+    id: 'tunisian-purl',
+    name: 'Tunisian purl stitch',
+    stitch: 'sc',
+    usual: [15, 15],
+    extra: 0,
+    text: `work: tunisian
+Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
+Row 2: tps in each st to the end; return.
+Repeat row 2.`,
     sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
   }),
   pattern({
@@ -258,7 +457,9 @@ export const STITCH_PATTERNS: readonly StitchPattern[] = [
     usual: [16, 19],
     rows: rule(2),
     stretch: 0.4,
-    pattern: ['sc blo in each st.'],
+    text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2: ch 1 (does not count as a st), sc blo in each st to the end; turn.
+Repeat row 2.`,
     sample: ['rrrrrrrr', 'rrrrrrrr', 'rrrrrrrr'],
   }),
 ];

@@ -1,5 +1,6 @@
 import { isObject, type FieldReader } from '../check/fields.js';
 import { tidy } from '../units/length.js';
+import { LONGEST_STITCH_TEXT } from '../stitch/textReader.js';
 import { COUNTED_IN, FOUNDATIONS, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
 
 const MOST_READINGS = 20;
@@ -64,6 +65,7 @@ export function readFabric(fabric: FieldReader): void {
   share('growth', 'The growth in wear', 0.5);
   readYarn(fabric);
   readPattern(fabric);
+  readRows(fabric);
 }
 
 function readGauge(reader: FieldReader): void {
@@ -124,5 +126,18 @@ function readPattern(fabric: FieldReader): void {
     fabric.problem(
       'pattern',
       'The stitch pattern is a list of up to 60 sentences of at most 500 characters.',
+    );
+}
+
+/** The lines of a stitch pattern; what they say is judged where it can be mended, on the fabric's page. */
+function readRows(fabric: FieldReader): void {
+  const { rows } = fabric.object;
+  if (rows === undefined) return;
+  const lines =
+    Array.isArray(rows) && rows.every((line): line is string => typeof line === 'string') ? rows : null;
+  if (!lines || lines.length > 400 || lines.join('\n').length > LONGEST_STITCH_TEXT)
+    fabric.problem(
+      'rows',
+      `The rows of the stitch pattern are a list of up to 400 lines with ${LONGEST_STITCH_TEXT} characters in all.`,
     );
 }
