@@ -33,7 +33,8 @@ export interface Course {
   direction: 1 | -1;
   /** Chains at the beginning that count as nothing. */
   idle: number;
-  /** Stitches of the foundation that the piece spans, for placing. */
+  /** The places of the foundation that the row spans: the first, and how many. */
+  low: number;
   width: number;
   /** Stitches slipped over at the beginning, where they lie. */
   slips: readonly number[];
@@ -70,6 +71,7 @@ export function plainCourse(stitches: number, kind: 'ch' | StitchKind): Course {
     foundation: true,
     direction: -1,
     idle: 0,
+    low: 0,
     width: stitches,
     slips: [],
   };

@@ -26,6 +26,8 @@ export interface RowWay {
   chainsAreStitches?: boolean;
   /** The row after the first, from which a first row's turning chain is understood. */
   after?: PatternRow;
+  /** Where the row comes to lie, where that is not where the row below lies: it is shaped at its ends. */
+  span?: { low: number; width: number };
 }
 
 /** A place that was found: units of the row below from `first` to `last`, or the gap before `first`. */
@@ -430,7 +432,7 @@ class StitchHook {
         yield* this.firstPlaces(place.many, place.noun, span);
         return;
       case 'last':
-        yield* this.lastPlaces(place.many, place.noun, span);
+        yield* this.lastPlaces(place.many, place.noun, span, place.beyond ?? 0);
         return;
       case 'same':
         if (!this.last)
@@ -599,7 +601,7 @@ class StitchHook {
     }
   }
 
-  private *lastPlaces(many: number, noun: Noun, span: Span): Generator<Found> {
+  private *lastPlaces(many: number, noun: Noun, span: Span, beyond: number): Generator<Found> {
     const { below } = this;
     if (noun.what === 'sp') {
       const found: Found[] = [];
@@ -629,6 +631,7 @@ class StitchHook {
       )
         rest.push(i);
     }
+    rest.length = Math.max(0, rest.length - beyond);
     const wanted = rest.slice(Math.max(0, rest.length - many));
     if (wanted.length < many)
       throw new StitchError(
@@ -964,22 +967,26 @@ class StitchHook {
   /** The worked row, its tops spread in order. */
   private course_(): Course {
     const { made, direction, course } = this;
-    const width = course.foundation && this.shift > 0 ? course.width - this.shift : course.width;
+    const { low, width } = this.way.span ?? {
+      low: course.low,
+      width: course.foundation && this.shift > 0 ? course.width - this.shift : course.width,
+    };
     fillChains(made, this.way.round ? width * direction : null);
     const tall = made.length;
     const room = this.way.round ? width : width - 1;
     const apart = tall <= 1 ? 0 : Math.min(1, room / (this.way.round ? tall : tall - 1));
     const wanted = made.map(({ x }) => x * direction);
-    const lowest = direction === 1 ? 0 : this.way.round ? -width : -(width - 1);
+    const [lowest, highest] = direction === 1 ? [low, low + width - 1] : [1 - low - width, -low];
     const tops = this.way.round
       ? spreadTops(wanted, apart, -Infinity, Infinity)
-      : spreadTops(wanted, apart, lowest, direction === 1 ? width - 1 : 0);
+      : spreadTops(wanted, apart, lowest, highest);
     made.forEach((unit, i) => (unit.x = tops[i]! * direction + 0));
     return {
       units: made,
       foundation: false,
       direction,
       idle: this.idle,
+      low,
       width,
       slips: this.slips.map(({ x }) => x),
     };

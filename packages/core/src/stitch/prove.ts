@@ -85,6 +85,18 @@ export function workPattern(text: StitchText, size: number, times: number): Work
   return { foundation, rows };
 }
 
+/**
+ * The row of the pattern that is worked when so many have been: the rows that stand before the repeat, then the repeat again and again.
+ */
+export function patternRowAt(
+  text: StitchText,
+  done: number,
+): { index: number; row: PatternRow; way: RowWay } {
+  const { first, last } = text.repeat;
+  const index = done < first ? done : first + ((done - first) % (last - first + 1));
+  return { index, row: text.rows[index]!, way: wayOf(text, done === 0 ? 0 : index, index) };
+}
+
 /** A row that cannot be worked, by its index. */
 export class RowFault extends Error {
   override name = 'RowFault';

@@ -82,8 +82,7 @@ export function readStitchText(text: string): StitchText {
   let chains: StitchText['chains'] = null;
   let open: Draft | null = null;
 
-  text.split('\n').forEach((whole, at) => {
-    const line = at + 1;
+  linesOf(text).forEach(({ whole, line }) => {
     const said = whole.trim();
     if (said === '' || said.startsWith('#')) {
       open = said === '' ? null : open;
@@ -243,6 +242,14 @@ const NOTHING: StitchText = {
   chains: null,
   faults: [],
 };
+
+/** The lines of a text; "Repeat row 2." behind a row is a line of its own. */
+function linesOf(text: string): { whole: string; line: number }[] {
+  return text.split('\n').flatMap((whole, at) => {
+    const again = /^(.*[.;])\s*(rep(?:eat)? (?:rows?|rnds?|rounds?) \d.*)$/i.exec(whole);
+    return (again ? [again[1]!, again[2]!] : [whole]).map((one) => ({ whole: one, line: at + 1 }));
+  });
+}
 
 /** Where words of a row stand in the whole text: rows may run over several lines. */
 export function faultAt(

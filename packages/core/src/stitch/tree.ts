@@ -28,7 +28,8 @@ export type Reach =
 export type Place =
   /** Nothing is said: inside a bracket with a place the same one, elsewhere the next stitches. */
   | { at: 'here' }
-  | { at: 'next' | 'first' | 'last'; many: number; noun: Noun }
+  /** `beyond`: stitches that come after the last ones, where the row goes on behind a stretch in pattern. */
+  | { at: 'next' | 'first' | 'last'; many: number; noun: Noun; beyond?: number }
   | { at: 'each'; noun: Noun; reach: Reach }
   | { at: 'same' }
   /** "in the skipped st": the last that was skipped, or the first of several. */

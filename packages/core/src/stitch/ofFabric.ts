@@ -1,0 +1,93 @@
+import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
+import { STITCH_PATTERNS } from '../fabric/startingSet.js';
+import { stitchPattern, type StitchPattern } from './pattern.js';
+import type { StitchProof } from './prove.js';
+import type { StitchText } from './textReader.js';
+
+/** What a fabric is worked in. */
+export type FabricStitches =
+  /** The same stitch in every stitch: "hdc", "sc blo". */
+  | { is: 'plain'; stitch: string }
+  /** Rows of real stitches, proven. */
+  | { is: 'rows'; text: StitchText; proof: StitchProof; pattern: StitchPattern }
+  /** A count rule without rows that could be worked. */
+  | { is: 'unknown' };
+
+const KNOWN = new Map<string, FabricStitches>();
+const MOST_KNOWN = 200;
+
+/** The stitches of a fabric; what was found of a text is kept, since proving it takes some milliseconds. */
+export function stitchesOf(fabric: Fabric): FabricStitches {
+  const text = rowsText(fabric);
+  if (text === null) return isSimple(fabric) ? { is: 'plain', stitch: stitchOf(fabric) } : { is: 'unknown' };
+  const known = KNOWN.get(text);
+  if (known) return known;
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+  const found = found_(stitchPattern(text));
+  KNOWN.set(text, found);
+  return found;
+}
+
+function found_(pattern: StitchPattern): FabricStitches {
+  if (pattern.faults.length > 0 || !pattern.flat) return { is: 'unknown' };
+  const { text, proof } = pattern.flat;
+  const plain = plainStitch(text, proof);
+  return plain ? { is: 'plain', stitch: plain } : { is: 'rows', text, proof, pattern };
+}
+
+/** The stitch of a pattern that is one row of the same stitch in each; null for any other. */
+function plainStitch({ rows, repeat, work }: StitchText, { base }: StitchProof): string | null {
+  if (work === 'tunisian' || base.multiple !== 1 || repeat.first !== repeat.last) return null;
+  const worked = rows[repeat.first]!.nodes.filter(({ op }) => op !== 'chain' && op !== 'turn');
+  const [only] = worked;
+  if (worked.length !== 1 || only?.op !== 'work' || only.place.at !== 'each' || only.times !== 1) return null;
+  const { kind, loop, post, together, below, name } = only.stitch;
+  if (post || together || below || name || !PLAIN.has(kind)) return null;
+  return loop ? `${kind} ${loop === 'back' ? 'blo' : 'flo'}` : kind;
+}
+const PLAIN = new Set(['sc', 'esc', 'hdc', 'dc', 'tr']);
+
+/** A fabric that says nothing but its stitch: worked in that. */
+function isSimple({ rule, unit, rowTypes, panel, pattern }: Fabric): boolean {
+  return !unit && !rowTypes && !panel && !pattern?.length && rule.flat.multiple <= 2 && rule.flat.plus <= 1;
+}
+
+/**
+ * The rows of a fabric as text: its own, those that its sentences say, or those of the common pattern whose sentences they were in
+ * files of before.
+ */
+export function rowsText({ rows, pattern }: Pick<Fabric, 'rows' | 'pattern'>): string | null {
+  if (rows?.length) return rows.join('\n');
+  if (!pattern?.length) return null;
+  const id = SENTENCES_OF_BEFORE[pattern.join(' ')];
+  if (id) return STITCH_PATTERNS.find(({ fabric }) => fabric.id === id)!.fabric.rows!.join('\n');
+  const said = pattern.join('\n');
+  return /^(?:row|rnd|round)\s*\d/i.test(said) ? said : null;
+}
+
+/** Sentences that common patterns were told in before they had rows. */
+const SENTENCES_OF_BEFORE: Readonly<Record<string, string>> = {
+  'sc in each st.': 'single-crochet',
+  'hdc in each st.': 'half-double',
+  'dc in each st.': 'double-crochet',
+  'esc in each st.': 'extended-single',
+  '*Skip 1 st, dc in the next st, dc in the skipped st; repeat from * to the end.': 'crossed-pairs',
+  '*sc in the next st, dc in the next st; repeat from * to the end: sc over dc, dc over sc.':
+    'alternating-texture',
+  'RS: sc in each st. WS: dc in each st.': 'rows-of-two-heights',
+  'dc in the first st, *(dc, ch 1, dc) in the next ch-1 sp; repeat from * to the last st, dc in the last st.':
+    'v-stitch',
+  'dc in the first st, *ch 1, skip 1 st, dc in the next st; repeat from * to the end.': 'mesh-1',
+  'dc in the first st, *ch 2, skip 2 sts, dc in the next st; repeat from * to the end.': 'mesh-2',
+  'dc in the first st, *skip 2 sts, (2 dc, ch 1, 2 dc) in the next st, skip 1 st, dc in the next st; repeat from * to the last st, dc in the last st.':
+    'shells-with-mesh',
+  'dc in the first st, *3 dc in the next space between clusters; repeat from * to the last st, dc in the last st.':
+    'granny-clusters',
+  'RS: sc in each st. WS: loop st in each st (loops fall to the right side).': 'loop-rows',
+  'sc blo in each st.': 'sideways-rib',
+};
+
+/** Whether every count that a typed rule allows is one that the rows allow. */
+export function ruleFits(typed: CountRule, proven: CountRule): boolean {
+  return typed.multiple % proven.multiple === 0 && (typed.plus - proven.plus) % proven.multiple === 0;
+}
