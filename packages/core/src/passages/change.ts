@@ -38,6 +38,7 @@ export const change: PassageKind<Change> = {
       ),
       read: ([, row, more, fewer, stitches], reader) => {
         reader.maker.even(Number(row) - 1);
+        reader.said.changes.push(Number(row));
         reader.maker.change(Number(more ?? 0) - Number(fewer ?? 0));
         reader.ends(Number(row), Number(stitches));
       },

@@ -1,4 +1,7 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
+import { stitchesOf, type FabricStitches } from '../stitch/ofFabric.js';
+import { workPieceStitches, type StitchedRow } from '../stitch/workPiece.js';
+import { rowsOf, type RowRun } from '../work/runs.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { RoundWay } from '../work/rows.js';
 import { roundEnd, type RowWords } from '../write/rowWords.js';
@@ -11,6 +14,9 @@ export interface WrittenPiece {
   passages: readonly Passage[];
   /** The stitches of its first row. */
   ends: { first: { count: number } };
+  runs: readonly RowRun[];
+  /** Its fabrics, each from a row on. */
+  sections: readonly { fabric: string; first: number }[];
 }
 
 /** Last row and stitches of a part. */
@@ -38,9 +44,33 @@ export class PieceSoFar {
     return stitchOf(this.fabric);
   }
 
+  /** The piece has no room for its fabric's repeats. */
+  isPlain = false;
+
+  /** What the fabric is worked in. */
+  get stitches(): FabricStitches {
+    return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOf(this.fabric);
+  }
+
   /** What is worked in rows that are not shaped. */
   get even(): string {
-    return this.fabric.pattern?.length ? 'in pattern' : `${this.stitch} in each st`;
+    return this.stitches.is === 'plain' ? `${this.stitches.stitch} in each st` : 'in pattern';
+  }
+
+  private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
+  /** Every row of the piece in its stitch pattern, by part and number, for each size. */
+  stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
+    this.stitched ??= this.pieces.map(({ runs, sections, passages }) => {
+      const fabrics = sections.map(({ fabric, first }) => ({ of: this.fabrics.get(fabric)!, first }));
+      const [begin] = passages;
+      const worked = workPieceStitches(
+        runs,
+        fabrics.map(({ of, first }) => ({ from: first, stitches: stitchesOf(of), plain: stitchOf(of) })),
+        begin?.kind === 'start' && begin.along === null ? 'chain' : 'plain row',
+      );
+      return new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
+    });
+    return this.stitched;
   }
 
   /** How far a part has come, for each size. */
@@ -54,6 +84,16 @@ export class PieceSoFar {
 
   inRounds(part: string, way: RoundWay): void {
     this.rounds.set(part, way);
+  }
+
+  /** How the rounds of a part close; nothing where it is worked in rows. */
+  wayOf(part: string): RoundWay | undefined {
+    return this.rounds.get(part);
+  }
+
+  /** Whether a row shows its right side while it is worked: rows begin with a right-side one and turn. */
+  isRightSide(n: number): boolean {
+    return n % 2 === 1;
   }
 
   /** What the rows of a part are called. */

@@ -5,6 +5,7 @@ import type { Line } from '../write/line.js';
 import { change } from './change.js';
 import { even } from './even.js';
 import { goOn } from './goOn.js';
+import { PATTERN_SENTENCES } from './inPattern.js';
 import type { Labels, PassageKind } from './kind.js';
 import { lines } from './lines.js';
 import { mark } from './mark.js';
@@ -51,9 +52,11 @@ export function passageLines(all: readonly Passage[], soFar: PieceSoFar): Line[]
 }
 
 /** The sentences that passages are written in, in US terms. */
-export const PASSAGE_SENTENCES: readonly Sentence[] = Object.values(KINDS).flatMap(
-  ({ sentences }) => sentences,
-);
+export const PASSAGE_SENTENCES: readonly Sentence[] = [
+  ...Object.values(KINDS).flatMap(({ sentences }) => sentences),
+  // Rows in a stitch pattern may say anything: they are tried last.
+  ...PATTERN_SENTENCES,
+];
 
 /** A passage in one line, for one size. */
 export function passageInShort(passage: Passage, fabricName: (id: string) => string): string {

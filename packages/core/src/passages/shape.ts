@@ -3,6 +3,7 @@ import { COUNT, END, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { countOf } from '../text/singular.js';
 import { line } from '../write/line.js';
+import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { Passage } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
@@ -28,6 +29,13 @@ export const shape: PassageKind<Shape> = {
     soFar.reach(
       part,
       all.map((one) => ({ n: one.to, count: endOf(one) })),
+    );
+    lines.push(
+      ...afterShaping(
+        part,
+        all.map(({ to }) => to),
+        soFar,
+      ),
     );
     if (soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at)) lines.push(line`Fasten off.`);
     return lines;

@@ -7,8 +7,10 @@ import { countOf } from '../text/singular.js';
 import type { RoundWay } from '../work/rows.js';
 import { line, type Line } from '../write/line.js';
 import type { RowWords } from '../write/rowWords.js';
+import type { FabricStitches } from '../stitch/ofFabric.js';
+import { countLine, firstRowWords, textOfPart } from './inPattern.js';
 import type { PassageKind } from './kind.js';
-import type { WrittenPiece } from './pieceSoFar.js';
+import type { PieceSoFar, WrittenPiece } from './pieceSoFar.js';
 
 /** A foundation chain of `stitches` + `extra`, or stitches picked up along an edge (then `extra` is 0). */
 export interface Start {
@@ -42,7 +44,7 @@ export const start: PassageKind<Start> = {
       all.map(({ stitches }) => ({ n: 1, count: stitches })),
     );
     if (round) soFar.inRounds(part, round);
-    return [...writeStart(all, soFar.fabric, soFar.wordsOf(part)), ...panelLine(soFar.pieces, soFar.fabric)];
+    return [...writeStart(all, soFar), ...panelLine(soFar.pieces, soFar.fabric)];
   },
   sentences: [
     { form: /^Ch (\d+)\.$/, read: ([, chains], reader) => (reader.chain = Number(chains)) },
@@ -115,13 +117,38 @@ export const start: PassageKind<Start> = {
 };
 
 /** How a piece begins: its chain or foundation and first row, stitches picked up, or live stitches of another piece. */
-function writeStart(starts: readonly Start[], fabric: Fabric, words: RowWords): Line[] {
-  const { along, extra, over, round } = starts[0]!;
+function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
+  const { fabric, stitches: of } = soFar;
+  const { part, along, extra, over, round } = starts[0]!;
+  const words = soFar.wordsOf(part);
   const stitch = stitchOf(fabric);
   const turning = turningOf(fabric);
   const counts = starts.map(({ stitches }) => stitches);
   if (along !== null && over) return writeOver(starts, stitch, words);
   const markers = over ? [writeMarkers(starts, words)] : [];
+  if (along === null && of.is === 'unknown') {
+    const chain = round
+      ? line`Ch ${counts}; join with a sl st to a ring without twisting it.`
+      : line`Ch ${starts.map((start) => start.stitches + start.extra)}.`;
+    return [
+      chain,
+      line`${words.one} 1 (RS): work row 1 of your stitch pattern over ${counts} sts; ${words.end}. (${counts} sts)`,
+      ...markers,
+    ];
+  }
+  // What is too narrow for whole repeats (a strap, a cord) is plain.
+  if (along === null && of.is === 'rows' && !fits(starts, of, round)) soFar.isPlain = true;
+  if (along === null && of.is === 'rows' && !soFar.isPlain) {
+    const text = textOfPart(of, round);
+    const chain = round
+      ? line`Ch ${counts}; join with a sl st to a ring without twisting it.`
+      : line`Ch ${starts.map((start) => start.stitches + of.proof.chains.plus - of.proof.base.plus)}.`;
+    return [
+      chain,
+      line`${words.one} 1 (RS): ${firstRowWords(text)}; ${words.end}. ${{ inline: countLine(counts, soFar) }}`,
+      ...markers,
+    ];
+  }
   if (along !== null)
     return [
       line`${words.one} 1 (RS): pick up and work ${counts} ${stitch} evenly along ${along}; ${words.end}. (${counts} sts)`,
@@ -148,6 +175,16 @@ function writeStart(starts: readonly Start[], fabric: Fabric, words: RowWords): 
     line`Row 1 (RS): ${stitch} in ${first} and in each ch to the end; turn. (${counts} sts)`,
     ...markers,
   ];
+}
+
+/** Whether pieces begin with whole repeats of their pattern. */
+function fits(
+  starts: readonly Start[],
+  { proof }: Extract<FabricStitches, { is: 'rows' }>,
+  round?: RoundWay,
+): boolean {
+  const { multiple, plus } = proof.base;
+  return starts.every(({ stitches }) => (stitches - (round ? 0 : plus)) % multiple === 0);
 }
 
 /** The parts of a first row with a marker between them, in the order in which a right-side row meets them. */

@@ -4,6 +4,7 @@ import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
 import { linesOfSize } from './ofSize.js';
 import { readPiece } from './piece.js';
+import { StitchProver } from './stitches.js';
 
 /** A section of a written pattern: its heading and its lines, lists included. */
 interface WrittenSection {
@@ -26,6 +27,9 @@ export interface Proof {
   sizes: number;
   pieces: number;
   rows: number;
+  /** Stitches of these rows, and rows in pattern that could only be followed by their counts. */
+  stitches: number;
+  unfollowed: number;
   /** Where text and plan differ, in words: empty when they do not. */
   differences: { size: string; piece: string; message: string }[];
 }
@@ -46,7 +50,17 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
   const sections = sectionsOfText(text);
   const labels = sizes.map(({ label }) => label);
   const seams = seamsOf(sections);
-  const proof: Proof = { sizes: sizes.length, pieces: 0, rows: 0, differences: [] };
+  const stitches = new StitchProver(sections);
+  const proof: Proof = {
+    sizes: sizes.length,
+    pieces: 0,
+    rows: 0,
+    stitches: 0,
+    unfollowed: 0,
+    differences: [],
+  };
+  for (const message of stitches.faults)
+    proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
   sizes.forEach(({ label, pieces }) => {
     for (const piece of pieces) {
       const differs = (message: string) =>
@@ -57,16 +71,22 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
         continue;
       }
       try {
-        const rows = readPiece(
+        const { rows, said, begun } = readPiece(
           piece.label,
           linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
           seams,
+          stitches.specials,
         );
         const { faults } = workPiece(rows);
         const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
         if (unlike) differs(unlike);
         proof.pieces += 1;
         proof.rows += rows.length;
+        if (unlike) continue;
+        const stitched = stitches.prove(rows, said, begun);
+        stitched.differences.forEach(differs);
+        proof.stitches += stitched.stitches;
+        proof.unfollowed += stitched.unfollowed;
       } catch (error) {
         differs(error instanceof Error ? error.message : String(error));
       }

@@ -1,6 +1,7 @@
+import type { SpecialStitch } from '../stitch/rowReader.js';
 import type { Row } from '../work/rows.js';
 import { ReadFault } from './maker.js';
-import { PieceReader } from './pieceReader.js';
+import { PieceReader, type SaidOfStitches } from './pieceReader.js';
 import { SENTENCES } from './sentences.js';
 
 /**
@@ -8,15 +9,17 @@ import { SENTENCES } from './sentences.js';
  *
  * @param heading of the section: which front a piece is says where its neck edge lies
  * @param seams that the pattern joins, by name, for the tails that are left for them; null where it is not known
- * @returns the rows in working order
+ * @param specials stitches that the pattern defines, by name
+ * @returns the rows in working order, and what is said of their stitches
  * @throws ReadFault with the sentence that cannot be read or does not come out
  */
 export function readPiece(
   heading: string,
   lines: readonly string[],
   seams: ReadonlySet<string> | null = null,
-): Row[] {
-  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams);
+  specials: ReadonlyMap<string, SpecialStitch> = new Map(),
+): { rows: Row[]; said: SaidOfStitches; begun: 'chain' | 'plain row' } {
+  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams, specials);
   for (const text of lines) {
     try {
       readSentence(text.trimEnd(), reader);
@@ -25,7 +28,7 @@ export function readPiece(
       throw error;
     }
   }
-  return reader.maker.rows;
+  return { rows: reader.maker.rows, said: reader.said, begun: reader.chain > 0 ? 'chain' : 'plain row' };
 }
 
 function readSentence(text: string, reader: PieceReader): void {

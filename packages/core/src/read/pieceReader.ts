@@ -1,4 +1,8 @@
 import type { RoundWay } from '../work/rows.js';
+import { foundationChain } from '../stitch/course.js';
+import { workRow } from '../stitch/hook.js';
+import { readRow, type SpecialStitch } from '../stitch/rowReader.js';
+import { StitchError } from '../stitch/tree.js';
 import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
 import { readAmounts, readRates } from './rates.js';
 
@@ -11,9 +15,35 @@ const EVEN = 'work even';
 const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
 
+/** Rows that a text says are worked in a stitch pattern, and from which row of it to which. */
+export interface SaidInPattern {
+  of: string;
+  part: string;
+  from: number;
+  to: number;
+  first: number;
+  last: number;
+  right?: number;
+  left?: number;
+}
+
+/** What a text says of a piece's stitches. */
+export interface SaidOfStitches {
+  inPattern: SaidInPattern[];
+  /** Repeats and plain stitches after a row. */
+  repeats: { part: string; n: number; repeats: number; right: number; left: number }[];
+  /** Rows whose instructions are written out. */
+  written: { part: string; n: number; words: string }[];
+  /** Rows in which another fabric begins. */
+  changes: number[];
+  /** Rows of which nothing more is said than that they are in pattern. */
+  loose: number;
+}
+
 /** A piece as far as its sentences have been read. */
 export class PieceReader {
   readonly maker: Maker;
+  readonly said: SaidOfStitches = { inPattern: [], repeats: [], written: [], changes: [], loose: 0 };
   chain = 0;
   /** Stitches that a shaping row changes, as its sentence says. */
   step = 0;
@@ -40,6 +70,7 @@ export class PieceReader {
   constructor(
     inner: Side,
     readonly seams: ReadonlySet<string> | null = null,
+    private readonly specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   ) {
     this.maker = new Maker(inner);
   }
@@ -67,6 +98,33 @@ export class PieceReader {
     if (!this.shoulder || this.shoulder.list.split(TOGETHER).every((one) => one === EVEN))
       this.remember(last, EVEN);
     this.ends(last, stitches);
+  }
+
+  inPattern(said: Omit<SaidInPattern, 'part'>): void {
+    this.said.inPattern.push({ ...said, part: this.maker.now().name });
+  }
+
+  repeatsAfter(said: { repeats: number; right: number; left: number }): void {
+    const { name, n } = this.maker.now();
+    this.said.repeats.push({ ...said, part: name, n });
+  }
+
+  writtenRow(n: number, words: string): void {
+    this.said.written.push({ part: this.maker.now().name, n, words });
+  }
+
+  /** Row 1 in words, worked stitch by stitch into the chain that was made: the stitches that it spans. */
+  workFirstRow(words: string): number {
+    this.said.written.push({ part: 'main', n: 1, words });
+    try {
+      return workRow({ nodes: readRow(words, this.specials) }, foundationChain(this.chain), {
+        turned: true,
+        round: false,
+      }).width;
+    } catch (error) {
+      if (error instanceof StitchError) throw new ReadFault(error.message);
+      throw error;
+    }
   }
 
   /** Keeps what is done at the edges of the first part after a division: the second may be worked as it was. */

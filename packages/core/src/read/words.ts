@@ -4,9 +4,9 @@ import type { RoundWay } from '../work/rows.js';
 import type { PieceReader } from './pieceReader.js';
 
 /** A stitch. */
-export const STITCH = '(?:esc|hdc|sc|dc|tr)';
-/** What a row comes to. */
-export const COUNT = String.raw`\((\d+) sts?\)`;
+export const STITCH = '(?:esc|hdc|sc|dc|tr)(?: blo| flo)?';
+/** What a row comes to, in stitches, and before that in the unit that makers count the fabric in. */
+export const COUNT = String.raw`\((?:\d+ [^,()]+, )?(\d+) sts?\)`;
 /** How a row or round ends, and what that says of the round. */
 export const END = '(turn|join, turn|join|go on)';
 export const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };

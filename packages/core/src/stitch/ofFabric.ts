@@ -1,8 +1,10 @@
 import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { stitchPattern, type StitchPattern } from './pattern.js';
-import type { StitchProof } from './prove.js';
+import { heightOf } from './kinds.js';
+import { beginsOnChain, prove, type StitchProof } from './prove.js';
 import type { StitchText } from './textReader.js';
+import { isPlainRow, type Node, type PatternRow } from './tree.js';
 
 /** What a fabric is worked in. */
 export type FabricStitches =
@@ -30,9 +32,52 @@ export function stitchesOf(fabric: Fabric): FabricStitches {
 
 function found_(pattern: StitchPattern): FabricStitches {
   if (pattern.faults.length > 0 || !pattern.flat) return { is: 'unknown' };
-  const { text, proof } = pattern.flat;
+  const { text, proof } = begunOnChain(pattern.flat);
   const plain = plainStitch(text, proof);
   return plain ? { is: 'plain', stitch: plain } : { is: 'rows', text, proof, pattern };
+}
+
+/**
+ * A pattern whose first row is worked over stitches begins with a plain row into the chain: that row itself where it is plain, one before it
+ * where it is not.
+ */
+function begunOnChain(flat: { text: StitchText; proof: StitchProof }): {
+  text: StitchText;
+  proof: StitchProof;
+} {
+  const { text } = flat;
+  const [first] = text.rows;
+  if (!first || text.work === 'tunisian' || beginsOnChain(text)) return flat;
+  const own = isPlainRow(first);
+  const found = first.nodes.find(({ op }) => op === 'work');
+  const kind = own && found?.op === 'work' ? found.stitch.kind : 'sc';
+  const span = { from: 0, to: 0 };
+  const stitch: Node = {
+    op: 'work',
+    stitch: { kind },
+    times: 1,
+    place: { at: 'from hook', nth: Math.max(1, heightOf(kind)) + 1 },
+    counts: { as: 'nothing' },
+    span,
+  };
+  const { counts: _, ...next } = stitch;
+  const each: Node = { ...next, place: { at: 'each', noun: { what: 'ch' }, reach: { to: 'end' } } };
+  const row: PatternRow = { ...first, n: 1, nodes: [stitch, each, { op: 'turn', span }] };
+  const later = own ? text.rows.slice(1) : text.rows;
+  const shift = own ? 0 : 1;
+  const rows = [row, ...later.map((one) => ({ ...one, n: one.n === null ? null : one.n + shift }))];
+  // A plain first row that repeats comes again, over stitches, at the end of the repeat.
+  const again = own && text.repeat.first === 0 ? [{ ...first, n: rows.length + 1 }] : [];
+  const whole: StitchText = {
+    ...text,
+    rows: [...rows, ...again],
+    repeat:
+      again.length > 0
+        ? { first: 1, last: rows.length }
+        : { first: text.repeat.first + shift, last: text.repeat.last + shift },
+  };
+  const { proof } = prove(whole);
+  return proof ? { text: whole, proof } : flat;
 }
 
 /** The stitch of a pattern that is one row of the same stitch in each; null for any other. */

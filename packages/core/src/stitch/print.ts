@@ -118,7 +118,8 @@ function placeWords(place: Place, each = false): string {
     case 'next':
     case 'first':
     case 'last':
-      if (place.beyond !== undefined) return placeWords({ at: 'next', many: place.many, noun: place.noun }, each);
+      if (place.beyond !== undefined)
+        return placeWords({ at: 'next', many: place.many, noun: place.noun }, each);
       return each && place.many > 1
         ? `in each of ${nextWords(place.at, place.many, place.noun)}`
         : `in ${nextWords(place.at, place.many, place.noun)}`;

@@ -28,8 +28,9 @@ const TRIED = 3;
  *
  * @param text the pattern worked flat
  * @param proof what follows from it
+ * @param way whether its rounds must be turned or must not; as suits the pattern without it
  */
-export function roundVersion(text: StitchText, proof: StitchProof): RoundVersion {
+export function roundVersion(text: StitchText, proof: StitchProof, way?: 'turned' | 'joined'): RoundVersion {
   const { multiple } = proof.base;
   const base = { multiple, plus: 0 };
   const without = (because: string): RoundVersion => ({
@@ -46,19 +47,10 @@ export function roundVersion(text: StitchText, proof: StitchProof): RoundVersion
   if (missing >= 0) return without(`${rowName(text.rows[missing]!)} has no repeat that could go round.`);
   // Posts and loops look different from behind: such rows are worked from both sides, as when flat.
   const sided = text.rows.some(({ nodes, side }) => side === 'WS' && hasSides(nodes));
+  const turnings = way ? [way === 'turned'] : sided ? [true] : [false, true];
   let because = 'It does not come round.';
   // Where each time round begins elsewhere than the one before (sc over dc, dc over sc), two times round close on each other.
-  for (const [turned, times] of sided
-    ? ([
-        [true, 1],
-        [true, 2],
-      ] as const)
-    : ([
-        [false, 1],
-        [false, 2],
-        [true, 1],
-        [true, 2],
-      ] as const)) {
+  for (const [turned, times] of turnings.flatMap((one) => [[one, 1] as const, [one, 2] as const])) {
     const made = roundsOf(text, proof, words as Node[][], turned, times);
     if (typeof made === 'string') {
       because = made;

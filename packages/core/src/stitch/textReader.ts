@@ -88,7 +88,7 @@ export function readStitchText(text: string): StitchText {
       open = said === '' ? null : open;
       return;
     }
-    const header = /^(name|terms|work|special)\s*:\s*(.*)$/i.exec(said);
+    const header = /^(name|terms|work|special(?: stitch)?)\s*:\s*(.*)$/i.exec(said);
     if (header) {
       open = null;
       const value = header[2]!.trim();

@@ -104,3 +104,17 @@ export class StitchError extends Error {
     super(message);
   }
 }
+
+/** Whether a row is the same stitch in each: a plain row will do for it. */
+export function isPlainRow({ nodes }: Pick<PatternRow, 'nodes'>): boolean {
+  const worked = nodes.filter(({ op }) => op === 'work');
+  return (
+    nodes.every(
+      ({ op }) => op === 'work' || op === 'chain' || op === 'turn' || op === 'join' || op === 'skip',
+    ) &&
+    worked.every(
+      (node) => node.op === 'work' && node.times === 1 && !node.stitch.together && !node.stitch.post,
+    ) &&
+    worked.some((node) => node.op === 'work' && node.place.at === 'each')
+  );
+}

@@ -1,16 +1,33 @@
-import type { Row, Step } from '../work/rows.js';
+import type { RoundWay, Row, Step } from '../work/rows.js';
+import { rowOf, type RowRun } from '../work/runs.js';
 import { foundationChain, stitchesIn, type Course, type Unit } from './course.js';
 import { workRow } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
 import type { FabricStitches } from './ofFabric.js';
-import { patternRowAt, workPattern, type StitchProof } from './prove.js';
+import { patternRowAt, plainFoundation, prove, workPattern, type StitchProof } from './prove.js';
+import { roundVersion } from './round.js';
 import type { StitchText } from './textReader.js';
-import { StitchError, type Node, type Noun, type PatternRow, type Place, type Reach, type Span } from './tree.js';
-
-type InRows = Extract<FabricStitches, { is: 'rows' }>;
+import {
+  isPlainRow,
+  StitchError,
+  type Node,
+  type Noun,
+  type PatternRow,
+  type Place,
+  type Reach,
+  type Span,
+} from './tree.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
 export type Beginning = 'chain' | 'plain row';
+
+/** The stitches of a piece from a row on. */
+export interface StitchSection {
+  from: number;
+  stitches: FabricStitches;
+  /** The stitch of its plain rows and of what lies outside the repeats. */
+  plain: StitchKind;
+}
 
 /** A row of a piece worked in its stitch pattern. */
 export interface StitchedRow {
@@ -47,45 +64,79 @@ interface State {
  * leaves less than a repeat at an edge. Repeats keep their places over the foundation, so a repeat is given up when an edge reaches it
  * and taken up again when there is room and the row can be worked into what lies there.
  *
- * @param rows of one piece, worked flat
- * @param fabric its stitches
- * @param plain the stitch that lies outside the repeats
+ * @param runs rows of one piece
+ * @param sections its stitches, by the rows they begin with
  */
 export function workPieceStitches(
-  rows: readonly Row[],
-  { text, proof }: InRows,
-  plain: StitchKind,
+  runs: readonly RowRun[],
+  sections: readonly StitchSection[],
   beginning: Beginning,
 ): StitchedPiece {
   const states = new Map<string, State>();
   const result: StitchedPiece = { rows: [], fault: null };
   const key = (part: string, n: number) => `${part}:${n}`;
-  const worker = new RowWorker(text, proof, plain);
-  rows.forEach((row) => {
-    try {
-      const [source] = row.from;
-      let made: { state: State; row: StitchedRow };
-      if (row.round) throw new StitchError(SPAN, 'rounds are worked in the rounds of the pattern');
-      if (!source) made = worker.first(row, beginning, proof.chains.plus - proof.base.plus);
-      else {
-        if (row.from.length > 1 || source.along !== undefined)
-          throw new StitchError(SPAN, 'a row over several parts is begun anew');
-        const below = states.get(key(source.part, source.n));
-        if (!below) {
-          result.rows.push(null);
-          return;
-        }
-        made = worker.next(row, below, source.at, source.take);
+  const workers = new Map<string, RowWorker>();
+  const workerOf = (section: StitchSection, stitches: InRows, round: RoundWay | undefined): RowWorker => {
+    const name = `${section.from}:${round ?? ''}`;
+    const known = workers.get(name);
+    if (known) return known;
+    const worker = round
+      ? roundWorker(stitches, section.plain, round)
+      : new RowWorker(stitches.text, stitches.proof, section.plain);
+    workers.set(name, worker);
+    return worker;
+  };
+  for (const run of runs) {
+    let same: { state: State; row: StitchedRow }[] = [];
+    for (let i = 0; i < run.times; i += 1) {
+      const row = rowOf(run, i);
+      const section = sections.findLast(({ from }) => from <= row.n)!;
+      const { stitches } = section;
+      if (stitches.is !== 'rows') {
+        result.rows.push(stitched(null, null, row.count, null));
+        continue;
       }
-      states.set(key(row.part, row.n), made.state);
-      result.rows.push(made.row);
-    } catch (error) {
-      if (!(error instanceof StitchError)) throw error;
-      result.fault ??= { row, message: error.message };
-      result.rows.push(null);
+      try {
+        const worker = workerOf(section, stitches, row.round);
+        const [source] = row.from;
+        const changes = section.from > 1 && row.n === section.from;
+        let made: { state: State; row: StitchedRow };
+        if (!source || source.along !== undefined || changes)
+          made = worker.first(row, source || changes ? 'plain row' : beginning);
+        else {
+          if (row.from.length > 1) throw new StitchError(SPAN, 'a row over several parts is begun anew');
+          const below = states.get(key(source.part, source.n));
+          if (!below) {
+            result.rows.push(null);
+            continue;
+          }
+          // Rows worked even come to the same again when the pattern has come round to the same side.
+          const again = i > 1 ? worker.sameAs(same, below) : null;
+          made = again ?? worker.next(row, below, source.at, source.take);
+        }
+        same = [...same.slice(-MOST_ALIKE), made];
+        states.set(key(row.part, row.n), made.state);
+        result.rows.push(made.row);
+      } catch (error) {
+        if (!(error instanceof StitchError)) throw error;
+        result.fault ??= { row, message: error.message };
+        result.rows.push(null);
+        same = [];
+      }
     }
-  });
+  }
   return result;
+}
+/** Rows back at most that a row worked even may be the same as. */
+const MOST_ALIKE = 24;
+
+type InRows = Extract<FabricStitches, { is: 'rows' }>;
+
+/** Rounds are worked in the rounds of the pattern, turned or not as the piece is. */
+function roundWorker({ text, proof }: InRows, plain: StitchKind, round: RoundWay): RowWorker {
+  const version = roundVersion(text, proof, round === 'turned' ? 'turned' : 'joined');
+  if (!version.text) throw new StitchError(SPAN, version.because ?? 'it does not come round');
+  return new RowWorker(version.text, { ...prove(version.text).proof!, base: version.base }, plain);
 }
 
 class RowWorker {
@@ -108,19 +159,66 @@ class RowWorker {
     if (found !== wanted) throw new StitchError(SPAN, `it comes to ${found} stitches, not ${wanted}`);
   }
 
+  /** A state of the same pattern row over the same repeats, a whole number of turns of pattern and side ago. */
+  sameAs(
+    before: readonly { state: State; row: StitchedRow }[],
+    below: State,
+  ): { state: State; row: StitchedRow } | null {
+    const { first, last } = this.text.repeat;
+    const period = (last - first + 1) * ((last - first + 1) % 2 === 0 ? 1 : 2);
+    // The row a period ago, when the pattern was past its first rows and over the same repeats.
+    const then = before.at(-period);
+    const under = before.at(-period - 1);
+    if (!then || !under || below.done - period <= last + 1) return null;
+    const zone = ({ zone: one }: State) => `${one?.low}:${one?.repeats}`;
+    if (zone(under.state) !== zone(below) || zone(then.state) !== zone(below)) return null;
+    return { row: then.row, state: { ...then.state, done: below.done + 1 } };
+  }
+
   /** Row 1 into the foundation chain, or a plain row over what is there. */
-  first(row: Row, beginning: Beginning, extra: number): { state: State; row: StitchedRow } {
+  first(row: Row, beginning: Beginning): { state: State; row: StitchedRow } {
     const { multiple, plus } = this.base;
+    const fits = (row.count - plus) % multiple === 0 && row.count >= plus;
+    const zone = { low: 0, repeats: (row.count - plus) / multiple };
+    if (row.round) {
+      if (!fits)
+        throw new StitchError(SPAN, `${row.count} stitches are no whole number of repeats in the round`);
+      const ring = plainFoundation(row.count);
+      if (beginning === 'plain row' && !isPlainRow(this.text.rows[0]!))
+        return { state: { course: ring, zone, done: 0 }, row: stitched(null, null, row.count, null) };
+      const { row: pattern, index } = patternRowAt(this.text, 0);
+      const course = workRow(pattern, ring, { turned: false, round: true });
+      this.check(course, index, zone, 0);
+      return { state: { course, zone, done: 1 }, row: stitched(index, zone, row.count, course) };
+    }
     if (beginning === 'plain row') {
       const course = this.plainRow(row.count);
-      return { state: { course, zone: null, done: 0 }, row: stitched(null, null, row.count, course) };
+      // A plain row is the first row of patterns that begin with one.
+      const counts = fits && isPlainRow(this.text.rows[0]!);
+      return {
+        state: { course, zone: counts ? zone : null, done: counts ? 1 : 0 },
+        row: stitched(counts ? 0 : null, null, row.count, course),
+      };
     }
-    if ((row.count - plus) % multiple !== 0 || row.count < plus)
-      throw new StitchError(SPAN, `${row.count} stitches are no whole number of repeats`);
-    const after = patternRowAt(this.text, 0);
-    const course = workRow(after.row, foundationChain(row.count + extra), after.way);
-    const zone = { low: 0, repeats: (row.count - plus) / multiple };
-    return { state: { course, zone, done: 1 }, row: stitched(after.index, zone, row.count, course) };
+    if (!fits) throw new StitchError(SPAN, `${row.count} stitches are no whole number of repeats`);
+    const pattern = patternRowAt(this.text, 0);
+    const extra = this.proof.chains.plus - this.proof.base.plus;
+    const course = workRow(pattern.row, foundationChain(row.count + extra), pattern.way);
+    this.check(course, pattern.index, zone, 0);
+    return { state: { course, zone, done: 1 }, row: stitched(pattern.index, zone, row.count, course) };
+  }
+
+  /** The next round over all of the one before. */
+  private nextRound(row: Row, below: State): { state: State; row: StitchedRow } {
+    const [step] = row.steps;
+    if (row.steps.length !== 1 || step!.do !== 'work' || row.from.length !== 1 || !below.zone)
+      throw new StitchError(SPAN, 'rounds that shape are not followed stitch by stitch');
+    const pattern = patternRowAt(this.text, below.done);
+    const turned = row.round === 'turned' && below.done > 0;
+    const course = workRow(pattern.row, below.course, { turned, round: true });
+    this.check(course, pattern.index, below.zone, 0);
+    const state = { course, zone: below.zone, done: below.done + 1 };
+    return { state, row: stitched(pattern.index, below.zone, row.count, course) };
   }
 
   private plainRow(count: number): Course {
@@ -146,6 +244,7 @@ class RowWorker {
    * @param at stitches of that row left at its left, seen from the right side
    */
   next(row: Row, below: State, at: number, take: number): { state: State; row: StitchedRow } {
+    if (row.round) return this.nextRound(row, below);
     const rightSide = row.side === 'RS';
     const { low, width } = below.course;
     // Places count from the right edge of the first row: what is left at the left lies highest.
@@ -323,7 +422,9 @@ class RowWorker {
       const unit = units[i]!;
       const end = unit.t === 'ch' ? endOfRun(units, i) : i;
       const times = Math.min(left, end - i + 1);
-      nodes.push(this.one(times, unit.t === 'ch' ? { at: 'next', many: 1, noun: { what: 'sp' } } : nextStitches(1)));
+      nodes.push(
+        this.one(times, unit.t === 'ch' ? { at: 'next', many: 1, noun: { what: 'sp' } } : nextStitches(1)),
+      );
       left -= times;
       i = end + 1;
     }
@@ -354,9 +455,12 @@ class RowWorker {
     const shared = begin > 0 && before === begin;
     const inner = grown
       ? this.placed(pattern, zone, course, rightSide, before, begin)
-      : embed(pattern.nodes, shared ? 'same' : before > 0 ? 'next' : null, after > 0 ? this.stitchesBeyond(course, zone, rightSide) : null);
-    const lead =
-      before > 0 || grown ? [this.idleChain(), ...this.edgePart(units, before, begin, true)] : [];
+      : embed(
+          pattern.nodes,
+          shared ? 'same' : before > 0 ? 'next' : null,
+          after > 0 ? this.stitchesBeyond(course, zone, rightSide) : null,
+        );
+    const lead = before > 0 || grown ? [this.idleChain(), ...this.edgePart(units, before, begin, true)] : [];
     if (after === 0) return [...lead, ...inner];
     if (end > 0 && after === end) return [...lead, ...inner, this.one(end, { at: 'same' })];
     return [...lead, ...inner, ...this.edgePart([...units].reverse(), after, end, false)];
@@ -365,7 +469,8 @@ class RowWorker {
   /** Stitches of the row below that lie beyond the last whole repeat, as a row meets them. */
   private stitchesBeyond({ units }: Course, zone: NonNullable<State['zone']>, rightSide: boolean): number {
     const high = zone.low + this.widthOf(zone) - 1;
-    return units.filter(({ t, x }) => t === 'st' && (rightSide ? x > high + 0.501 : x < zone.low - 0.501)).length;
+    return units.filter(({ t, x }) => t === 'st' && (rightSide ? x > high + 0.501 : x < zone.low - 0.501))
+      .length;
   }
 
   /** A row of the pattern as it lies over so many repeats, worked by its places into whatever lies there. */
@@ -414,7 +519,11 @@ class RowWorker {
         throw new StitchError(SPAN, 'a place is passed already');
       const over = range(cursor, target).filter((at) => below[at]!.t === 'st');
       if (foot !== lastFoot && over.length > 0) {
-        nodes.push({ op: 'skip', place: { at: 'next', many: over.length, noun: { what: 'st' } }, span: SPAN });
+        nodes.push({
+          op: 'skip',
+          place: { at: 'next', many: over.length, noun: { what: 'st' } },
+          span: SPAN,
+        });
         skippedOver = over;
       }
       const place: Place =
@@ -423,10 +532,11 @@ class RowWorker {
           : back >= 0
             ? { at: 'skipped', nth: back + 1 }
             : below[target]!.t === 'ch'
-            ? { at: 'next', many: 1, noun: { what: 'sp' } }
-            : { at: 'next', many: 1, noun: { what: 'st' } };
+              ? { at: 'next', many: 1, noun: { what: 'sp' } }
+              : { at: 'next', many: 1, noun: { what: 'st' } };
       nodes.push(...groupNodes(body, place));
-      if (foot !== lastFoot && back < 0) cursor = below[target]!.t === 'ch' ? endOfRun(below, target) + 1 : target + 1;
+      if (foot !== lastFoot && back < 0)
+        cursor = below[target]!.t === 'ch' ? endOfRun(below, target) + 1 : target + 1;
       lastFoot = foot;
       i = end + 1;
     }
@@ -504,11 +614,7 @@ function groupNodes(body: readonly Unit[], place: Place): Node[] {
  * @param begun how it follows plain stitches: in the next stitch, or in the same as the last of them; null where it begins the row
  * @param beyond stitches of the row below that come after it; null where it ends the row
  */
-export function embed(
-  nodes: readonly Node[],
-  begun: 'next' | 'same' | null,
-  beyond: number | null,
-): Node[] {
+export function embed(nodes: readonly Node[], begun: 'next' | 'same' | null, beyond: number | null): Node[] {
   const list = nodes.filter(({ op }) => op !== 'turn');
   const [chain, ...rest] = list;
   const where: Place = begun === 'same' ? { at: 'same' } : nextStitches(1);
@@ -558,13 +664,18 @@ function inside(node: Node, begun: 'next' | 'same' | null, beyond: number | null
   return node;
 }
 
-function stitched(pattern: number | null, zone: State['zone'], count: number, course: Course): StitchedRow {
+function stitched(
+  pattern: number | null,
+  zone: State['zone'],
+  count: number,
+  course: Course | null,
+): StitchedRow {
   return {
-    pattern: zone === null ? null : pattern,
+    pattern,
     repeats: zone?.repeats ?? 0,
     before: 0,
     after: 0,
-    stitches: zone === null ? count : stitchesIn(course),
+    stitches: zone === null || course === null ? count : stitchesIn(course),
   };
 }
 

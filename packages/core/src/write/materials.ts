@@ -28,15 +28,6 @@ function lengthsLine(label: string, lengths: readonly number[], units: WrittenUn
   return [`${label}: `, ...lengthsOf(lengths, units)];
 }
 
-/** The rule of a stitch pattern. */
-export function ruleLine({ rule: { flat } }: Fabric): Line {
-  return [
-    flat.multiple === 1
-      ? 'Any number of stitches.'
-      : `Worked over a multiple of ${flat.multiple}${flat.plus > 0 ? ` plus ${flat.plus}` : ''} stitches.`,
-  ];
-}
-
 /** The sizes, the body each is for, and what it measures finished. */
 export function sizeLines(sizes: readonly WrittenSize[], units: WrittenUnits): Line[] {
   return [

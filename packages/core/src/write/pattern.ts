@@ -8,11 +8,11 @@ import {
   gaugeLines,
   materialLines,
   readingLines,
-  ruleLine,
   sizeLines,
   type WrittenUnits,
 } from './materials.js';
 import { writePiece } from './piece.js';
+import { stitchSections } from './stitchSections.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
 import type { WrittenSize } from './written.js';
@@ -52,13 +52,7 @@ export function pattern(
     ),
   ].map((id) => fabrics.get(id)!);
   const pieces = pieceSections(sizes, fabrics, design, wish.units);
-  const stitchPatterns = used
-    .filter((fabric) => fabric.pattern?.length)
-    .map((fabric): PatternSection => ({
-      id: `fabric-${fabric.id}`,
-      heading: `Stitch pattern: ${fabric.name}`,
-      lines: [ruleLine(fabric), ...fabric.pattern!.map((text) => [text])],
-    }));
+  const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
   const front: PatternSection[] = [
     ...(design.words?.intro
       ? [

@@ -11,10 +11,17 @@ const UK_STITCHES: Record<string, string> = {
   tr: 'dtr',
   dtr: 'trtr',
 };
-const UK_WORDS: Record<string, string> = { gauge: 'tension', Gauge: 'Tension', skip: 'miss', Skip: 'Miss' };
+const UK_WORDS: Record<string, string> = {
+  gauge: 'tension',
+  Gauge: 'Tension',
+  skip: 'miss',
+  Skip: 'Miss',
+  skipped: 'missed',
+  sk: 'miss',
+};
 
 const STITCH_WORD = /\b(fp|bp)?(esc|hdc|sc|dc|dtr|tr)(\d+tog)?\b/g;
-const OTHER_WORD = /\b(gauge|Gauge|skip|Skip)\b/g;
+const OTHER_WORD = /\b(gauge|Gauge|skip|Skip|skipped|sk)\b/g;
 
 /**
  * Text in US terms put into the terms wanted. All names change at once, so no name is changed twice.
@@ -31,7 +38,14 @@ export function inTerms(text: string, terms: Terms): string {
 }
 
 const US_STITCHES = Object.fromEntries(Object.entries(UK_STITCHES).map(([us, uk]) => [uk, us]));
-const US_WORDS = Object.fromEntries(Object.entries(UK_WORDS).map(([us, uk]) => [uk, us]));
+/** UK words back into US ones; the longer of two that are the same. */
+const US_WORDS: Record<string, string> = {
+  tension: 'gauge',
+  Tension: 'Gauge',
+  miss: 'skip',
+  Miss: 'Skip',
+  missed: 'skipped',
+};
 const UK_STITCH_WORD = new RegExp(`\\b(fp|bp)?(${Object.keys(US_STITCHES).join('|')})(\\d+tog)?\\b`, 'g');
 
 /** Text in either terms put into US terms: the other way of `inTerms`. */
@@ -43,7 +57,7 @@ export function fromTerms(text: string, terms: Terms): string {
       (_, post: string | undefined, stitch: string, together: string | undefined) =>
         `${post ?? ''}${US_STITCHES[stitch]}${together ?? ''}`,
     )
-    .replace(/\b(tension|Tension|miss|Miss)\b/g, (word) => US_WORDS[word] ?? word);
+    .replace(/\b(tension|Tension|miss|Miss|missed)\b/g, (word) => US_WORDS[word] ?? word);
 }
 
 /** Abbreviations in US terms with their meaning in US words; only those that occur are printed. */

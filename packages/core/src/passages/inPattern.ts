@@ -1,0 +1,190 @@
+/** How rows in a stitch pattern are written: which rows of it, over which repeats, with which plain stitches beside them. */
+
+import { unitsInWords } from '../fabric/units.js';
+import { COUNT, END, STITCH } from '../read/words.js';
+import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
+import type { FabricStitches } from '../stitch/ofFabric.js';
+import { printRow } from '../stitch/print.js';
+import { roundVersion } from '../stitch/round.js';
+import type { StitchText } from '../stitch/textReader.js';
+import type { StitchedRow } from '../stitch/workPiece.js';
+import type { Sentence } from '../read/words.js';
+import { line, type Line } from '../write/line.js';
+import { rangeInWords } from '../write/rowWords.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+
+type InRows = Extract<FabricStitches, { is: 'rows' }>;
+
+/** The rows of a pattern as a part is worked: flat, or its rounds. */
+export function textOfPart({ text, proof }: InRows, way: string | undefined): StitchText {
+  if (way === undefined) return text;
+  return roundVersion(text, proof, way === 'turned' ? 'turned' : 'joined').text ?? text;
+}
+
+/** "(25 (28, 30) mesh spaces, 76 (85, 91) sts)": what a row comes to, in the unit that makers count it in where there is one. */
+export function countLine(counts: readonly number[], soFar: PieceSoFar): Line {
+  const { unit } = soFar.fabric;
+  const units = counts.map((count) => unitsInWords(count, unit));
+  if (units.some((words) => words === null)) return line`(${counts} sts)`;
+  const many = units.map((words) => words!.split(' ')[0]!);
+  const name =
+    units
+      .find((words) => !words!.startsWith('1 '))
+      ?.split(' ')
+      .slice(1)
+      .join(' ') ?? units[0]!.split(' ').slice(1).join(' ');
+  return line`(${many} ${name}, ${counts} sts)`;
+}
+
+/** Row 1 of a piece in its pattern. */
+export function firstRowWords(text: StitchText): string {
+  return withoutEnd(printRow(withSkippedSaid(text), { round: text.work === 'round' }));
+}
+
+function withoutEnd(words: string): string {
+  return words.replace(/; (?:turn|join with a sl st to the first st(?:; turn)?)$/, '');
+}
+
+/** Rows worked even in a stitch pattern, to row `to` of a part in each size. */
+export function rowsInPattern(
+  part: string,
+  from: readonly number[],
+  to: readonly number[],
+  counts: readonly number[],
+  stitches: InRows,
+  soFar: PieceSoFar,
+): Line[] {
+  const words = soFar.wordsOf(part);
+  const rows = soFar.stitchedRows();
+  const at = (size: number, n: number): StitchedRow | null => rows[size]!.get(`${part}:${n}`) ?? null;
+  const worked = to.map((last, size) => last >= from[size]!);
+  const sizes = to.flatMap((_, size) => (worked[size] ? [size] : []));
+  if (sizes.length === 0) return [];
+  const followed = sizes.every(
+    (size) => at(size, from[size]!)?.pattern != null && at(size, to[size]!)?.pattern != null,
+  );
+  const count = countLine(counts, soFar);
+  const ranges = to.map((last, size) => rangeInWords(from[size]!, last));
+  if (!followed)
+    return [line`${words.one}s ${ranges}: in pattern; ${words.end}. ${{ inline: line`(${counts} sts)` }}`];
+  const text = textOfPart(stitches, soFar.wayOf(part));
+  const index = (size: number, n: number) => at(size, n)!.pattern!;
+  const { first: repeated } = text.repeat;
+  const lines: Line[] = [];
+  let begins = [...from];
+  // Over a plain row the first rows of the pattern are written out: they are not among those that repeat.
+  while (
+    sizes.every(
+      (size) =>
+        begins[size]! <= to[size]! &&
+        index(size, begins[size]!) < repeated &&
+        index(size, begins[size]!) === index(sizes[0]!, begins[sizes[0]!]!),
+    )
+  ) {
+    const i = index(sizes[0]!, begins[sizes[0]!]!);
+    const over = i === 0 ? rowOverStitches(text) : text.rows[i]!.nodes;
+    lines.push(
+      line`${words.one} ${begins}: ${withoutEnd(printRow(over, { round: text.work === 'round' }))}; ${words.end}. ${{ inline: count }}`,
+    );
+    begins = begins.map((n) => n + 1);
+  }
+  if (sizes.every((size) => begins[size]! > to[size]!)) return lines;
+  const name = `${soFar.fabric.name}${text.work === 'round' ? ' in the round' : ''}`;
+  const numbers = text.rows.map(({ n }, i) => n ?? i + 1);
+  const { first, last } = text.repeat;
+  const which: Line =
+    first === last
+      ? line`repeat ${words.short} ${numbers[first]!} of ${name}`
+      : line`work ${words.short}s ${numbers[first]!} ${last === first + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn, beginning with ${words.short} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${words.short} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
+  const beside = besideWords(
+    to.map((n, size) => (worked[size] ? at(size, n) : null)),
+    to,
+    soFar,
+  );
+  lines.push(
+    line`${words.one}s ${to.map((n, size) => rangeInWords(begins[size]!, n))}: ${{ inline: which }}${{ inline: beside }}; ${words.end}. ${{ inline: count }}`,
+  );
+  return lines;
+}
+
+/** Plain stitches at the right and the left edge, seen from the right side. */
+export function plainBeside(
+  row: StitchedRow | null,
+  n: number,
+  soFar: PieceSoFar,
+): { right: number; left: number } {
+  if (!row) return { right: 0, left: 0 };
+  return soFar.isRightSide(n)
+    ? { right: row.before, left: row.after }
+    : { right: row.after, left: row.before };
+}
+
+function besideWords(rows: readonly (StitchedRow | null)[], to: readonly number[], soFar: PieceSoFar): Line {
+  const plain = rows.map((row, size) => plainBeside(row, to[size]!, soFar));
+  if (plain.every(({ right, left }) => right === 0 && left === 0)) return [];
+  return line`, with ${plain.map(({ right }) => right)} plain ${soFar.stitch} at the right edge and ${plain.map(({ left }) => left)} at the left`;
+}
+
+/** What is said after rows shaped by single stitches: what lies outside the repeats. */
+export function afterShaping(part: string, to: readonly number[], soFar: PieceSoFar): Line[] {
+  if (soFar.stitches.is !== 'rows' || soFar.fabric.shaping === 'units' || soFar.wayOf(part) !== undefined)
+    return [];
+  const rows = soFar.stitchedRows().map((of, size) => of.get(`${part}:${to[size]!}`) ?? null);
+  const keep = `Keep the repeats above each other; sts at an edge that make no whole repeat are plain ${soFar.stitch}.`;
+  if (rows.some((row) => row === null)) return [[keep]];
+  const plain = rows.map((row, size) => plainBeside(row, to[size]!, soFar));
+  return [
+    line`${keep} After these rows there are ${rows.map((row) => row!.repeats)} repeats, ${plain.map(({ right }) => right)} plain sts at the right edge and ${plain.map(({ left }) => left)} at the left.`,
+  ];
+}
+
+const LEFT_OUT = '(?:–|\\d+)';
+
+/** The sentences of rows in a stitch pattern. */
+export const PATTERN_SENTENCES: readonly Sentence[] = [
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))(?:, with (\\d+) plain ${STITCH} at the right edge and (\\d+) at the left)?; ${END}\\. ${COUNT}$`,
+    ),
+    read: ([, from, to, only, name, names, first, last, right, left, , stitches], reader) => {
+      if (from === '–') return;
+      reader.evenRows(from!, to, Number(stitches));
+      reader.inPattern({
+        of: (name ?? names)!,
+        from: Number(from),
+        to: Number(to ?? from),
+        first: Number(only ?? first),
+        last: Number(only ?? last),
+        ...(right === undefined ? {} : { right: Number(right), left: Number(left) }),
+      });
+    },
+  },
+  {
+    form: /^Keep the repeats above each other; .+?\.(?: After these rows there are (\d+) repeats?, (\d+) plain sts? at the right edge and (\d+) at the left\.)?$/,
+    read: ([, repeats, right, left], reader) => {
+      if (repeats !== undefined)
+        reader.repeatsAfter({ repeats: Number(repeats), right: Number(right), left: Number(left) });
+    },
+  },
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd) 1 \\(RS\\): work row 1 of your stitch pattern over (\\d+) sts?; ${END}\\. ${COUNT}$`,
+    ),
+    read: ([, over, , stitches], reader) => reader.start(Number(stitches), Number(over)),
+  },
+  {
+    form: new RegExp(`^Row 1 \\(RS\\): (.+); turn\\. ${COUNT}$`),
+    read: ([, words, stitches], reader) => reader.start(Number(stitches), reader.workFirstRow(words!)),
+  },
+  {
+    form: new RegExp(`^(Row|Rnd) (\\d+)(?: \\(RS\\))?: (.+); ${END}\\. ${COUNT}$`),
+    read: ([, , row, words, , stitches], reader) => {
+      if (row === '1') {
+        reader.start(Number(stitches), reader.chain);
+        return;
+      }
+      reader.evenRows(row!, row, Number(stitches));
+      reader.writtenRow(Number(row), words!);
+    },
+  },
+];

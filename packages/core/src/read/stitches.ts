@@ -1,0 +1,151 @@
+import { stitchPattern } from '../stitch/pattern.js';
+import { printRow } from '../stitch/print.js';
+import { readRow, type SpecialStitch } from '../stitch/rowReader.js';
+import type { FabricStitches } from '../stitch/ofFabric.js';
+import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
+import { StitchError } from '../stitch/tree.js';
+import { workPieceStitches, type StitchedRow, type StitchSection } from '../stitch/workPiece.js';
+import type { Row } from '../work/rows.js';
+import { runsIn } from '../work/runs.js';
+import type { SaidOfStitches } from './pieceReader.js';
+
+const HEADING = /^Stitch pattern: (.+)$/;
+const IN_THE_ROUND = / in the round$/;
+/** Lines of a pattern's section that are no rows of it. */
+const NO_ROW = /^(?:Any number of stitches|Worked over a multiple of)/;
+
+/** What working a piece stitch by stitch has come to. */
+interface ProvenStitches {
+  stitches: number;
+  unfollowed: number;
+  differences: string[];
+}
+
+/** Works the pieces of a text stitch by stitch, in the stitch patterns that the text itself gives. */
+export class StitchProver {
+  readonly faults: string[] = [];
+  readonly specials = new Map<string, SpecialStitch>();
+  private readonly patterns = new Map<string, Extract<FabricStitches, { is: 'rows' }>>();
+
+  /** @param sections of the text, with their lines */
+  constructor(sections: readonly { heading: string; lines: readonly string[] }[]) {
+    for (const { heading, lines } of sections) {
+      const name = HEADING.exec(heading)?.[1];
+      // Rounds are made from the rows: they are read from the same section.
+      if (name === undefined || IN_THE_ROUND.test(name)) continue;
+      const rows = lines.filter((line) => !NO_ROW.test(line)).join('\n');
+      if (!/^(?:Row|Rnd) \d/m.test(rows)) continue;
+      const pattern = stitchPattern(rows);
+      for (const { words, message } of pattern.faults) this.faults.push(`${name}, “${words}”: ${message}`);
+      for (const [called, special] of pattern.text.specials) this.specials.set(called, special);
+      if (pattern.flat) this.patterns.set(name, { is: 'rows', pattern, ...pattern.flat });
+    }
+  }
+
+  prove(rows: readonly Row[], said: SaidOfStitches, begun: 'chain' | 'plain row'): ProvenStitches {
+    const counted = rows.reduce((sum, { count }) => sum + count, 0);
+    if (said.inPattern.length === 0) return { stitches: counted, unfollowed: said.loose, differences: [] };
+    const sections = this.sectionsOf(said);
+    const missing = said.inPattern.find(({ of }) => !this.patterns.has(of.replace(IN_THE_ROUND, '')));
+    if (missing) return { stitches: 0, unfollowed: 0, differences: [`there are no rows of ${missing.of}`] };
+    const worked = workPieceStitches(runsIn(rows), sections, begun);
+    const at = new Map(
+      rows.map((row, i) => [`${row.part}:${row.n}`, { row, stitched: worked.rows[i] ?? null }]),
+    );
+    const differences: string[] = [];
+    const { fault } = worked;
+    for (const mark of said.inPattern) {
+      const numbers = this.numbersOf(mark.of);
+      for (const [n, wanted] of [
+        [mark.from, mark.first],
+        [mark.to, mark.last],
+      ] as const) {
+        const found = at.get(`${mark.part}:${n}`)?.stitched;
+        if (!found)
+          differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
+        else if (found.pattern === null || numbers[found.pattern] !== wanted)
+          differences.push(
+            `row ${n} is said to be row ${wanted} of ${mark.of}; it is ${found.pattern === null ? 'a plain row' : `row ${numbers[found.pattern]}`}`,
+          );
+      }
+      differences.push(...besideDiffers(mark.to, mark, at.get(`${mark.part}:${mark.to}`)));
+    }
+    for (const one of said.repeats) {
+      const found = at.get(`${one.part}:${one.n}`);
+      if (!found?.stitched)
+        differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${one.n} is not worked`);
+      else if (found.stitched.repeats !== one.repeats)
+        differences.push(
+          `after row ${one.n} there are ${found.stitched.repeats} repeats, not ${one.repeats}`,
+        );
+      else differences.push(...besideDiffers(one.n, one, found));
+    }
+    for (const { part, n, words } of said.written)
+      differences.push(...this.wordsDiffer(n, words, at.get(`${part}:${n}`)?.stitched ?? null, said, begun));
+    return {
+      stitches: worked.rows.reduce((sum, one, i) => sum + (one?.stitches ?? rows[i]!.count), 0),
+      unfollowed: Math.max(said.loose, worked.rows.filter((one) => one === null).length),
+      differences: [...new Set(differences)],
+    };
+  }
+
+  /** The fabrics of a piece as far as its sentences name them. */
+  private sectionsOf({ inPattern, changes }: SaidOfStitches): StitchSection[] {
+    const begins = [1, ...changes];
+    return begins.map((from, i) => {
+      const until = begins[i + 1] ?? Infinity;
+      const name = inPattern
+        .find((mark) => mark.from >= from && mark.from < until)
+        ?.of.replace(IN_THE_ROUND, '');
+      const stitches = name === undefined ? undefined : this.patterns.get(name);
+      return { from, stitches: stitches ?? { is: 'plain', stitch: 'dc' }, plain: 'dc' };
+    });
+  }
+
+  private numbersOf(of: string): number[] {
+    const found = this.patterns.get(of.replace(IN_THE_ROUND, ''))!;
+    const text = IN_THE_ROUND.test(of) ? found.pattern.round?.text : found.text;
+    return (text ?? found.text).rows.map(({ n }, i) => n ?? i + 1);
+  }
+
+  /** A row that is written out must be the row of the pattern that stands there. */
+  private wordsDiffer(
+    n: number,
+    words: string,
+    stitched: StitchedRow | null,
+    { inPattern }: SaidOfStitches,
+    begun: 'chain' | 'plain row',
+  ): string[] {
+    const mark = inPattern.find(({ to }) => to >= n);
+    const found = mark && this.patterns.get(mark.of.replace(IN_THE_ROUND, ''));
+    if (!mark || !found || stitched?.pattern == null || IN_THE_ROUND.test(mark.of)) return [];
+    const { text } = found;
+    const nodes =
+      stitched.pattern > 0
+        ? text.rows[stitched.pattern]!.nodes
+        : n === 1 && begun === 'chain'
+          ? withSkippedSaid(text)
+          : rowOverStitches(text);
+    try {
+      const said = printRow(readRow(words, text.specials as ReadonlyMap<string, SpecialStitch>));
+      const wanted = printRow(nodes.filter(({ op }) => op !== 'turn'));
+      return said === wanted ? [] : [`row ${n} is written “${said}”; the pattern has “${wanted}”`];
+    } catch (error) {
+      if (error instanceof StitchError) return [`row ${n}: ${error.message}`];
+      throw error;
+    }
+  }
+}
+
+function besideDiffers(
+  n: number,
+  said: { right?: number; left?: number },
+  found: { row: Row; stitched: StitchedRow | null } | undefined,
+): string[] {
+  if (!found?.stitched) return [];
+  const { row, stitched } = found;
+  const [right, left] =
+    row.side === 'RS' ? [stitched.before, stitched.after] : [stitched.after, stitched.before];
+  if ((said.right ?? 0) === right && (said.left ?? 0) === left) return [];
+  return [`row ${n} has ${right} plain stitches at the right edge and ${left} at the left`];
+}

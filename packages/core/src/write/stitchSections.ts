@@ -1,0 +1,75 @@
+import type { CountRule, Fabric } from '../fabric/fabric.js';
+import { stitchesOf } from '../stitch/ofFabric.js';
+import { withSkippedSaid } from '../stitch/overStitches.js';
+import { printRow } from '../stitch/print.js';
+import { roundVersion } from '../stitch/round.js';
+import type { StitchText } from '../stitch/textReader.js';
+import type { Line, PatternSection } from './line.js';
+import type { WrittenSize } from './written.js';
+
+/** The rule of a stitch pattern. */
+function ruleLine({ multiple, plus }: CountRule): Line {
+  return [
+    multiple === 1
+      ? 'Any number of stitches.'
+      : `Worked over a multiple of ${multiple}${plus > 0 ? ` plus ${plus}` : ''} stitches.`,
+  ];
+}
+
+/** The rows of a pattern with its special stitches, in US terms, and which of them repeat. */
+export function patternLines({ specials, rows, repeat, work }: StitchText): Line[] {
+  const round = work === 'round';
+  const one = round ? 'Rnd' : 'Row';
+  const words = rows.map((row, i) => printRow(i === 0 ? withSkippedSaid({ rows }) : row.nodes, { round }));
+  const [first, last] = [rows[repeat.first]!.n ?? repeat.first + 1, rows[repeat.last]!.n ?? repeat.last + 1];
+  return [
+    ...[...specials.values()].map((special): Line => [`Special stitch: ${special.name} = ${special.words}`]),
+    ...rows.map(({ n, side }, i): Line => [`${one} ${n ?? i + 1} (${side}): ${words[i]!}.`]),
+    [
+      first === last
+        ? `Repeat ${one.toLowerCase()} ${first}.`
+        : `Repeat ${one.toLowerCase()}s ${first} ${last === first + 1 ? 'and' : 'to'} ${last}.`,
+    ],
+  ];
+}
+
+/**
+ * What the pattern says of a fabric's stitch pattern: its rows as they are worked flat and, where a piece goes round, its rounds. A
+ * plain fabric needs none; one without rows says what its maker wrote of it.
+ */
+export function stitchSections(fabric: Fabric, sizes: readonly WrittenSize[]): PatternSection[] {
+  const of = stitchesOf(fabric);
+  const section = (heading: string, id: string, lines: Line[]): PatternSection => ({
+    id: `fabric-${fabric.id}${id}`,
+    heading: `Stitch pattern: ${heading}`,
+    lines,
+  });
+  if (of.is === 'plain') return [];
+  if (of.is === 'unknown')
+    return fabric.pattern?.length
+      ? [
+          section(fabric.name, '', [
+            ruleLine(fabric.rule.flat),
+            ...fabric.pattern.map((text): Line => [text]),
+          ]),
+        ]
+      : [];
+  const ways = new Set(
+    sizes.flatMap(({ pieces }) =>
+      pieces
+        .filter(({ sections }) => sections.some(({ fabric: id }) => id === fabric.id))
+        .flatMap(({ runs }) => runs.flatMap(({ row }) => row.round ?? [])),
+    ),
+  );
+  const rounds = [...ways].map((way) =>
+    roundVersion(of.text, of.proof, way === 'turned' ? 'turned' : 'joined'),
+  );
+  return [
+    section(fabric.name, '', [ruleLine(of.proof.base), ...patternLines(of.text)]),
+    ...rounds.flatMap(({ text, base }, i) =>
+      text && i === 0
+        ? [section(`${fabric.name} in the round`, '-round', [ruleLine(base), ...patternLines(text)])]
+        : [],
+    ),
+  ];
+}
