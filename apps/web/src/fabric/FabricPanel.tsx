@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { ruleInWords, STITCHES, type Stitch } from '@upfell/core';
+import { rowsText, ruleFits, ruleInWords, STITCHES, type Stitch } from '@upfell/core';
+import { useStitches } from '../state/useStitches';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../ui/fields';
@@ -72,7 +72,6 @@ function FabricFields() {
         options={STITCHES.map((stitch) => ({ value: stitch, label: STITCH_WORDS[stitch] }))}
         put={(document, stitch) => void (of(document).stitch = stitch)}
       />
-      <StitchPatternText />
       <h3 className="mt-2 font-sans font-semibold">Swatch, washed and blocked</h3>
       <Readings state="gauge" />
       <Unblocked />
@@ -88,6 +87,7 @@ function FabricFields() {
           <p className="text-[12.5px] text-soft">
             {label}: {ruleInWords(fabric.rule[key])}
           </p>
+          <RuleTrouble which={key} />
           <div className="grid grid-cols-2 gap-3">
             <NumberField
               stacked
@@ -114,38 +114,16 @@ function FabricFields() {
   );
 }
 
-/** The rows of the stitch pattern as the written pattern says them, one on each line. */
-function StitchPatternText() {
-  const { fabric, path, of } = useFabric();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const lines = fabric.pattern ?? [];
-  const put = (text: string) => {
-    const rows = text.split('\n').map((row) => row.trim());
-    while (rows.at(-1) === '') rows.pop();
-    setTrouble(
-      edit(`${path}.pattern`, (document) => {
-        if (rows.length === 0) delete of(document).pattern;
-        else of(document).pattern = rows;
-      }),
-    );
-  };
+/** Says where a typed rule allows counts that the rows of the pattern do not. */
+function RuleTrouble({ which }: { which: 'flat' | 'round' | 'rows' }) {
+  const { fabric } = useFabric();
+  const { shown } = useStitches(rowsText(fabric), { repeats: 3, way: 'flat' });
+  const facts = shown?.found?.facts;
+  if (!facts || ruleFits(fabric.rule[which], facts.rule[which])) return null;
   return (
-    <label className="mt-1 block">
-      Stitch pattern, a row on each line, in US terms
-      <textarea
-        key={fabric.id}
-        className={`mt-0.5 w-full rounded border bg-sheet px-2 py-1 text-[13px] ${trouble ? 'border-broken' : 'border-line'}`}
-        rows={Math.min(6, Math.max(2, lines.length + 1))}
-        defaultValue={lines.join('\n')}
-        spellCheck={false}
-        aria-invalid={trouble !== null}
-        aria-describedby="pattern-trouble"
-        onChange={(event) => put(event.target.value)}
-      />
-      <span id="pattern-trouble" role={trouble ? 'alert' : undefined} className="text-[12.5px] text-broken">
-        {trouble}
-      </span>
-    </label>
+    <p role="alert" className="text-[12.5px] text-broken">
+      The rows of the stitch pattern need {ruleInWords(facts.rule[which])}.
+    </p>
   );
 }
 

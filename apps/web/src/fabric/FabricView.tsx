@@ -3,9 +3,11 @@ import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
 import { GaugeCheck } from './GaugeCheck';
 import { RuleTester } from './RuleTester';
+import { StitchEditor } from './stitches/StitchEditor';
 import { SwatchSheet } from './SwatchSheet';
 
 const TABS = [
+  ['rows', 'Rows', StitchEditor],
   ['pieces', 'Pieces', null],
   ['swatch', 'Swatch', SwatchSheet],
   ['check', 'Gauge check', GaugeCheck],
@@ -15,7 +17,7 @@ const TABS = [
 /** What the fabric comes to, and what helps to find and check its gauge. */
 export function FabricView() {
   return (
-    <Tabs.Root defaultValue="pieces" className="print-flow flex min-h-0 grow flex-col">
+    <Tabs.Root defaultValue="rows" className="print-flow flex min-h-0 grow flex-col">
       <Tabs.List className={TAB_LIST} aria-label="Fabric">
         {TABS.map(([value, label]) => (
           <Tabs.Trigger key={value} value={value} className={TAB}>

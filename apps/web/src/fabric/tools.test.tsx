@@ -9,7 +9,6 @@ import { GaugeCheck } from './GaugeCheck';
 import { Readings } from './Readings';
 import { RowTypes } from './RowTypes';
 import { RuleTester } from './RuleTester';
-import { StitchSample } from './StitchSample';
 import { SwatchSheet } from './SwatchSheet';
 
 // There is no worker in jsdom; plans are made here and put on screen as it would.
@@ -124,15 +123,4 @@ describe('rows of different heights', () => {
     fireEvent.click(screen.getByLabelText('Leave out first row'));
     expect([fabric().rowTypes, fabric().rule.rows.multiple]).toEqual([undefined, 1]);
   });
-});
-
-it('draws every stitch pattern of the starting set, each row of it', () => {
-  for (const { fabric: one, sample } of STITCH_PATTERNS) {
-    const { container, unmount } = render(<StitchSample sample={sample} label={one.name} />);
-    expect(screen.getByRole('img').getAttribute('aria-label')).toBe(`${one.name}, drawn`);
-    expect(container.querySelectorAll('g > g')).toHaveLength(sample.length);
-    const marks = sample.join('').length;
-    expect(container.querySelectorAll('line, path').length).toBeGreaterThanOrEqual(marks);
-    unmount();
-  }
 });

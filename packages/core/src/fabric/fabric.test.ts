@@ -113,13 +113,12 @@ describe('foundation', () => {
 
 describe('the starting set', () => {
   it.each(STITCH_PATTERNS.map((pattern) => [pattern.fabric.id, pattern] as const))(
-    '%s reads as a fabric, is said to be estimated, and can be drawn',
-    (_, { fabric, sample }) => {
+    '%s reads as a fabric and is said to be estimated',
+    (_, { fabric }) => {
       expect(readLibraryFabric({ format: 'upfell/fabric', version: 1, ...fabric })).toMatchObject({
         ok: true,
       });
       expect(fabric.estimated).toBe(true);
-      expect(sample.join('')).toMatch(/^[shdtxvfcolrkn]+$/);
     },
   );
 

@@ -8,18 +8,10 @@ import {
   type Turning,
 } from './fabric.js';
 
-/** A common stitch pattern to begin a fabric from; `sample` says how it is drawn. */
+/** A common stitch pattern to begin a fabric from. */
 export interface StartingPattern {
-  /** One text for each row of a small drawing, from the bottom: see the marks in `SampleMark`. */
-  sample: readonly string[];
   fabric: Fabric;
 }
-
-/**
- * Marks of a drawn sample: s short post, h middle post, d tall post, t taller post, x two posts crossed, v a pair from one
- * point, f a fan of five, c a cluster, o a chain space, l a loop, r a ridge, k a cable, n a flat knit-like stitch.
- */
-export type SampleMark = 's' | 'h' | 'd' | 't' | 'x' | 'v' | 'f' | 'c' | 'o' | 'l' | 'r' | 'k' | 'n';
 
 const rule = (multiple: number, plus = 0): CountRule => ({ multiple, plus });
 const unit = (name: CountingUnit['name'], stitches: number, plus: number): CountingUnit => ({
@@ -46,13 +38,11 @@ interface Sketch {
   extra?: number;
   turning?: Turning;
   text: string;
-  sample: readonly string[];
 }
 
-function pattern({ id, name, stitch, usual, sample, extra, text, ...rest }: Sketch): StartingPattern {
+function pattern({ id, name, stitch, usual, extra, text, ...rest }: Sketch): StartingPattern {
   const { flat = ANY_COUNT, round = ANY_COUNT, rows: rowRule = ANY_COUNT, ...more } = rest;
   return {
-    sample,
     fabric: {
       id,
       name,
@@ -81,7 +71,6 @@ export const STITCH_PATTERNS: readonly StartingPattern[] = [
     text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
 Row 2: ch 1 (does not count as a st), sc in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['ssssssss', 'ssssssss', 'ssssssss'],
   }),
   pattern({
     id: 'half-double',
@@ -91,7 +80,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): hdc in the 3rd ch from the hook and in each ch to the end; turn.
 Row 2: ch 2 (does not count as a st), hdc in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['hhhhhhhh', 'hhhhhhhh'],
   }),
   pattern({
     id: 'double-crochet',
@@ -101,7 +89,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): dc in the 4th ch from the hook and in each ch to the end; turn.
 Row 2: ch 3 (does not count as a st), dc in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['dddddddd', 'dddddddd'],
   }),
   pattern({
     id: 'treble',
@@ -111,7 +98,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): tr in the 5th ch from the hook and in each ch to the end; turn.
 Row 2: ch 4 (does not count as a st), tr in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['tttttttt', 'tttttttt'],
   }),
   pattern({
     id: 'extended-single',
@@ -121,7 +107,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): esc in the 3rd ch from the hook and in each ch to the end; turn.
 Row 2: ch 2 (does not count as a st), esc in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['hshshshs', 'hshshshs'],
   }),
   pattern({
     id: 'crossed-pairs',
@@ -134,7 +119,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): sk 3 ch (counts as dc), *sk the next ch, dc in the next ch, dc in the skipped ch; repeat from * to the last ch, dc in the last ch; turn.
 Row 2: ch 3 (counts as dc), *sk the next st, dc in the next st, dc in the skipped st; repeat from * to the last st, dc in the last st; turn.
 Repeat row 2.`,
-    sample: ['xxxx', 'xxxx'],
   }),
   pattern({
     id: 'crossed-pairs-on-sc',
@@ -151,7 +135,6 @@ Repeat row 2.`,
 Row 2 (RS): ch 3 (counts as dc), *sk the next st, dc in the next st, dc in the skipped st; repeat from * to the last st, dc in the last st; turn.
 Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
 Repeat rows 2 and 3.`,
-    sample: ['ssssssss', 'xxxx', 'ssssssss'],
   }),
   pattern({
     id: 'alternating-texture',
@@ -164,7 +147,6 @@ Repeat rows 2 and 3.`,
     text: `Row 1 (RS): sc in the 2nd ch from the hook, dc in the next ch, *sc in the next ch, dc in the next ch; repeat from * to the end; turn.
 Row 2: ch 1 (does not count as a st), *sc in the next dc, dc in the next sc; repeat from * to the end; turn.
 Repeat row 2.`,
-    sample: ['sdsdsdsd', 'dsdsdsds', 'sdsdsdsd'],
   }),
   pattern({
     id: 'paired-stitches',
@@ -176,7 +158,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): 2 sc in the 3rd ch from the hook, *sk the next ch, 2 sc in the next ch; repeat from * to the end; turn.
 Row 2: ch 1 (does not count as a st), *sk the next st, 2 sc in the next st; repeat from * to the end; turn.
 Repeat row 2.`,
-    sample: ['vvvv', 'vvvv'],
   }),
   pattern({
     id: 'rows-of-two-heights',
@@ -190,7 +171,6 @@ Repeat row 2.`,
 Row 2: ch 3 (does not count as a st), dc in each st to the end; turn.
 Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
 Repeat rows 2 and 3.`,
-    sample: ['ssssssss', 'dddddddd', 'ssssssss'],
   }),
   pattern({
     id: 'v-stitch',
@@ -206,7 +186,6 @@ Repeat rows 2 and 3.`,
 Row 1 (RS): V-st in the 5th ch from the hook, *sk the next 2 ch, V-st in the next ch; repeat from * to the last 2 ch, sk the next ch, dc in the last ch; turn.
 Row 2: ch 3 (counts as dc), V-st in each ch-1 sp to the last st, dc in the last st; turn.
 Repeat row 2.`,
-    sample: ['vvvv', 'vvvv'],
   }),
   pattern({
     id: 'mesh-1',
@@ -223,7 +202,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): dc in the 6th ch from the hook, *ch 1, sk the next ch, dc in the next ch; repeat from * to the end; turn.
 Row 2: ch 4 (counts as dc, ch 1), sk the first ch-1 sp, dc in the next dc, *ch 1, sk the next ch-1 sp, dc in the next dc; repeat from * to the end; turn.
 Repeat row 2.`,
-    sample: ['dodododod', 'dodododod'],
   }),
   pattern({
     id: 'mesh-2',
@@ -240,7 +218,6 @@ Repeat row 2.`,
     text: `Row 1 (RS): dc in the 8th ch from the hook, *ch 2, sk the next 2 ch, dc in the next ch; repeat from * to the end; turn.
 Row 2: ch 5 (counts as dc, ch 2), sk the first ch-2 sp, dc in the next dc, *ch 2, sk the next ch-2 sp, dc in the next dc; repeat from * to the end; turn.
 Repeat row 2.`,
-    sample: ['doodoodood', 'doodoodood'],
   }),
   pattern({
     id: 'shells',
@@ -258,7 +235,6 @@ Repeat row 2.`,
 Row 2: ch 3 (counts as dc), 2 dc in the first sc, sk the next 2 dc, sc in the next dc, *sk the next 2 dc, 5 dc in the next sc, sk the next 2 dc, sc in the next dc; repeat from * to the last 3 sts, sk the next 2 dc, 3 dc in the last sc; turn.
 Row 3: ch 1 (does not count as a st), sc in the first dc, *sk the next 2 dc, 5 dc in the next sc, sk the next 2 dc, sc in the next dc; repeat from * to the end; turn.
 Repeat rows 2 and 3.`,
-    sample: ['fsfsf', 'sfsfs', 'fsfsf'],
   }),
   pattern({
     id: 'shells-with-mesh',
@@ -277,7 +253,6 @@ Row 1 (RS): shell in the 6th ch from the hook, *sk the next ch, dc in the next c
 Row 2: ch 3 (counts as dc), *dc in the next dc, sk the next 2 dc, shell in the next ch-1 sp, sk the next 2 dc; repeat from * to the last st, dc in the last st; turn.
 Row 3: ch 3 (counts as dc), *sk the next 2 dc, shell in the next ch-1 sp, sk the next 2 dc, dc in the next dc; repeat from * to the last st, dc in the last st; turn.
 Repeat rows 2 and 3.`,
-    sample: ['dfdfd', 'dfdfd'],
   }),
   pattern({
     id: 'wide-v-lace',
@@ -297,7 +272,6 @@ Row 1 (RS): V-st in the 7th ch from the hook (skipped ch count as tr, ch 1), *sk
 Row 2: ch 3 (counts as dc), *dc in the next sc, 5 dc in the next ch-2 sp; repeat from * to the last st, dc in the last st; turn.
 Row 3: ch 5 (counts as tr, ch 1), *sk the next 2 dc, V-st in the next dc, sk the next 2 dc, sc in the next dc; repeat from * to the last st, tr in the last st; turn.
 Repeat rows 2 and 3.`,
-    sample: ['vsvsvs', 'fdfdfd'],
   }),
   pattern({
     id: 'double-pairs',
@@ -314,7 +288,6 @@ Repeat rows 2 and 3.`,
 Row 2 (RS): ch 3 (counts as dc), sk the next st, 2 dc in each of the next 2 sts, *sk the next 2 sts, 2 dc in each of the next 2 sts; repeat from * to the last 2 sts, sk the next st, dc in the last st; turn.
 Row 3: ch 1 (does not count as a st), sc in each st to the end; turn.
 Repeat rows 2 and 3.`,
-    sample: ['ssssssss', 'vvvv', 'ssssssss'],
   }),
   pattern({
     id: 'granny-clusters',
@@ -331,7 +304,6 @@ Repeat rows 2 and 3.`,
 Row 2: ch 3 (counts as dc), 2 dc in the first sp, *3 dc in the next sp; repeat from * to the last sp, 2 dc in the last sp, dc in the last st; turn.
 Row 3: ch 3 (counts as dc), 3 dc in each sp to the last st, dc in the last st; turn.
 Repeat rows 2 and 3.`,
-    sample: ['ccccc', 'ccccc'],
   }),
   pattern({
     id: 'waffle',
@@ -347,7 +319,6 @@ Repeat rows 2 and 3.`,
 Row 2 (RS): ch 3 (counts as dc), *fpdc around the next st, dc in the next 2 sts; repeat from * to the last st, dc in the last st; turn.
 Row 3: ch 3 (counts as dc), *fpdc around each of the next 2 sts, dc in the next st; repeat from * to the last st, dc in the last st; turn.
 Repeat rows 2 and 3.`,
-    sample: ['dkddkddkd', 'kdkkdkkdk'],
   }),
   pattern({
     id: 'post-rib',
@@ -360,7 +331,6 @@ Repeat rows 2 and 3.`,
     text: `Row 1 (WS): dc in the 4th ch from the hook and in each ch to the end; turn.
 Row 2 (RS): ch 2 (does not count as a st), *fpdc around the next st, bpdc around the next st; repeat from * to the end; turn.
 Repeat row 2.`,
-    sample: ['kdkdkdkd', 'kdkdkdkd'],
   }),
   pattern({
     id: 'loop-rows',
@@ -374,7 +344,6 @@ Repeat row 2.`,
 Row 2 (WS): ch 1 (does not count as a st), loop st in each st to the end; turn.
 Row 3: ch 3 (does not count as a st), dc in each st to the end; turn.
 Repeat rows 2 and 3.`,
-    sample: ['llllllll', 'dddddddd', 'llllllll'],
   }),
   pattern({
     id: 'cable-9',
@@ -393,7 +362,6 @@ Row 3: ch 3 (counts as dc), dc in the next st, *bpdc around each of the next 9 s
 Row 4 (RS): ch 3 (counts as dc), dc in the next st, *sk the next 5 sts, fpdc around each of the next 4 sts, fpdc around the 5th skipped st, fpdc around the first skipped st, fpdc around the 2nd skipped st, fpdc around the 3rd skipped st, fpdc around the 4th skipped st, dc in the next 2 sts; repeat from * to the end; turn.
 Row 5: as row 3.
 Repeat rows 2 to 5.`,
-    sample: ['dkkd', 'dkkd'],
   }),
   pattern({
     id: 'cable-10',
@@ -412,7 +380,6 @@ Row 3: ch 3 (counts as dc), dc in the next st, *bpdc around each of the next 10 
 Row 4 (RS): ch 3 (counts as dc), dc in the next st, *sk the next 5 sts, fpdc around each of the next 5 sts, fpdc around the first skipped st, fpdc around the 2nd skipped st, fpdc around the 3rd skipped st, fpdc around the 4th skipped st, fpdc around the 5th skipped st, dc in the next 2 sts; repeat from * to the end; turn.
 Row 5: as row 3.
 Repeat rows 2 to 5.`,
-    sample: ['dkkkd', 'dkkkd'],
   }),
   pattern({
     id: 'tunisian-simple',
@@ -424,7 +391,6 @@ Repeat rows 2 to 5.`,
 Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
 Row 2: tss in each st to the end; return.
 Repeat row 2.`,
-    sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
   }),
   pattern({
     id: 'tunisian-knit',
@@ -436,7 +402,6 @@ Repeat row 2.`,
 Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
 Row 2: tks in each st to the end; return.
 Repeat row 2.`,
-    sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
   }),
   pattern({
     id: 'tunisian-purl',
@@ -448,7 +413,6 @@ Repeat row 2.`,
 Row 1: pick up a loop in the 2nd ch from the hook and in each ch to the end; return.
 Row 2: tps in each st to the end; return.
 Repeat row 2.`,
-    sample: ['nnnnnnnn', 'nnnnnnnn', 'nnnnnnnn'],
   }),
   pattern({
     id: 'sideways-rib',
@@ -460,6 +424,5 @@ Repeat row 2.`,
     text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
 Row 2: ch 1 (does not count as a st), sc blo in each st to the end; turn.
 Repeat row 2.`,
-    sample: ['rrrrrrrr', 'rrrrrrrr', 'rrrrrrrr'],
   }),
 ];

@@ -1,5 +1,6 @@
 /** How rows in a stitch pattern are written: which rows of it, over which repeats, with which plain stitches beside them. */
 
+import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
@@ -10,8 +11,19 @@ import type { StitchText } from '../stitch/textReader.js';
 import type { StitchedRow } from '../stitch/workPiece.js';
 import type { Sentence } from '../read/words.js';
 import { line, type Line } from '../write/line.js';
-import { rangeInWords } from '../write/rowWords.js';
-import type { PieceSoFar } from './pieceSoFar.js';
+import type { RoundWay } from '../work/rows.js';
+import { rangeInWords, type RowWords } from '../write/rowWords.js';
+
+/** What is asked of a piece while its rows in pattern are written. */
+interface PieceSoFar {
+  fabric: Fabric;
+  stitch: string;
+  stitches: FabricStitches;
+  stitchedRows: () => readonly ReadonlyMap<string, StitchedRow | null>[];
+  wayOf: (part: string) => RoundWay | undefined;
+  wordsOf: (part: string) => RowWords;
+  isRightSide: (n: number) => boolean;
+}
 
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
 
@@ -61,7 +73,7 @@ export function rowsInPattern(
   const sizes = to.flatMap((_, size) => (worked[size] ? [size] : []));
   if (sizes.length === 0) return [];
   const followed = sizes.every(
-    (size) => at(size, from[size]!)?.pattern != null && at(size, to[size]!)?.pattern != null,
+    (size) => isInPattern(at(size, from[size]!)) && isInPattern(at(size, to[size]!)),
   );
   const count = countLine(counts, soFar);
   const ranges = to.map((last, size) => rangeInWords(from[size]!, last));
@@ -105,6 +117,10 @@ export function rowsInPattern(
     line`${words.one}s ${to.map((n, size) => rangeInWords(begins[size]!, n))}: ${{ inline: which }}${{ inline: beside }}; ${words.end}. ${{ inline: count }}`,
   );
   return lines;
+}
+
+function isInPattern(row: StitchedRow | null): boolean {
+  return row !== null && row.pattern !== null;
 }
 
 /** Plain stitches at the right and the left edge, seen from the right side. */

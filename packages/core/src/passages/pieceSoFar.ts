@@ -1,5 +1,5 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
-import { stitchesOf, type FabricStitches } from '../stitch/ofFabric.js';
+import { fabricStitches, type FabricStitches } from '../stitch/ofFabric.js';
 import { workPieceStitches, type StitchedRow } from '../stitch/workPiece.js';
 import { rowsOf, type RowRun } from '../work/runs.js';
 import type { PieceRole } from '../joins/roles.js';
@@ -49,7 +49,7 @@ export class PieceSoFar {
 
   /** What the fabric is worked in. */
   get stitches(): FabricStitches {
-    return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOf(this.fabric);
+    return this.isPlain ? { is: 'plain', stitch: this.stitch } : fabricStitches(this.fabric);
   }
 
   /** What is worked in rows that are not shaped. */
@@ -65,8 +65,10 @@ export class PieceSoFar {
       const [begin] = passages;
       const worked = workPieceStitches(
         runs,
-        fabrics.map(({ of, first }) => ({ from: first, stitches: stitchesOf(of), plain: stitchOf(of) })),
-        begin?.kind === 'start' && begin.along === null ? 'chain' : 'plain row',
+        fabrics.map(({ of, first }) => ({ from: first, stitches: fabricStitches(of), plain: stitchOf(of) })),
+        begin?.kind === 'start' && begin.along === null && fabrics[0]!.of.foundation !== 'stitches'
+          ? 'chain'
+          : 'plain row',
       );
       return new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
     });

@@ -7,7 +7,7 @@ import { countOf } from '../text/singular.js';
 import type { RoundWay } from '../work/rows.js';
 import { line, type Line } from '../write/line.js';
 import type { RowWords } from '../write/rowWords.js';
-import type { FabricStitches } from '../stitch/ofFabric.js';
+import { chainsBeyond, type FabricStitches } from '../stitch/ofFabric.js';
 import { countLine, firstRowWords, textOfPart } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { PieceSoFar, WrittenPiece } from './pieceSoFar.js';
@@ -138,11 +138,11 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
   }
   // What is too narrow for whole repeats (a strap, a cord) is plain.
   if (along === null && of.is === 'rows' && !fits(starts, of, round)) soFar.isPlain = true;
-  if (along === null && of.is === 'rows' && !soFar.isPlain) {
+  if (along === null && of.is === 'rows' && !soFar.isPlain && (round || fabric.foundation !== 'stitches')) {
     const text = textOfPart(of, round);
     const chain = round
       ? line`Ch ${counts}; join with a sl st to a ring without twisting it.`
-      : line`Ch ${starts.map((start) => start.stitches + of.proof.chains.plus - of.proof.base.plus)}.`;
+      : line`Ch ${starts.map((start) => start.stitches + chainsBeyond(fabric))}.`;
     return [
       chain,
       line`${words.one} 1 (RS): ${firstRowWords(text)}; ${words.end}. ${{ inline: countLine(counts, soFar) }}`,

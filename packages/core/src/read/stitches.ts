@@ -118,11 +118,12 @@ export class StitchProver {
   ): string[] {
     const mark = inPattern.find(({ to }) => to >= n);
     const found = mark && this.patterns.get(mark.of.replace(IN_THE_ROUND, ''));
-    if (!mark || !found || stitched?.pattern == null || IN_THE_ROUND.test(mark.of)) return [];
+    if (!mark || !found || (stitched?.pattern ?? null) === null || IN_THE_ROUND.test(mark.of)) return [];
     const { text } = found;
+    const pattern = stitched!.pattern!;
     const nodes =
-      stitched.pattern > 0
-        ? text.rows[stitched.pattern]!.nodes
+      pattern > 0
+        ? text.rows[pattern]!.nodes
         : n === 1 && begun === 'chain'
           ? withSkippedSaid(text)
           : rowOverStitches(text);

@@ -1,4 +1,4 @@
-import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
+import { foundationExtra, stitchOf, type Fabric } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { stitchPattern, type StitchPattern } from './pattern.js';
 import { heightOf } from './kinds.js';
@@ -19,7 +19,7 @@ const KNOWN = new Map<string, FabricStitches>();
 const MOST_KNOWN = 200;
 
 /** The stitches of a fabric; what was found of a text is kept, since proving it takes some milliseconds. */
-export function stitchesOf(fabric: Fabric): FabricStitches {
+export function fabricStitches(fabric: Fabric): FabricStitches {
   const text = rowsText(fabric);
   if (text === null) return isSimple(fabric) ? { is: 'plain', stitch: stitchOf(fabric) } : { is: 'unknown' };
   const known = KNOWN.get(text);
@@ -132,7 +132,9 @@ const SENTENCES_OF_BEFORE: Readonly<Record<string, string>> = {
   'sc blo in each st.': 'sideways-rib',
 };
 
-/** Whether every count that a typed rule allows is one that the rows allow. */
-export function ruleFits(typed: CountRule, proven: CountRule): boolean {
-  return typed.multiple % proven.multiple === 0 && (typed.plus - proven.plus) % proven.multiple === 0;
+/** Chains to make beyond the stitches of a piece: as the rows of its pattern need them, else as the fabric says. */
+export function chainsBeyond(fabric: Fabric): number {
+  const of = fabricStitches(fabric);
+  if (of.is !== 'rows' || fabric.foundation === 'stitches') return foundationExtra(fabric);
+  return of.proof.chains.plus - of.proof.base.plus;
 }

@@ -86,7 +86,8 @@ function apart(node: Node): Node[] {
   return [node];
 }
 
-function hasSides(nodes: readonly Node[]): boolean {
+/** Whether a row looks different from behind: it goes round posts, or into one loop. */
+export function hasSides(nodes: readonly Node[]): boolean {
   return nodes.some(
     (node) =>
       (node.op === 'work' && (node.stitch.post !== undefined || node.stitch.loop !== undefined)) ||

@@ -4,8 +4,9 @@ import { foundationChain, stitchesIn, type Course, type Unit } from './course.js
 import { workRow } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
 import type { FabricStitches } from './ofFabric.js';
+import { rowOverStitches } from './overStitches.js';
 import { patternRowAt, plainFoundation, prove, workPattern, type StitchProof } from './prove.js';
-import { roundVersion } from './round.js';
+import { hasSides, roundVersion } from './round.js';
 import type { StitchText } from './textReader.js';
 import {
   isPlainRow,
@@ -192,7 +193,7 @@ class RowWorker {
       return { state: { course, zone, done: 1 }, row: stitched(index, zone, row.count, course) };
     }
     if (beginning === 'plain row') {
-      const course = this.plainRow(row.count);
+      const course = this.plainRow(row.count, row.side);
       // A plain row is the first row of patterns that begin with one.
       const counts = fits && isPlainRow(this.text.rows[0]!);
       return {
@@ -221,7 +222,7 @@ class RowWorker {
     return { state, row: stitched(pattern.index, below.zone, row.count, course) };
   }
 
-  private plainRow(count: number): Course {
+  private plainRow(count: number, side: Row['side']): Course {
     const chain = foundationChain(count + 1);
     const node: Node = {
       op: 'work',
@@ -232,10 +233,11 @@ class RowWorker {
     };
     const rest: Node = { ...node, place: { at: 'each', noun: { what: 'ch' }, reach: { to: 'end' } } };
     const counts = { as: 'nothing' } as const;
-    return workRow({ nodes: [{ ...node, counts }, ...(count > 1 ? [rest] : [])] }, chain, {
+    const course = workRow({ nodes: [{ ...node, counts }, ...(count > 1 ? [rest] : [])] }, chain, {
       turned: true,
       round: false,
     });
+    return side === 'RS' ? course : { ...course, direction: -1, units: [...course.units].reverse() };
   }
 
   /**
@@ -269,11 +271,14 @@ class RowWorker {
       after: end.change === 0 ? 0 : 1,
     };
     let fault: StitchError | null = null;
-    for (const zone of this.zones(
-      span,
-      below.zone,
-      rightSide ? [least.before, least.after] : [least.after, least.before],
-    )) {
+    // A pattern that has sides begins from its own: one more plain row brings it there.
+    const waits =
+      below.done === 0 &&
+      pattern.row.side !== row.side &&
+      this.text.rows.some(({ nodes }) => hasSides(nodes));
+    for (const zone of waits
+      ? [null]
+      : this.zones(span, below.zone, rightSide ? [least.before, least.after] : [least.after, least.before])) {
       const before =
         zone === null
           ? row.count
@@ -444,7 +449,7 @@ class RowWorker {
       rightSide: boolean;
     },
   ): Node[] {
-    const { zone, below, before, after, begin, end, course, rightSide } = at;
+    const { zone, below, before, after, begin, course, rightSide } = at;
     const { multiple } = this.base;
     const grown =
       !below ||
@@ -453,14 +458,25 @@ class RowWorker {
     const units = [...course.units].reverse();
     // Two in the first stitch, of which the second is the first of the repeats.
     const shared = begin > 0 && before === begin;
+    const beyond = after > 0 ? this.stitchesBeyond(course, zone, rightSide) : null;
+    const begun = shared ? 'same' : before > 0 ? 'next' : null;
+    // Nothing is in pattern yet: the first row goes over stitches as it does into a chain.
+    if (!below && pattern === this.text.rows[0])
+      return this.aroundRow(units, embed(rowOverStitches(this.text), begun, beyond), before > 0, at);
     const inner = grown
       ? this.placed(pattern, zone, course, rightSide, before, begin)
-      : embed(
-          pattern.nodes,
-          shared ? 'same' : before > 0 ? 'next' : null,
-          after > 0 ? this.stitchesBeyond(course, zone, rightSide) : null,
-        );
-    const lead = before > 0 || grown ? [this.idleChain(), ...this.edgePart(units, before, begin, true)] : [];
+      : embed(pattern.nodes, begun, beyond);
+    return this.aroundRow(units, inner, before > 0 || grown, at);
+  }
+
+  /** A row in pattern between the plain stitches at its ends. */
+  private aroundRow(
+    units: readonly Unit[],
+    inner: readonly Node[],
+    begun: boolean,
+    { before, after, begin, end }: { before: number; after: number; begin: number; end: number },
+  ): Node[] {
+    const lead = begun ? [this.idleChain(), ...this.edgePart(units, before, begin, true)] : [];
     if (after === 0) return [...lead, ...inner];
     if (end > 0 && after === end) return [...lead, ...inner, this.one(end, { at: 'same' })];
     return [...lead, ...inner, ...this.edgePart([...units].reverse(), after, end, false)];

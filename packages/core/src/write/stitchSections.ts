@@ -1,5 +1,5 @@
 import type { CountRule, Fabric } from '../fabric/fabric.js';
-import { stitchesOf } from '../stitch/ofFabric.js';
+import { fabricStitches } from '../stitch/ofFabric.js';
 import { withSkippedSaid } from '../stitch/overStitches.js';
 import { printRow } from '../stitch/print.js';
 import { roundVersion } from '../stitch/round.js';
@@ -38,7 +38,7 @@ export function patternLines({ specials, rows, repeat, work }: StitchText): Line
  * plain fabric needs none; one without rows says what its maker wrote of it.
  */
 export function stitchSections(fabric: Fabric, sizes: readonly WrittenSize[]): PatternSection[] {
-  const of = stitchesOf(fabric);
+  const of = fabricStitches(fabric);
   const section = (heading: string, id: string, lines: Line[]): PatternSection => ({
     id: `fabric-${fabric.id}${id}`,
     heading: `Stitch pattern: ${heading}`,

@@ -1,4 +1,5 @@
-import { foundationExtra, type Fabric } from '../../fabric/fabric.js';
+import { type Fabric } from '../../fabric/fabric.js';
+import { chainsBeyond } from '../../stitch/ofFabric.js';
 import type { Start } from '../../passages/start.js';
 import type { PanelId } from '../counts.js';
 import type { PieceProgram } from '../construction.js';
@@ -54,5 +55,5 @@ export function panelShows(piece: PanelId, changes: boolean): NonNullable<PieceP
 
 /** The first row of a piece of its own: a foundation chain. */
 export function foundation(stitches: number, fabric: Fabric): Start {
-  return { kind: 'start', part: 'main', stitches, extra: foundationExtra(fabric), along: null };
+  return { kind: 'start', part: 'main', stitches, extra: chainsBeyond(fabric), along: null };
 }

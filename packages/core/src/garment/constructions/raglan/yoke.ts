@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../../fabric/fabric.js';
+import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import {
   changeIn,
   countsAfterRow,
@@ -78,7 +78,7 @@ export function yoke(input: Input, counts: GarmentCounts): RaglanYoke {
       kind: 'start',
       part: 'main',
       stitches,
-      extra: flatAtFirst ? foundationExtra(fabric) : 0,
+      extra: flatAtFirst ? chainsBeyond(fabric) : 0,
       along: null,
       over: withLines(first, line.stitches),
       ...(flatAtFirst ? {} : { round: style.rounds }),

@@ -1,4 +1,4 @@
-import { foundationExtra } from '../../../fabric/fabric.js';
+import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { countsAfter, countsByRow } from '../../../shaping/schedule.js';
 import { construction, type PieceProgram, type Program, type SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
@@ -66,7 +66,7 @@ function program(input: Input, counts: GarmentCounts): Program {
         kind: 'start',
         part: 'main',
         stitches: neck,
-        extra: open ? foundationExtra(fabric) : 0,
+        extra: open ? chainsBeyond(fabric) : 0,
         along: null,
         ...(open ? {} : { round: style.rounds }),
       },

@@ -1,5 +1,5 @@
 import { bodyLevels } from '../../../body/levels.js';
-import { foundationExtra } from '../../../fabric/fabric.js';
+import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Side } from '../../../joins/roles.js';
@@ -129,7 +129,7 @@ function tube({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
         kind: 'start',
         part: 'main',
         stitches,
-        extra: flat ? foundationExtra(fabric) : 0,
+        extra: flat ? chainsBeyond(fabric) : 0,
         along: null,
         ...(style.rounds === 'sewn' ? {} : { round: style.rounds }),
       },

@@ -1,4 +1,5 @@
-import { foundationExtra, shapingUnit } from '../../../fabric/fabric.js';
+import { shapingUnit } from '../../../fabric/fabric.js';
+import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../passages/passage.js';
@@ -62,7 +63,7 @@ export function sleeve(
         kind: 'start',
         part: 'main',
         stitches: up ? cuff : top,
-        extra: up ? foundationExtra(fabric) : 0,
+        extra: up ? chainsBeyond(fabric) : 0,
         along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
         ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
       },

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { readStitches } from './stitches';
+
+expose({ readStitches });
