@@ -20,7 +20,7 @@ describe('the finished pattern', () => {
     await browser.open(design('hollinwood-jumper', 'pattern'));
     await browser.eventually(async () =>
       expect(await browser.text('[data-testid=proof]')).toMatch(
-        /^Worked through: [\d,]+ rows, 9 sizes, no difference$/,
+        /^Worked through: [\d,]+ rows, [\d,]+ stitches, 9 sizes, no difference$/,
       ),
     );
     expect(await browser.text('[data-testid=schematic]')).toContain('Back: lower edge');

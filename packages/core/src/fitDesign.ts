@@ -1,5 +1,6 @@
 import { unusedNotes } from './advice/unused.js';
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
+import { stitchNotes } from './advice/stitches.js';
 import type { Note } from './advice/note.js';
 import { sharedCounts, unevenSteps } from './advice/range.js';
 import type { Neighbours } from './because/counted.js';
@@ -147,7 +148,7 @@ function notesOf(
       ...draft.notes,
       ...fits[at]!.notes,
       ...(at === 0
-        ? [...unusedNotes(construction, design.garment), ...estimateNotes(design.fabrics), ...shared]
+        ? [...unusedNotes(construction, design.garment), ...estimateNotes(design.fabrics), ...stitchNotes(design.fabrics), ...shared]
         : []),
       ...bodyNotes(body, usedBy(draft), size.body, size.group, before),
       ...(at === firstChild ? [childNote(size.group)] : []),

@@ -20,7 +20,7 @@ export function ProofLine() {
         Working it through …
       </span>
     );
-  const { rows, sizes, differences } = made.proof;
+  const { rows, stitches, unfollowed, sizes, differences } = made.proof;
   if (differences.length === 0)
     return (
       <span
@@ -28,8 +28,9 @@ export function ProofLine() {
         role="status"
         data-testid="proof"
       >
-        <CircleCheck size={14} aria-hidden /> Worked through: {rows.toLocaleString('en')} rows, {sizes}{' '}
-        {sizes === 1 ? 'size' : 'sizes'}, no difference
+        <CircleCheck size={14} aria-hidden /> Worked through: {rows.toLocaleString('en')} rows,{' '}
+        {stitches.toLocaleString('en')} stitches, {sizes} {sizes === 1 ? 'size' : 'sizes'}, no difference
+        {unfollowed > 0 && ` (${unfollowed.toLocaleString('en')} rows in pattern by their counts)`}
       </span>
     );
   const [first] = differences;

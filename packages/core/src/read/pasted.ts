@@ -1,6 +1,7 @@
 import { fromTerms, type Terms } from '../write/terms.js';
 import { figuresOfSize } from './ofSize.js';
-import { InstructionFault, readInstructions, workInstructions, type Instruction } from './instructions.js';
+import { foundationChain, plainCourse, type Course } from '../stitch/course.js';
+import { countsOf, troubleInWords, workWords } from './workWords.js';
 
 /** What is wrong in pasted rows: the line of the text (from 1), the row as it is called, and the size where it shows. */
 export interface PastedProblem {
@@ -24,6 +25,7 @@ interface PastedRow {
   label: string;
   times: number;
   instructions: string;
+  round: boolean;
   /** The count that it states for each size; null without one. */
   counts: number[] | null;
 }
@@ -51,6 +53,13 @@ export function checkPasted(
     problems: [],
     counts: labels.map((_, size) => start?.[size] ?? null),
   };
+  const hook: Hook = {
+    courses: labels.map((_, size) => {
+      const many = start?.[size];
+      return many === undefined ? null : plainCourse(many, 'sc');
+    }),
+    counts: [...check.counts],
+  };
   const broken = new Set<number>();
   if (text.length > MOST_PASTED) {
     check.problems.push({
@@ -76,48 +85,64 @@ export function checkPasted(
     }
     for (const [size] of labels.entries()) {
       if (broken.has(size)) continue;
-      let list: Instruction[];
-      try {
-        list = readInstructions(figuresOfSize(row.instructions, size, labels.length));
-      } catch (error) {
-        if (!(error instanceof InstructionFault)) throw error;
-        problem(null, error.message);
+      const words = figuresOfSize(row.instructions, size, labels.length);
+      const fault = workPasted(words, row, size, hook);
+      if (!fault) {
+        check.counts[size] = hook.counts[size] ?? null;
+        continue;
+      }
+      if (fault.unread) {
+        problem(null, fault.message);
         return check;
       }
-      const fault = workRow(list, row, size, check.counts);
-      if (fault) {
-        broken.add(size);
-        check.counts[size] = null;
-        problem(size, fault);
-      }
+      broken.add(size);
+      check.counts[size] = null;
+      problem(size, fault.message);
     }
     check.rows += row.times;
   }
   return check;
 }
 
-/** Works a row for a size and moves its count on; says what is wrong, or null. */
-function workRow(
-  list: readonly Instruction[],
-  { times, counts: stated }: PastedRow,
+/** What lies on the hook, for each size. */
+interface Hook {
+  courses: (Course | null)[];
+  counts: (number | null)[];
+}
+
+/** Works a row for a size and moves on what lies on the hook; says what is wrong, or null. */
+function workPasted(
+  words: string,
+  { times, counts: stated, round, instructions }: PastedRow,
   size: number,
-  counts: (number | null)[],
-): string | null {
+  hook: Hook,
+): { message: string; unread?: boolean } | null {
   const said = stated?.[size];
+  const chain = /^ch(?:ain)? (\d+)\s*\.?$/i.exec(words.trim());
+  if (chain) {
+    hook.courses[size] = foundationChain(Number(chain[1]));
+    hook.counts[size] = null;
+    return null;
+  }
   for (let i = 0; i < times; i += 1) {
-    const before = counts[size] ?? null;
-    if (before === null) {
-      counts[size] = said ?? null;
+    const below = hook.courses[size] ?? null;
+    if (below === null) {
+      // The row is read all the same; its count is taken as it stands.
+      const trouble = troubleInWords(words);
+      if (trouble) return { message: trouble, unread: true };
+      hook.counts[size] = said ?? null;
+      hook.courses[size] = said === undefined ? null : plainCourse(said, 'sc');
       continue;
     }
-    const worked = workInstructions(list, before);
-    if (!worked.ok) return worked.message;
-    // Slip stitches are stitches where only so the row comes to what it says.
-    const { count, slips } = worked;
-    counts[size] = slips > 0 && said === count + slips && times === 1 ? said : count;
+    const worked = workWords(words, below, { round, turned: !round || /\bturn\b/i.test(instructions) });
+    if (!worked.ok) return { message: worked.message, unread: troubleInWords(words) !== null };
+    const counts = countsOf(worked.course, worked.nodes);
+    hook.courses[size] = worked.course;
+    // Slip stitches and chains are stitches where only so the row comes to what it says.
+    hook.counts[size] = said !== undefined && counts.includes(said) ? said : counts[0]!;
   }
-  if (said !== undefined && counts[size] !== said)
-    return `comes to ${counts[size]} stitches, but says ${said}`;
+  if (said !== undefined && hook.counts[size] !== said)
+    return { message: `comes to ${hook.counts[size]} stitches, but says ${said}` };
   return null;
 }
 
@@ -139,6 +164,7 @@ function rowsOfText(text: string, sizes: number): PastedRow[] {
       line,
       label: label ? label[0].replace(/[:.]\s*$/, '').trim() : said.slice(0, 30),
       times: Math.max(1, last - first + 1),
+      round: /^(?:rnd|round)/i.test(label?.[1] ?? ''),
       instructions: stated ? body.slice(0, stated.at) : body,
       counts: stated?.counts ?? null,
     };

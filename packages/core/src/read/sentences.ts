@@ -1,5 +1,6 @@
 import { PASSAGE_SENTENCES } from '../passages/registry.js';
-import { readInstructions, workInstructions } from './instructions.js';
+import { plainCourse } from '../stitch/course.js';
+import { workWords } from './workWords.js';
 import { ReadFault } from './maker.js';
 import type { Sentence } from './words.js';
 
@@ -20,9 +21,9 @@ export const SENTENCES: readonly Sentence[] = [
       // They do not fit in this size.
       if (row === '–') return;
       const below = reader.countAfter(Number(row) - 1);
-      const worked = workInstructions(readInstructions(list!), below);
+      const worked = workWords(list!, plainCourse(below, 'sc'));
       if (!worked.ok) throw new ReadFault(`the row of buttonholes: ${worked.message}`);
-      reader.agree(worked.count, reader.countAfter(Number(row)), 'the row of buttonholes');
+      reader.agree(worked.course.units.length, reader.countAfter(Number(row)), 'the row of buttonholes');
     },
   },
   { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },

@@ -244,9 +244,9 @@ class StitchHook {
       return this.make(stitch, times, [this.inside.place], this.inside.group);
     if (stitch.together && this.closesPlaces(stitch, place)) {
       const many = stitch.together;
-      const found: Found[] = [];
       const noun: Noun = 'noun' in place ? place.noun : { what: 'st' };
-      for (let j = 0; j < many; j += 1) found.push(this.take(this.next(noun, span)));
+      const where: Place = place.at === 'here' ? { at: 'next', many, noun } : place;
+      const found = [...this.places(where, span, i)];
       return this.make(stitch, times, found);
     }
     if (place.at === 'from hook') return this.fromHook(node, i);
@@ -289,7 +289,7 @@ class StitchHook {
   /** Whether legs are worked in so many places, or all in one. */
   private closesPlaces(stitch: StitchWords, place: Place): boolean {
     if (stitch.name) return false;
-    return place.at === 'here' || (place.at === 'next' && place.many === stitch.together!);
+    return place.at === 'here' || ('many' in place && place.many === stitch.together!);
   }
 
   private fromHook(node: Extract<Node, { op: 'work' | 'group' }>, i: number): void {
@@ -516,6 +516,16 @@ class StitchHook {
         return i < 0 ? null : this.unitPlace(i);
       }
       case 'sp': {
+        // Of a row that is known by its count alone a space is as many places as it has chains.
+        if (this.course.foundation && noun.chains !== undefined)
+          return from + noun.chains <= below.length
+            ? {
+                first: from,
+                last: from + noun.chains - 1,
+                gap: false,
+                x: (this.xOf(from) + this.xOf(from + noun.chains - 1)) / 2,
+              }
+            : null;
         if (noun.chains === undefined && !this.hasRuns) {
           const gap = this.find(
             Math.max(1, from, this.gapAt + 1),
@@ -671,6 +681,7 @@ class StitchHook {
     const { below } = this;
     const i = this.way.round && !this.way.turned ? 0 : below.length - 1;
     const unit = below[i];
+    if (this.course.foundation && this.cur === i) return this.unitPlace(i);
     if (!unit || unit.turning === 0)
       throw new StitchError(
         span,
@@ -781,11 +792,14 @@ class StitchHook {
     const followed = times.to === 'end' && this.nodes[i] === node && this.isFollowed(i);
     while (!this.reached(times, spaces)) {
       const before = this.progress();
+      const left = this.requiredLeft();
+      this.usedUp = false;
       const state = followed ? this.state() : null;
       try {
         this.run_(body, i);
       } catch (error) {
-        if (!state || !(error instanceof StitchError)) throw error;
+        if (!(error instanceof StitchError)) throw error;
+        if (!state) throw done > 0 && this.usedUp ? this.inTheMiddle(left, done, span) : error;
         this.back(state);
         this.oneLess = null;
         return;
@@ -811,6 +825,14 @@ class StitchHook {
   }
   private run_(body: readonly Node[], i: number): void {
     for (const one of body) this.at(one, i);
+  }
+  /** Whether the last place that was looked for lay beyond the end of the row below. */
+  private usedUp = false;
+  private inTheMiddle(left: number, done: number, span: Span): StitchError {
+    return new StitchError(
+      span,
+      `The repeat does not come out: after ${done === 1 ? 'one repeat' : `${done} repeats`} ${left === 1 ? '1 stitch is' : `${left} stitches are`} left.`,
+    );
   }
   private notComingOut(reach: Reach, done: number, span: Span): StitchError {
     const wanted = reach.to === 'last' ? `the last ${reach.many}` : 'the turning chain';
@@ -845,7 +867,7 @@ class StitchHook {
     }
     if (reach.to === 'turning') {
       const left = this.stitchesLeft();
-      return left === 1 && (below.at(-1)?.turning ?? 0) > 0;
+      return left === 1 && (this.course.foundation || (below.at(-1)?.turning ?? 0) > 0);
     }
     const { many, noun } = reach;
     if (noun.what === 'st' || noun.what === 'any') {
@@ -956,6 +978,7 @@ class StitchHook {
               ? noun.name
               : 'stitch';
     const left = this.requiredLeft();
+    this.usedUp = this.cur >= this.below.length || left === 0;
     return new StitchError(
       span,
       this.cur >= this.below.length || left === 0

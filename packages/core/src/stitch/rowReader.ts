@@ -515,7 +515,14 @@ class RowReader {
     }
     if (/^inc(?:rease)?$/.test(this.word()!)) {
       this.at += 1;
-      return this.often(this.placed({ kind: 'sc' }, 2, from), from);
+      const nodes = this.placed({ kind: 'sc' }, 2, from);
+      const next: Place = { at: 'next', many: 1, noun: { what: 'st' } };
+      return this.often(
+        nodes.map((node): Node =>
+          node.op === 'work' && node.place.at === 'here' ? { ...node, place: next } : node,
+        ),
+        from,
+      );
     }
     if (/^dec(?:rease)?$/.test(this.word()!)) {
       this.at += 1;
