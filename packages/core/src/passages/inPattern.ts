@@ -141,17 +141,23 @@ function besideWords(rows: readonly (StitchedRow | null)[], to: readonly number[
   return line`, with ${plain.map(({ right }) => right)} plain ${soFar.stitch} at the right edge and ${plain.map(({ left }) => left)} at the left`;
 }
 
-/** What is said after rows shaped by single stitches: what lies outside the repeats. */
+/** What is said after rows that are shaped: what lies outside the repeats, or that only whole ones are taken. */
 export function afterShaping(part: string, to: readonly number[], soFar: PieceSoFar): Line[] {
-  if (soFar.stitches.is !== 'rows' || soFar.fabric.shaping === 'units' || soFar.wayOf(part) !== undefined)
-    return [];
+  if (soFar.stitches.is !== 'rows' || soFar.wayOf(part) !== undefined) return [];
   const rows = soFar.stitchedRows().map((of, size) => of.get(`${part}:${to[size]!}`) ?? null);
-  const keep = `Keep the repeats above each other; sts at an edge that make no whole repeat are plain ${soFar.stitch}.`;
+  const { name } = soFar.fabric;
+  const whole = soFar.fabric.shaping === 'units';
+  const keep = whole
+    ? `Shape by whole repeats of ${name}: each row begins and ends as its rows do.`
+    : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${soFar.stitch}.`;
   if (rows.some((row) => row === null)) return [[keep]];
+  const repeats = rows.map((row) => row!.repeats);
   const plain = rows.map((row, size) => plainBeside(row, to[size]!, soFar));
-  return [
-    line`${keep} After these rows there are ${rows.map((row) => row!.repeats)} repeats, ${plain.map(({ right }) => right)} plain sts at the right edge and ${plain.map(({ left }) => left)} at the left.`,
-  ];
+  const beside =
+    whole && plain.every(({ right, left }) => right + left === 0)
+      ? []
+      : line`, ${plain.map(({ right }) => right)} plain sts at the right edge and ${plain.map(({ left }) => left)} at the left`;
+  return [line`${keep} After these rows there are ${repeats} repeats${{ inline: beside }}.`];
 }
 
 const LEFT_OUT = '(?:–|\\d+)';
@@ -176,10 +182,16 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^Keep the repeats above each other; .+?\.(?: After these rows there are (\d+) repeats?, (\d+) plain sts? at the right edge and (\d+) at the left\.)?$/,
-    read: ([, repeats, right, left], reader) => {
+    form: /^(?:Keep the repeats of (.+?) above each other; .+?|Shape by whole repeats of (.+?): .+?)\.(?: After these rows there are (\d+) repeats?(?:, (\d+) plain sts? at the right edge and (\d+) at the left)?\.)?$/,
+    read: ([, kept, whole, repeats, right, left], reader) => {
+      reader.said.names.push({ of: (kept ?? whole)!, from: reader.maker.now().n });
       if (repeats !== undefined)
-        reader.repeatsAfter({ repeats: Number(repeats), right: Number(right), left: Number(left) });
+        reader.repeatsAfter({
+          of: (kept ?? whole)!,
+          repeats: Number(repeats),
+          right: Number(right ?? 0),
+          left: Number(left ?? 0),
+        });
     },
   },
   {

@@ -31,7 +31,9 @@ export interface SaidInPattern {
 export interface SaidOfStitches {
   inPattern: SaidInPattern[];
   /** Repeats and plain stitches after a row. */
-  repeats: { part: string; n: number; repeats: number; right: number; left: number }[];
+  repeats: { of: string; part: string; n: number; repeats: number; right: number; left: number }[];
+  /** Patterns that rows up to one are said to be shaped in. */
+  names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
   written: { part: string; n: number; words: string }[];
   /** Rows in which another fabric begins. */
@@ -43,7 +45,14 @@ export interface SaidOfStitches {
 /** A piece as far as its sentences have been read. */
 export class PieceReader {
   readonly maker: Maker;
-  readonly said: SaidOfStitches = { inPattern: [], repeats: [], written: [], changes: [], loose: 0 };
+  readonly said: SaidOfStitches = {
+    inPattern: [],
+    repeats: [],
+    names: [],
+    written: [],
+    changes: [],
+    loose: 0,
+  };
   chain = 0;
   /** Stitches that a shaping row changes, as its sentence says. */
   step = 0;
@@ -104,7 +113,7 @@ export class PieceReader {
     this.said.inPattern.push({ ...said, part: this.maker.now().name });
   }
 
-  repeatsAfter(said: { repeats: number; right: number; left: number }): void {
+  repeatsAfter(said: { of: string; repeats: number; right: number; left: number }): void {
     const { name, n } = this.maker.now();
     this.said.repeats.push({ ...said, part: name, n });
   }

@@ -44,9 +44,10 @@ export class StitchProver {
 
   prove(rows: readonly Row[], said: SaidOfStitches, begun: 'chain' | 'plain row'): ProvenStitches {
     const counted = rows.reduce((sum, { count }) => sum + count, 0);
-    if (said.inPattern.length === 0) return { stitches: counted, unfollowed: said.loose, differences: [] };
+    const named = [...said.inPattern, ...said.names];
+    if (named.length === 0) return { stitches: counted, unfollowed: said.loose, differences: [] };
     const sections = this.sectionsOf(said);
-    const missing = said.inPattern.find(({ of }) => !this.patterns.has(of.replace(IN_THE_ROUND, '')));
+    const missing = named.find(({ of }) => !this.patterns.has(of.replace(IN_THE_ROUND, '')));
     if (missing) return { stitches: 0, unfollowed: 0, differences: [`there are no rows of ${missing.of}`] };
     const worked = workPieceStitches(runsIn(rows), sections, begun);
     const at = new Map(
@@ -90,11 +91,11 @@ export class StitchProver {
   }
 
   /** The fabrics of a piece as far as its sentences name them. */
-  private sectionsOf({ inPattern, changes }: SaidOfStitches): StitchSection[] {
+  private sectionsOf({ inPattern, names, changes }: SaidOfStitches): StitchSection[] {
     const begins = [1, ...changes];
     return begins.map((from, i) => {
       const until = begins[i + 1] ?? Infinity;
-      const name = inPattern
+      const name = [...inPattern, ...names]
         .find((mark) => mark.from >= from && mark.from < until)
         ?.of.replace(IN_THE_ROUND, '');
       const stitches = name === undefined ? undefined : this.patterns.get(name);
@@ -113,10 +114,10 @@ export class StitchProver {
     n: number,
     words: string,
     stitched: StitchedRow | null,
-    { inPattern }: SaidOfStitches,
+    { inPattern, names }: SaidOfStitches,
     begun: 'chain' | 'plain row',
   ): string[] {
-    const mark = inPattern.find(({ to }) => to >= n);
+    const mark = inPattern.find(({ to }) => to >= n) ?? names.find((one) => one.from >= n);
     const found = mark && this.patterns.get(mark.of.replace(IN_THE_ROUND, ''));
     if (!mark || !found || (stitched?.pattern ?? null) === null || IN_THE_ROUND.test(mark.of)) return [];
     const { text } = found;

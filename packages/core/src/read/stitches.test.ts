@@ -1,0 +1,125 @@
+import type { Design } from '../design.js';
+import { STITCH_PATTERNS } from '../fabric/startingSet.js';
+import { plan } from '../plan.js';
+import { demoDesigns } from '../testing/designs.js';
+import { pattern } from '../write/pattern.js';
+import { patternToText } from '../write/text.js';
+import { provePattern } from './pattern.js';
+
+const demos = demoDesigns();
+
+/** A demo design in a stitch pattern of the starting set. */
+function inPattern(demo: string, id: string, shaping: 'stitches' | 'units'): Design {
+  const design = demos[demo]!;
+  const { fabric } = STITCH_PATTERNS.find((one) => one.fabric.id === id)!;
+  const [body, ...rest] = design.fabrics;
+  const { unit: _, rowTypes: __, pattern: ___, ...plain } = body!;
+  const { id: ____, name: _____, hook, gauge: ______, ...stitches } = fabric;
+  return { ...design, fabrics: [{ ...plain, ...stitches, hook, name: fabric.name, shaping }, ...rest] };
+}
+
+const DESIGNS: Readonly<Record<string, Design>> = {
+  'a vest in mesh': demos['tolleyfield-vest']!,
+  'a vest in mesh from side to side': demos['saltmere-vest']!,
+  'a tube in waffle': demos['glasswort-tube']!,
+  'a jumper in a texture': demos['puddlestone-jumper']!,
+  'a layer with a mesh zone': demos['fernhollow-layer']!,
+  'a pullover in V’s, by stitches': inPattern('brackenlow-pullover', 'v-stitch', 'stitches'),
+  'a pullover in shells, by whole shells': inPattern('brackenlow-pullover', 'shells', 'units'),
+  'a notched jumper in cables': inPattern('hollinwood-jumper', 'cable-9', 'stitches'),
+  'a set-in jumper in crossed pairs': inPattern('quernmoss-pullover', 'crossed-pairs', 'stitches'),
+  'a pullover in granny clusters': inPattern('brackenlow-pullover', 'granny-clusters', 'units'),
+  'a pullover in wide V lace': inPattern('brackenlow-pullover', 'wide-v-lace', 'units'),
+};
+
+const written = (design: Design, at: number) => {
+  const planned = plan(design);
+  const size = planned.sizes[Math.min(at, planned.sizes.length - 1)]!;
+  const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm', size: size.id }));
+  return { text, sizes: [size] };
+};
+
+describe('the proof, stitch by stitch', () => {
+  it.each(Object.entries(DESIGNS))('works every stitch of every size: %s', (_, design) => {
+    const planned = plan(design);
+    const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm' }));
+    const proof = provePattern(text, planned.sizes);
+    expect(proof.differences).toEqual([]);
+    // A mesh has fewer stitches than its counts, which take its chains for stitches.
+    expect(proof.stitches).toBeGreaterThan(proof.rows);
+    expect(text).not.toMatch(/Rows? [\d–]+.*: dc in each st; turn.*mesh/);
+  });
+
+  const next = (figure: string) => String(Number(figure) + 1);
+  const KINDS: Readonly<Record<string, (line: string) => string | null>> = {
+    'a chain more to begin with': (line) => changed(line, /^Ch (\d+)/, next),
+    'the first stitch a chain further': (line) =>
+      changed(line, /^Row 1 .*?in the (\d+)(?:st|nd|rd|th) ch from/, next),
+    'a first stitch left out': (line) => changed(line, /^Row 1 \(RS\): (?:[^,*]+, )(\*)/, () => ''),
+    'chains in the first row': (line) => changed(line, /^Row 1 \(RS\): .*\*ch (\d+)/, next),
+    'what is skipped in the first row': (line) =>
+      changed(line, /^Row 1 \(RS\): .*sk the next (\d+) ch/, next),
+    'what the skipped chains count as': (line) => changed(line, /skipped ch count as \w+, ch (\d+)/, next),
+    'chains of a space': (line) => changed(line, /^Row [2-9] .*\*ch (\d+)/, next),
+    'what is skipped in the pattern': (line) =>
+      changed(line, /^Row [2-9] .*?sk the next (\d+) (?:sts|dc)/, next),
+    'which space': (line) => changed(line, /^Row [2-9] .*?in the next ch-(\d+) sp/, next),
+    // Behind a space the second stitch of its group may be counted or not.
+    'how far a repeat goes': (line) =>
+      /^Row [2-9] \(/.test(line) && !/sp; repeat/.test(line) && line.includes('to the last st;')
+        ? line.replace('to the last st;', 'to the last 2 sts;')
+        : null,
+    // One more in the first space of a row makes another sound pattern; in the others the rows no longer meet.
+    'how many in one place': (line) =>
+      /first sp/.test(line)
+        ? null
+        : changed(line, /^Row [2-9] \(.*?(\d) (?:dc|sc) in the (?:next|first) /, next),
+    'an edge stitch left out': (line) =>
+      /^Row [2-9] \(/.test(line) && /[;,] dc in the last st/.test(line)
+        ? line.replace(/[;,] dc in the last st/, '')
+        : null,
+    'a stitch too many': (line) =>
+      /^Row [2-9] \(/.test(line) ? line.replace(/; turn\.$/, ', dc in the next st; turn.') : null,
+    'which row comes again': (line) => changed(line, /: repeat row (\d+) of/, (n) => String(Number(n) - 1)),
+    'which row it begins with': (line) => changed(line, /beginning with row (\d+)/, next),
+    'which row it ends with': (line) => changed(line, /ending with row (\d+)/, next),
+    'plain stitches at the right edge': (line) => changed(line, /with (\d+) plain/, next),
+    'plain stitches after shaping': (line) => changed(line, /(\d+) plain sts? at the right edge/, next),
+    'repeats after shaping': (line) => changed(line, /there are (\d+) repeats/, next),
+    'a count': (line) =>
+      /^Rows? \d.*(?:repeat row|in turn)/.test(line) ? changed(line, /(\d+) sts\)$/, next) : null,
+    'the last row of a range': (line) =>
+      /(?:repeat row|in turn)/.test(line) ? changed(line, /^Rows \d+–(\d+)/, next) : null,
+    'rows that come again': (line) => changed(line, /^Repeat rows? (\d+)/, (n) => String(Number(n) + 7)),
+  };
+
+  it('finds a fault seeded in a repeat, an edge, a first row or a count', () => {
+    const found = new Map<string, number>();
+    const missed: string[] = [];
+    for (const [name, design] of Object.entries(DESIGNS))
+      for (const at of [1]) {
+        const { text, sizes } = written(design, at);
+        const lines = text.split('\n');
+        for (const [kind, change] of Object.entries(KINDS))
+          lines.forEach((line, i) => {
+            const wrong = change(line);
+            if (wrong === null || wrong === line) return;
+            const seeded = [...lines.slice(0, i), wrong, ...lines.slice(i + 1)].join('\n');
+            if (provePattern(seeded, sizes).differences.length === 0)
+              missed.push(`${name}, ${kind}: ${line} → ${wrong}`);
+            else found.set(kind, (found.get(kind) ?? 0) + 1);
+          });
+      }
+    expect(missed).toEqual([]);
+    expect(found.size).toBeGreaterThanOrEqual(15);
+    expect([...found.values()].reduce((sum, many) => sum + many, 0)).toBeGreaterThanOrEqual(300);
+  });
+});
+
+/** A line with the first group of a form changed; null where the form is not in it. */
+function changed(line: string, form: RegExp, change: (group: string) => string): string | null {
+  const found = form.exec(line);
+  if (!found?.[1]) return null;
+  const at = found.index + found[0].lastIndexOf(found[1]);
+  return line.slice(0, at) + change(found[1]) + line.slice(at + found[1].length);
+}
