@@ -56,12 +56,27 @@ export function ExportMenu({ text, document, size }: Props) {
     ['Plain text', () => download(`${name}.txt`, patternToPlainText(text), 'text/plain')],
     [
       'Web page (HTML)',
-      async () => download(`${name}.html`, patternToHtml(text, (await drawing()).svg), 'text/html'),
+      async () => {
+        const { svg, charts } = await drawing();
+        download(
+          `${name}.html`,
+          patternToHtml(text, svg + charts.map((chart) => chart.svg).join('')),
+          'text/html',
+        );
+      },
     ],
     ['Schematic (SVG)', async () => download(`${name}.svg`, (await drawing()).svg, 'image/svg+xml')],
     [
       'Strips of rows (SVG)',
       async () => download(`${name} strips.svg`, (await drawing()).strips, 'image/svg+xml'),
+    ],
+    [
+      'Charts of stitch patterns (SVG)',
+      async () => {
+        const { charts } = await drawing();
+        if (charts.length === 0) toast('These fabrics are plain: they have no chart.');
+        for (const { title, svg } of charts) download(`${fileName(title)}.svg`, svg, 'image/svg+xml');
+      },
     ],
     ['All counts (CSV)', async () => download(`${name}.csv`, await askCounts(), 'text/csv')],
     ['Plan (JSON)', () => downloadPlan(document)],

@@ -23,6 +23,7 @@ import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
 import { PasteDialog } from './PasteDialog';
 import { ProofLine } from './ProofLine';
 import { SchematicFigure } from './SchematicFigure';
+import { SectionChart } from './SectionChart';
 
 /** The look of what belongs to the chosen size. */
 const LIT = 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed';
@@ -136,6 +137,12 @@ export function PatternView() {
                   </p>
                 ),
               )}
+              <SectionChart
+                section={section.id}
+                size={which === 'one' ? size.id : null}
+                units={document.units}
+                plan={plan}
+              />
               {section.own?.map(
                 (sentence) =>
                   sentence.at !== null &&

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import {
   letterTable,
   pattern,
+  patternCharts,
   patternToPlainText,
   plan,
   schematicOf,
@@ -54,7 +55,13 @@ async function printed(name: string, paper: Paper) {
   const made = maker.createPdf(
     printedPattern(
       text,
-      { svg, strips: stripsSvg(sizes[0]!.pieces, 740), letters, sizes: labels },
+      {
+        svg,
+        strips: stripsSvg(sizes[0]!.pieces, 740),
+        letters,
+        sizes: labels,
+        charts: patternCharts(design.fabrics, sizes),
+      },
       'cm',
       paper,
     ),
@@ -111,7 +118,7 @@ describe('a printed pattern', () => {
     const text = pattern({ sizes }, design, { terms: 'us', units: 'cm' });
     const { content } = printedPattern(
       text,
-      { svg: '<svg/>', strips: '<svg/>', letters, sizes: ['S'] },
+      { svg: '<svg/>', strips: '<svg/>', letters, sizes: ['S'], charts: [] },
       'cm',
       'A4',
     );

@@ -7,6 +7,7 @@ import {
   lengthsRow,
   lineToText,
   type LetterRow,
+  type PatternChart,
   type PatternText,
   type Units,
 } from '@upfell/core';
@@ -20,6 +21,8 @@ export interface Schematic {
   strips: string;
   letters: readonly LetterRow[];
   sizes: readonly string[];
+  /** Charts of stitch patterns, by the sections that have their rows. */
+  charts: readonly PatternChart[];
 }
 
 /** Rows of a table that still fit on a page and are never split over two. */
@@ -61,6 +64,7 @@ export function printedPattern(
       ...(section.id === 'abbreviations' ? drawingOf(schematic, units) : []),
       { text: section.heading, style: 'heading', headlineLevel: 1 },
       ...lines,
+      ...schematic.charts.filter((chart) => chart.section === section.id).map(chartOf),
     ];
   });
   return {
@@ -87,6 +91,19 @@ export function printedPattern(
       line: { margin: [0, 0, 0, 2] },
       own: { italics: true, margin: [0, 0, 0, 2] },
     },
+  };
+}
+
+/** A chart at its own size, or as wide as the page. */
+function chartOf({ svg, title }: PatternChart): Content {
+  const width = Number(/ width="([\d.]+)"/.exec(svg)?.[1] ?? 487);
+  return {
+    unbreakable: true,
+    margin: [0, 4, 0, 4],
+    stack: [
+      { text: title, style: 'line', italics: true },
+      { svg, width: Math.min(487, width * 0.85) },
+    ],
   };
 }
 

@@ -32,6 +32,8 @@ import {
   type Tail,
   type Units,
   type WhatIf,
+  patternCharts,
+  type PatternChart,
 } from '@upfell/core';
 import { forScreen, stripOf, type PieceStrip, type ScreenSize } from './screen';
 
@@ -200,20 +202,22 @@ export class Planner {
     return provenText(now, this.planned.design, { terms: 'us', units: 'cm' }).proof;
   }
 
-  /** Drawings of a size's pieces to scale, and their strips of rows; letters and their table where all sizes are asked for. */
+  /** Drawings of a size's pieces to scale, their strips of rows, and charts of their stitch patterns; letters and their table where all sizes are asked for. */
   schematic({ size, units, width }: SchematicAsked): {
     svg: string;
     strips: string;
     letters: LetterRow[];
     sizes: string[];
+    charts: PatternChart[];
   } {
     const sizes = this.last?.sizes.filter(({ pieces }) => pieces.length > 0) ?? [];
     const drawn = sizes.find(({ id }) => id === size) ?? sizes[Math.floor(sizes.length / 2)];
-    if (!drawn) return { svg: '', strips: '', letters: [], sizes: [] };
+    if (!drawn || !this.planned) return { svg: '', strips: '', letters: [], sizes: [], charts: [] };
+    const charts = patternCharts(this.planned.design.fabrics, sizes);
     const strips = stripsSvg(drawn.pieces, width);
     const pieces = drawn.pieces.map(schematicOf);
     if (size !== null || sizes.length === 1)
-      return { svg: schematicSvg(pieces, { width, units }), strips, letters: [], sizes: [] };
+      return { svg: schematicSvg(pieces, { width, units }), strips, letters: [], sizes: [], charts };
     const table = letterTable(sizes.map((one) => one.pieces.map(schematicOf)));
     return {
       svg: schematicSvg(pieces, {
@@ -224,6 +228,7 @@ export class Planner {
       strips,
       letters: table,
       sizes: sizes.map(({ label }) => label),
+      charts,
     };
   }
 

@@ -1,8 +1,8 @@
 import type { CountRule, Fabric } from '../fabric/fabric.js';
-import { fabricStitches } from '../stitch/ofFabric.js';
+import { fabricStitches, type FabricStitches } from '../stitch/ofFabric.js';
 import { withSkippedSaid } from '../stitch/overStitches.js';
 import { printRow } from '../stitch/print.js';
-import { roundVersion } from '../stitch/round.js';
+import { roundVersion, type RoundVersion } from '../stitch/round.js';
 import type { StitchText } from '../stitch/textReader.js';
 import type { Line, PatternSection } from './line.js';
 import type { WrittenSize } from './written.js';
@@ -54,22 +54,33 @@ export function stitchSections(fabric: Fabric, sizes: readonly WrittenSize[]): P
           ]),
         ]
       : [];
-  const ways = new Set(
-    sizes.flatMap(({ pieces }) =>
-      pieces
-        .filter(({ sections }) => sections.some(({ fabric: id }) => id === fabric.id))
-        .flatMap(({ runs }) => runs.flatMap(({ row }) => row.round ?? [])),
-    ),
-  );
-  const rounds = [...ways].map((way) =>
-    roundVersion(of.text, of.proof, way === 'turned' ? 'turned' : 'joined'),
-  );
+  const { used, round } = stitchWays(fabric, of, sizes);
+  if (!used) return [];
   return [
     section(fabric.name, '', [ruleLine(of.proof.base), ...patternLines(of.text)]),
-    ...rounds.flatMap(({ text, base }, i) =>
-      text && i === 0
-        ? [section(`${fabric.name} in the round`, '-round', [ruleLine(base), ...patternLines(text)])]
-        : [],
-    ),
+    ...(round?.text
+      ? [
+          section(`${fabric.name} in the round`, '-round', [
+            ruleLine(round.base),
+            ...patternLines(round.text),
+          ]),
+        ]
+      : []),
   ];
+}
+
+/** Whether pieces are worked in a fabric's pattern, and its rounds where some go round. */
+export function stitchWays(
+  { id }: Pick<Fabric, 'id'>,
+  { text, proof }: Extract<FabricStitches, { is: 'rows' }>,
+  sizes: readonly WrittenSize[],
+): { used: boolean; round: RoundVersion | null } {
+  const pieces = sizes.flatMap((size) =>
+    size.pieces.filter(({ sections }) => sections.some(({ fabric }) => fabric === id)),
+  );
+  const way = pieces.flatMap(({ runs }) => runs.flatMap(({ row }) => row.round ?? []))[0];
+  return {
+    used: pieces.length > 0,
+    round: way === undefined ? null : roundVersion(text, proof, way === 'turned' ? 'turned' : 'joined'),
+  };
 }
