@@ -148,7 +148,12 @@ function notesOf(
       ...draft.notes,
       ...fits[at]!.notes,
       ...(at === 0
-        ? [...unusedNotes(construction, design.garment), ...estimateNotes(design.fabrics), ...stitchNotes(design.fabrics), ...shared]
+        ? [
+            ...unusedNotes(construction, design.garment),
+            ...estimateNotes(design.fabrics),
+            ...stitchNotes(design.fabrics),
+            ...shared,
+          ]
         : []),
       ...bodyNotes(body, usedBy(draft), size.body, size.group, before),
       ...(at === firstChild ? [childNote(size.group)] : []),

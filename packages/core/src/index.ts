@@ -189,6 +189,7 @@ export { checkEdging, type EdgingCheck } from './finishing/edging.js';
 export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';
 export { UNSEEN_EASE } from './joins/join.js';
+export { patternRows } from './write/stitchSections.js';
 export { patternCharts, type PatternChart } from './write/charts.js';
 export { stepSvg } from './write/stepDrawing.js';
 export { stripsSvg } from './write/strips.js';

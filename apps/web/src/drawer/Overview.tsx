@@ -58,8 +58,16 @@ export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
         )}
       </h3>
       <ul className="text-[13px]">
-        {size.quantities.map(({ id, label, count, axis, pinned }) => (
-          <CountRow key={id} id={id} label={label} count={count} axis={axis} pinned={pinned} />
+        {size.quantities.map(({ id, label, count, axis, pinned, inUnits }) => (
+          <CountRow
+            key={id}
+            id={id}
+            label={label}
+            count={count}
+            axis={axis}
+            pinned={pinned}
+            {...(inUnits ? { inUnits } : {})}
+          />
         ))}
       </ul>
       {size.yarn.length > 0 && (
@@ -108,7 +116,8 @@ const CountRow = memo(function CountRow({
   count,
   axis,
   pinned,
-}: Pick<ScreenQuantity, 'id' | 'label' | 'count' | 'axis' | 'pinned'>) {
+  inUnits,
+}: Pick<ScreenQuantity, 'id' | 'label' | 'count' | 'axis' | 'pinned' | 'inUnits'>) {
   return (
     <li>
       <button
@@ -120,8 +129,9 @@ const CountRow = memo(function CountRow({
         <span>
           {label}
           {pinned && ' (held)'}
+          {inUnits && <span className="block text-[12px] text-soft">{inUnits}</span>}
         </span>
-        <span>
+        <span className="shrink-0">
           <strong>{count}</strong> {axis === 'stitches' ? 'st' : 'rows'}
         </span>
       </button>

@@ -45,6 +45,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
       <p className="font-display text-[32px] leading-tight font-semibold" data-testid="big-count">
         {quantity.count} {quantity.axis}
       </p>
+      {quantity.inUnits && <p className="font-semibold">{quantity.inUnits}</p>}
       <p className="text-soft">
         {length(quantity.actual)}, {miss}
       </p>

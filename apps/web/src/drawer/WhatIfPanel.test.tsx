@@ -8,7 +8,7 @@ jest.mock('comlink');
 
 const design = newDesign('Test');
 const planned = plan(design);
-const screenPlan = { ...planned, sizes: planned.sizes.map(forScreen) };
+const screenPlan = { ...planned, sizes: planned.sizes.map((size) => forScreen(size)) };
 const size = screenPlan.sizes.find(({ id }) => id === 'M')!;
 const countOf = (id: string) => size.quantities.find((quantity) => quantity.id === id)!.count;
 const show = (tried: WhatIf) => render(<WhatIfPanel tried={tried} size={size} plan={screenPlan} />);

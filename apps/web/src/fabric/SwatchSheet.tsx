@@ -4,12 +4,14 @@ import {
   hooksToTry,
   RIB_HOOK_LESS,
   nearestHook,
+  patternRows,
   SWATCH_SIDE,
   swatchStart,
   formatLength,
   type Drape,
 } from '@upfell/core';
 import { useUnits } from '../state/useSizePlan';
+import { useView } from '../state/view';
 import { Switch } from '../ui/Switch';
 import { useFabric } from '../state/useFabric';
 
@@ -21,6 +23,8 @@ export function SwatchSheet() {
   const [drape, setDrape] = useState<Drape>('usual');
   const hook = Number(label.trim().replace(',', '.'));
   const fits = label.trim() !== '' && Number.isFinite(hook) && hook >= 0.5 && hook <= 25;
+  const terms = useView((view) => view.terms);
+  const rows = patternRows(fabric, terms);
   const start = swatchStart(fabric);
   const length = (cm: number) => formatLength(cm, units, { unit: true });
   const hooks = fits ? hooksToTry(hook, drape) : null;
@@ -70,8 +74,17 @@ export function SwatchSheet() {
           {length(SWATCH_SIDE)} wide. Keep the chain loose, or take a larger hook for it.
         </li>
         <li>
-          Work <strong>{start.rows} rows</strong> in pattern, about {length(SWATCH_SIDE)} high. If you like
-          it, measure it once now, flat and not stretched: that is the gauge on the hook.
+          Work <strong>{start.rows} rows</strong> in pattern, about {length(SWATCH_SIDE)} high
+          {rows.length > 0 && ':'}
+          {rows.length > 0 && (
+            <ul className="my-1 list-none space-y-0.5 border-l-2 border-line pl-3" data-testid="swatch-rows">
+              {rows.map((line, i) => (
+                <li key={i}>{line}</li>
+              ))}
+            </ul>
+          )}
+          {rows.length === 0 && '.'} If you like it, measure it once now, flat and not stretched: that is the
+          gauge on the hook.
         </li>
         <li>
           Wash it as the garment will be washed, lay it out without pulling, let it dry, and wait a day. Hang

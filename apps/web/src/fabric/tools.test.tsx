@@ -25,7 +25,7 @@ const mesh = STITCH_PATTERNS.find(({ fabric }) => fabric.id === 'mesh-2')!.fabri
 function open(design: Design): void {
   openDocument('one', design);
   const made = plan(design);
-  usePlan.setState({ plan: { ...made, sizes: made.sizes.map(forScreen) }, document: design });
+  usePlan.setState({ plan: { ...made, sizes: made.sizes.map((size) => forScreen(size)) }, document: design });
   showFabric(null);
 }
 const fabric = () => useDesign.getState().document!.fabrics[0]!;

@@ -6,7 +6,7 @@ import { forScreen } from '../worker/screen';
 import { ButtonFields } from './ButtonFields';
 
 const design = demoDesign('sedgecombe-cardigan');
-const sizes = plan(design).sizes.map(forScreen);
+const sizes = plan(design).sizes.map((size) => forScreen(size));
 const buttons = () => useDesign.getState().document!.finishing?.buttons;
 const withButtons = (change: Partial<Buttons> | null) => {
   const { buttons: _, ...finishing } = design.finishing ?? {};

@@ -23,7 +23,7 @@ let size: ScreenSize;
 function open(document: Design): void {
   openDocument('one', document);
   mockPlanner.planDocument(document);
-  const sizes = plan(document).sizes.map(forScreen);
+  const sizes = plan(document).sizes.map((size) => forScreen(size));
   usePlan.setState({ plan: { design: document.name, construction: 'drop-shoulder', sizes }, document });
   size = sizes[3]!;
 }

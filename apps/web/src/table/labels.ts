@@ -157,5 +157,7 @@ const STATE_WORDS = { agreed: 'agreed', eased: 'agreed by easing', broken: 'brok
 function countText(quantity: ScreenQuantity, units: Units, short: boolean): string {
   const held = quantity.pinned ? ' (held)' : '';
   const count = `${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
-  return short ? count + held : `${count} · ${formatLength(quantity.actual, units, { unit: true })}${held}`;
+  if (short) return count + held;
+  const said = quantity.inUnits ? `${quantity.inUnits} (${count})` : count;
+  return `${said} · ${formatLength(quantity.actual, units, { unit: true })}${held}`;
 }

@@ -36,7 +36,7 @@ const measure: Measure = (text, { px }) => text.length * px * 0.6;
 
 const sizesOf = (design: Design) =>
   plan(design)
-    .sizes.map(forScreen)
+    .sizes.map((size) => forScreen(size))
     .filter(({ pieces }) => pieces.length > 0);
 /** All sizes of a small range; of a long one the ends and the middle. */
 const fewOf = (design: Design) => {

@@ -129,7 +129,7 @@ export class Planner {
   private news(size: SizePlan): ScreenSize | null {
     if (this.sent.get(size.id) === size) return null;
     this.sent.set(size.id, size);
-    return forScreen(size);
+    return forScreen(size, this.planned?.design.fabrics);
   }
 
   /** The reasons of one count in the plan made last. */

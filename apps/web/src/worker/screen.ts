@@ -4,7 +4,9 @@ import {
   outlines,
   rowSpans,
   rowsOf,
+  unitsInWords,
   type EdgeLine,
+  type Fabric,
   type Outline,
   type Plan,
   type PlannedPiece,
@@ -23,15 +25,18 @@ export interface ScreenSize extends Omit<SizePlan, 'quantities'> {
   /** Where the edges of pieces lie on these, by their ids. */
   edgeLines: Record<string, EdgeLine>;
 }
-/** A count without its reasons. */
-export type ScreenQuantity = Omit<PlannedQuantity, 'because'>;
+/** A count without its reasons; with what it is in the unit that makers count the fabric in: "25 mesh spaces". */
+export interface ScreenQuantity extends Omit<PlannedQuantity, 'because'> {
+  inUnits?: string;
+}
 
 export interface ScreenPlan extends Omit<Plan, 'sizes'> {
   sizes: readonly ScreenSize[];
 }
 
 /** Leaves out of a planned size what the page does not draw. */
-export function forScreen(size: SizePlan): ScreenSize {
+export function forScreen(size: SizePlan, fabrics: readonly Fabric[] = []): ScreenSize {
+  const unitOf = new Map(fabrics.map(({ id, unit }) => [id, unit]));
   return {
     ...size,
     outlines: Object.fromEntries(
@@ -45,7 +50,11 @@ export function forScreen(size: SizePlan): ScreenSize {
       }),
     ),
     pieces: size.pieces.map((piece) => ({ ...piece, runs: [] })),
-    quantities: size.quantities.map(({ because: _, ...quantity }) => quantity),
+    quantities: size.quantities.map(({ because: _, ...quantity }) => {
+      const inUnits =
+        quantity.axis === 'stitches' ? unitsInWords(quantity.count, unitOf.get(quantity.fabric)) : null;
+      return inUnits ? { ...quantity, inUnits } : quantity;
+    }),
   };
 }
 

@@ -65,14 +65,14 @@ export function stitchKey(kinds: readonly string[], terms: Terms = 'us'): KeyEnt
 /** Names in words one step higher, as UK terms have them. */
 function ukName(text: string): string {
   const names: readonly (readonly [RegExp, string])[] = [
-    [/double treble crochet/gi, '\u0001triple treble'],
-    [/treble crochet/gi, '\u0001double treble'],
-    [/half double crochet/gi, '\u0001half treble'],
-    [/extended double crochet/gi, '\u0001extended treble'],
-    [/extended single crochet/gi, '\u0001extended double crochet'],
-    [/double crochets/gi, '\u0001trebles'],
-    [/(?<!\u0001extended )(?<!\u0001)double crochet/gi, '\u0001treble'],
-    [/single crochet/gi, '\u0001double crochet'],
+    [/double treble crochet/gi, '¤triple treble'],
+    [/treble crochet/gi, '¤double treble'],
+    [/half double crochet/gi, '¤half treble'],
+    [/extended double crochet/gi, '¤extended treble'],
+    [/extended single crochet/gi, '¤extended double crochet'],
+    [/double crochets/gi, '¤trebles'],
+    [/(?<!¤extended )(?<!¤)double crochet/gi, '¤treble'],
+    [/single crochet/gi, '¤double crochet'],
   ];
-  return names.reduce((all, [us, uk]) => all.replace(us, uk), text).replaceAll('\u0001', '');
+  return names.reduce((all, [us, uk]) => all.replace(us, uk), text).replaceAll('¤', '');
 }

@@ -5,6 +5,7 @@ import { printRow } from '../stitch/print.js';
 import { roundVersion, type RoundVersion } from '../stitch/round.js';
 import type { StitchText } from '../stitch/textReader.js';
 import type { Line, PatternSection } from './line.js';
+import { inTerms, type Terms } from './terms.js';
 import type { WrittenSize } from './written.js';
 
 /** The rule of a stitch pattern. */
@@ -31,6 +32,14 @@ export function patternLines({ specials, rows, repeat, work }: StitchText): Line
         : `Repeat ${one.toLowerCase()}s ${first} ${last === first + 1 ? 'and' : 'to'} ${last}.`,
     ],
   ];
+}
+
+/** The rows of a fabric as they are worked flat, for a swatch; none where they are not known. */
+export function patternRows(fabric: Fabric, terms: Terms): string[] {
+  const of = fabricStitches(fabric);
+  if (of.is === 'unknown') return [];
+  if (of.is === 'plain') return [inTerms(`${of.stitch} in each st`, terms)];
+  return patternLines(of.text).map((line) => inTerms(line.join(''), terms));
 }
 
 /**

@@ -14,6 +14,8 @@ const WAYS = ['flat', 'round', 'ring'] as const;
 type Way = (typeof WAYS)[number];
 const WAY_WORDS: Record<Way, string> = { flat: 'flat', round: 'in the round', ring: 'as a ring' };
 const MOST_REPEATS = 12;
+/** Stitches round a ring, at least: fewer cannot be told apart. */
+const RING = 24;
 
 /** A place to write a stitch pattern: its rows in words, the chart that follows from them, and what else does. */
 export function StitchEditor() {
@@ -29,8 +31,11 @@ function Editor({ fabric }: { fabric: Fabric }) {
   const [repeats, setRepeats] = useState(3);
   const [way, setWay] = useState<Way>('flat');
   const [lit, setLit] = useState<Lit | null>(null);
+  // What was typed is in the document now: from here on undo and redo move it.
+  if (typed !== null && typed === saved) setTyped(null);
   const text = typed ?? saved;
-  const shownRepeats = Math.max(way === 'ring' ? 4 : 1, repeats);
+  const shownRepeats =
+    way === 'ring' ? Math.max(repeats, Math.ceil(RING / fabric.rule.flat.multiple)) : repeats;
   const { shown, good } = useStitches(text.trim() === '' ? null : text, { repeats: shownRepeats, way });
   const faults = shown && shown.text === text ? shown.faults : [];
   const found = good?.found ?? null;
