@@ -268,7 +268,7 @@ describe('ease and fabric', () => {
 
   it('tests a count, begins a swatch, and checks the gauge of the work', async () => {
     await browser.open(design('fabric', 'demo-wrenmoss-baby-pullover'));
-    await browser.find('[data-testid=table]');
+    await browser.find('[data-testid=what-follows]');
     await tab('Rule tester');
     await browser.type('[data-testid=rule-count]', '61');
     await browser.eventually(async () =>

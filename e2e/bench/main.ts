@@ -4,6 +4,9 @@ import { performance } from 'node:perf_hooks';
 import { gzipSync } from 'node:zlib';
 import {
   plan,
+  STITCH_PATTERNS,
+  stitchChart,
+  stitchPattern,
   pattern,
   patternToText,
   provePattern,
@@ -148,6 +151,41 @@ figures.push({
   unit: 'ms',
   bound: 100,
 });
+const laced = withSizes(demoDesigns().find(([name]) => name.startsWith('saltmere'))![1], 12);
+const lacedPlan = plan(laced);
+const lacedText = patternToText(pattern(lacedPlan, laced, { terms: 'us', units: 'cm' }));
+figures.push(
+  {
+    what: 'written pattern of 12 sizes in a mesh, median',
+    ...spread(timed(() => patternToText(pattern(lacedPlan, laced, { terms: 'us', units: 'cm' })), 30)),
+    unit: 'ms',
+    bound: 100,
+  },
+  {
+    what: 'it read back and worked stitch by stitch, median',
+    ...spread(
+      timed(() => {
+        const { differences } = provePattern(lacedText, lacedPlan.sizes);
+        if (differences.length > 0) throw new Error(JSON.stringify(differences[0]));
+      }, 20),
+    ),
+    unit: 'ms',
+    bound: 500,
+  },
+  ...['mesh-2', 'v-stitch', 'shells', 'wide-v-lace'].map((id) => {
+    const rows = STITCH_PATTERNS.find(({ fabric }) => fabric.id === id)!.fabric.rows!.join('\n');
+    const prove = () => {
+      const { flat } = stitchPattern(rows);
+      stitchChart(flat!.text, flat!.proof);
+    };
+    return {
+      what: `a stitch pattern read, proven flat and round, and drawn: ${id}, median`,
+      ...spread(timed(prove, 40)),
+      unit: 'ms',
+      bound: 20,
+    };
+  }),
+);
 const people: Design = { ...adult, graded: false, sizes: openBodies() };
 figures.push({
   what: '254 measured bodies as 254 sizes, median',

@@ -36,22 +36,26 @@ export function pointAt(edges: readonly WorkedEdge[], share: number): EdgePoint 
   }
   const edge = edges[at]!;
   const after = edge.length > 0 ? Math.min(edge.count, Math.round((left / edge.length) * edge.count)) : 0;
-  const rows = edge.axis === 'rows' ? rowNumbers(edge) : null;
+  const row = edge.axis === 'rows' && after > 0 ? rowAt(edge, after, runsDown(edges, at)) : undefined;
   return {
     edge: edge.id,
     label: edge.label,
     axis: edge.axis,
     after,
-    ...(rows && after > 0 ? { row: (runsDown(edges, at) ? [...rows].reverse() : rows)[after - 1]! } : {}),
+    ...(row === undefined ? {} : { row }),
   };
 }
 
-/** The numbers of the rows whose ends make an edge, from its first row on. */
-export function rowNumbers({ place }: WorkedEdge): number[] {
-  if (place.lies !== 'row ends') return [];
-  return place.spans.flatMap(({ first, last }) =>
-    Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i),
-  );
+/** The number of the nth row whose end is in an edge, from its first row on or from its last. */
+function rowAt({ place }: WorkedEdge, nth: number, fromLast: boolean): number | undefined {
+  if (place.lies !== 'row ends') return undefined;
+  let left = nth;
+  for (const { first, last } of fromLast ? [...place.spans].reverse() : place.spans) {
+    const many = Math.max(0, last - first + 1);
+    if (left <= many) return fromLast ? last - left + 1 : first + left - 1;
+    left -= many;
+  }
+  return undefined;
 }
 
 /** Counts of one side between places, and how many of them lie before a place in all. */

@@ -1,10 +1,19 @@
+import type { WorkedEdge } from '../joins/audit.js';
 import fc from 'fast-check';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { workedEdge } from '../testing/workedEdge.js';
 import { seamsOf } from '../write/joining.js';
-import { countBefore, pointAt, rowNumbers, runsDown, shareAlong, shareInWords } from './along.js';
+import { countBefore, pointAt, runsDown, shareAlong, shareInWords } from './along.js';
 import { seamOf } from './seam.js';
+
+/** The numbers of the rows whose ends make an edge, from its first row on. */
+function rowNumbers({ place }: WorkedEdge): number[] {
+  if (place.lies !== 'row ends') return [];
+  return place.spans.flatMap(({ first, last }) =>
+    Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i),
+  );
+}
 
 const designs = demoDesigns();
 const plans = Object.entries(designs).map(([name, design]) => [name, design, plan(design)] as const);

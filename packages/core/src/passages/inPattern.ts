@@ -201,8 +201,9 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
     read: ([, over, , stitches], reader) => reader.start(Number(stitches), Number(over)),
   },
   {
-    form: new RegExp(`^Row 1 \\(RS\\): (.+); turn\\. ${COUNT}$`),
-    read: ([, words, stitches], reader) => reader.start(Number(stitches), reader.workFirstRow(words!)),
+    form: new RegExp(`^Row 1 \\(RS\\): (.+); (turn|return)\\. ${COUNT}$`),
+    read: ([, words, end, stitches], reader) =>
+      reader.start(Number(stitches), reader.workFirstRow(words!, end === 'return')),
   },
   {
     form: new RegExp(`^(Row|Rnd) (\\d+)(?: \\(RS\\))?: (.+); ${END}\\. ${COUNT}$`),

@@ -101,8 +101,10 @@ export class PieceSoFar {
   /** What the rows of a part are called. */
   wordsOf(part: string): RowWords {
     const way = this.rounds.get(part);
+    const { stitches } = this;
+    const tunisian = stitches.is === 'rows' && stitches.text.work === 'tunisian';
     return way === undefined
-      ? { one: 'Row', short: 'row', end: 'turn' }
+      ? { one: 'Row', short: 'row', end: tunisian ? 'return' : 'turn' }
       : { one: 'Rnd', short: 'rnd', end: roundEnd(way) };
   }
 }

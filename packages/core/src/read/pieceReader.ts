@@ -123,12 +123,13 @@ export class PieceReader {
   }
 
   /** Row 1 in words, worked stitch by stitch into the chain that was made: the stitches that it spans. */
-  workFirstRow(words: string): number {
+  workFirstRow(words: string, tunisian: boolean): number {
     this.said.written.push({ part: 'main', n: 1, words });
     try {
       return workRow({ nodes: readRow(words, this.specials) }, foundationChain(this.chain), {
         turned: true,
         round: false,
+        tunisian,
       }).width;
     } catch (error) {
       if (error instanceof StitchError) throw new ReadFault(error.message);

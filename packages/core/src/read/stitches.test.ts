@@ -1,7 +1,8 @@
 import type { Design } from '../design.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { plan } from '../plan.js';
-import { demoDesigns } from '../testing/designs.js';
+import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
+import { GARMENTS } from '../testing/garments.js';
 import { pattern } from '../write/pattern.js';
 import { patternToText } from '../write/text.js';
 import { provePattern } from './pattern.js';
@@ -48,6 +49,30 @@ describe('the proof, stitch by stitch', () => {
     // A mesh has fewer stitches than its counts, which take its chains for stitches.
     expect(proof.stitches).toBeGreaterThan(proof.rows);
     expect(text).not.toMatch(/Rows? [\d–]+.*: dc in each st; turn.*mesh/);
+  });
+
+  // Every construction, each in another stitch pattern, shaped by single stitches and by whole repeats.
+  it.each(
+    GARMENTS.map(
+      ([name, garment], i) => [name, garment, STITCH_PATTERNS[i % STITCH_PATTERNS.length]!] as const,
+    ),
+  )('finds no difference in a %s, whatever it is worked in', (_, garment, { fabric }) => {
+    for (const shaping of ['stitches', 'units'] as const) {
+      const gauge = { stitches: 18, stitchesOver: 10, rows: 10, rowsOver: 10 };
+      const design = designWith({
+        sizes: [sizeOf('M', { bust: 97 })],
+        fabrics: [{ ...fabric, id: 'body', shaping, gauge }, fabricOf('rib', 18, 20)],
+        garment,
+      });
+      const planned = plan(design);
+      const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm' }));
+      expect(
+        provePattern(
+          text,
+          planned.sizes.filter(({ pieces }) => pieces.length > 0),
+        ).differences,
+      ).toEqual([]);
+    }
   });
 
   const next = (figure: string) => String(Number(figure) + 1);

@@ -1,4 +1,4 @@
-import { stitchPattern } from '../stitch/pattern.js';
+import { stitchPattern, type StitchPattern } from '../stitch/pattern.js';
 import { printRow } from '../stitch/print.js';
 import { readRow, type SpecialStitch } from '../stitch/rowReader.js';
 import type { FabricStitches } from '../stitch/ofFabric.js';
@@ -12,7 +12,20 @@ import type { SaidOfStitches } from './pieceReader.js';
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
 /** Lines of a pattern's section that are no rows of it. */
-const NO_ROW = /^(?:Any number of stitches|Worked over a multiple of)/;
+const NO_ROW = /^(?:Any number of stitches|Worked over a multiple of|Tunisian:)/;
+
+/** Patterns of texts that were read before: a pattern is proven anew with every edit, mostly with the same rows. */
+const READ = new Map<string, StitchPattern>();
+const MOST_READ = 60;
+
+function patternOf(rows: string): StitchPattern {
+  const known = READ.get(rows);
+  if (known) return known;
+  if (READ.size >= MOST_READ) READ.clear();
+  const pattern = stitchPattern(rows);
+  READ.set(rows, pattern);
+  return pattern;
+}
 
 /** What working a piece stitch by stitch has come to. */
 interface ProvenStitches {
@@ -33,9 +46,10 @@ export class StitchProver {
       const name = HEADING.exec(heading)?.[1];
       // Rounds are made from the rows: they are read from the same section.
       if (name === undefined || IN_THE_ROUND.test(name)) continue;
-      const rows = lines.filter((line) => !NO_ROW.test(line)).join('\n');
+      const tunisian = lines.some((line) => line.startsWith('Tunisian:')) ? 'work: tunisian\n' : '';
+      const rows = tunisian + lines.filter((line) => !NO_ROW.test(line)).join('\n');
       if (!/^(?:Row|Rnd) \d/m.test(rows)) continue;
-      const pattern = stitchPattern(rows);
+      const pattern = patternOf(rows);
       for (const { words, message } of pattern.faults) this.faults.push(`${name}, “${words}”: ${message}`);
       for (const [called, special] of pattern.text.specials) this.specials.set(called, special);
       if (pattern.flat) this.patterns.set(name, { is: 'rows', pattern, ...pattern.flat });

@@ -8,7 +8,7 @@ export const STITCH = '(?:esc|hdc|sc|dc|tr)(?: blo| flo)?';
 /** What a row comes to, in stitches, and before that in the unit that makers count the fabric in. */
 export const COUNT = String.raw`\((?:\d+ [^,()]+, )?(\d+) sts?\)`;
 /** How a row or round ends, and what that says of the round. */
-export const END = '(turn|join, turn|join|go on)';
+export const END = '(turn|return|join, turn|join|go on)';
 export const WAYS: Record<string, RoundWay> = { join: 'joined', 'join, turn': 'turned', 'go on': 'spiral' };
 
 /** A sentence that pieces are written in, for one size: read by what it says to a maker, and never looked up in the plan. */

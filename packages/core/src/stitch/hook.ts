@@ -792,14 +792,18 @@ class StitchHook {
     const followed = times.to === 'end' && this.nodes[i] === node && this.isFollowed(i);
     while (!this.reached(times, spaces)) {
       const before = this.progress();
-      const left = this.requiredLeft();
+      const { cur } = this;
       this.usedUp = false;
       const state = followed ? this.state() : null;
       try {
         this.run_(body, i);
       } catch (error) {
         if (!(error instanceof StitchError)) throw error;
-        if (!state) throw done > 0 && this.usedUp ? this.inTheMiddle(left, done, span) : error;
+        if (!state) {
+          if (done === 0 || !this.usedUp) throw error;
+          this.cur = cur;
+          throw this.inTheMiddle(this.requiredLeft(), done, span);
+        }
         this.back(state);
         this.oneLess = null;
         return;

@@ -70,6 +70,7 @@ export function withSkippedSaid({ rows }: Pick<StitchText, 'rows'>): Node[] {
       return node;
     const kind = node.op === 'work' ? node.stitch.kind : tallest(node.body);
     const counts = foundationCounts(node.place.nth, kind, first!.nodes.slice(i + 1), later);
-    return counts.as === 'nothing' ? node : { ...node, counts };
+    // Low stitches turn with a chain that nobody would count; of tall ones it is said.
+    return counts.as === 'nothing' && heightOf(kind) < 2 ? node : { ...node, counts };
   });
 }

@@ -86,7 +86,9 @@ function skippedWords(counts: ChainCounts | undefined): string {
 }
 
 function work({ stitch, times, place, counts }: Extract<Node, { op: 'work' }>): string {
-  const named = stitchWords(stitch);
+  const ch = place.at === 'from hook' || ('noun' in place && place.noun.what === 'ch');
+  // Into a chain a Tunisian row only picks up loops, whatever it is worked in above.
+  const named = stitch.kind === 'tss' && ch ? 'pick up a loop' : stitchWords(stitch);
   const said = skippedWords(counts);
   if (place.at === 'here') {
     if (stitch.together && times === 1) return named;

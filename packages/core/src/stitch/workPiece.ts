@@ -97,6 +97,12 @@ export function workPieceStitches(
         result.rows.push(stitched(null, null, row.count, null));
         continue;
       }
+      if (stitches.text.work === 'tunisian') {
+        // Every row is worked from the right side over all loops of the one before.
+        const { index } = patternRowAt(stitches.text, row.n - section.from);
+        result.rows.push({ pattern: index, repeats: row.count, before: 0, after: 0, stitches: row.count });
+        continue;
+      }
       try {
         const worker = workerOf(section, stitches, row.round);
         const [source] = row.from;
@@ -141,7 +147,6 @@ function roundWorker({ text, proof }: InRows, plain: StitchKind, round: RoundWay
 }
 
 class RowWorker {
-  private readonly samples = new Map<string, Course | null>();
   private readonly base: StitchProof['base'];
 
   constructor(
@@ -559,33 +564,24 @@ class RowWorker {
     return nodes;
   }
 
+  /** A row of the pattern over so many repeats, as it is worked from one side; null where it never is. */
   private sample(pattern: PatternRow, repeats: number, direction: 1 | -1): Course | null {
-    const name = `${pattern.line}:${repeats}:${direction}`;
-    const known = this.samples.get(name);
+    const samples = SAMPLES.get(this.text) ?? new Map<string, Course | null>();
+    SAMPLES.set(this.text, samples);
+    const index = this.text.rows.indexOf(pattern);
+    const name = `${index}:${repeats}:${direction}`;
+    const known = samples.get(name);
     if (known !== undefined) return known;
-    const size = this.widthOf({ repeats });
-    const extra = this.extra();
-    const worked = workPattern(this.text, size + extra, 2);
-    const found = worked.rows.find(
-      ({ row, course }) => this.text.rows[row] === pattern && course.direction === direction,
-    );
-    const course = found?.course ?? null;
-    this.samples.set(name, course);
-    return course;
-  }
-  private extraChains: number | null = null;
-  private extra(): number {
-    if (this.extraChains !== null) return this.extraChains;
-    for (let extra = 0; extra < 12; extra += 1)
-      try {
-        const { rows } = workPattern(this.text, this.widthOf({ repeats: 3 }) + extra, 1);
-        if (rows[0]!.course.width === this.widthOf({ repeats: 3 })) return (this.extraChains = extra);
-      } catch {
-        // Another number of chains is tried.
-      }
-    return (this.extraChains = 0);
+    const extra = this.proof.chains.plus - this.base.plus;
+    const { rows } = workPattern(this.text, this.widthOf({ repeats }) + extra, 2);
+    const found = rows.find(({ row, course }) => row === index && course.direction === direction);
+    samples.set(name, found?.course ?? null);
+    return found?.course ?? null;
   }
 }
+
+/** Rows of patterns that were worked for their places: the sizes of a range share most of them. */
+const SAMPLES = new WeakMap<StitchText, Map<string, Course | null>>();
 
 const nextStitches = (many: number): Place => ({ at: 'next', many, noun: { what: 'st' } });
 

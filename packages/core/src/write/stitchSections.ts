@@ -22,10 +22,14 @@ export function patternLines({ specials, rows, repeat, work }: StitchText): Line
   const round = work === 'round';
   const one = round ? 'Rnd' : 'Row';
   const words = rows.map((row, i) => printRow(i === 0 ? withSkippedSaid({ rows }) : row.nodes, { round }));
+  const end = work === 'tunisian' ? '; return.' : '.';
   const [first, last] = [rows[repeat.first]!.n ?? repeat.first + 1, rows[repeat.last]!.n ?? repeat.last + 1];
   return [
+    ...(work === 'tunisian'
+      ? [['Tunisian: each row is a forward and a return pass; the right side always faces you.']]
+      : []),
     ...[...specials.values()].map((special): Line => [`Special stitch: ${special.name} = ${special.words}`]),
-    ...rows.map(({ n, side }, i): Line => [`${one} ${n ?? i + 1} (${side}): ${words[i]!}.`]),
+    ...rows.map(({ n, side }, i): Line => [`${one} ${n ?? i + 1} (${side}): ${words[i]!}${end}`]),
     [
       first === last
         ? `Repeat ${one.toLowerCase()} ${first}.`
