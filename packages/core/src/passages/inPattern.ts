@@ -143,7 +143,8 @@ function besideWords(rows: readonly (StitchedRow | null)[], to: readonly number[
 
 /** What is said after rows that are shaped: what lies outside the repeats, or that only whole ones are taken. */
 export function afterShaping(part: string, to: readonly number[], soFar: PieceSoFar): Line[] {
-  if (soFar.stitches.is !== 'rows' || soFar.wayOf(part) !== undefined) return [];
+  if (soFar.stitches.is !== 'rows') return [];
+  if (soFar.wayOf(part) !== undefined) return keptBesideLines(soFar);
   const rows = soFar.stitchedRows().map((of, size) => of.get(`${part}:${to[size]!}`) ?? null);
   const { name } = soFar.fabric;
   const whole = soFar.fabric.shaping === 'units';
@@ -158,6 +159,20 @@ export function afterShaping(part: string, to: readonly number[], soFar: PieceSo
       ? []
       : line`, ${plain.map(({ right }) => right)} plain sts at the right edge and ${plain.map(({ left }) => left)} at the left`;
   return [line`${keep} After these rows there are ${repeats} repeats${{ inline: beside }}.`];
+}
+
+/** How a pattern is kept in rounds that shape, and beside the lines of a yoke. */
+export function keptBesideLines({
+  stitches,
+  fabric,
+  stitch,
+}: Pick<PieceSoFar, 'stitches' | 'fabric' | 'stitch'>): Line[] {
+  if (stitches.is !== 'rows') return [];
+  return [
+    [
+      `Keep the repeats of ${fabric.name} above each other; sts beside the shaping that make no whole repeat are plain ${stitch}.`,
+    ],
+  ];
 }
 
 const LEFT_OUT = '(?:–|\\d+)';

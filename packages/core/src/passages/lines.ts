@@ -1,3 +1,4 @@
+import { keptBesideLines } from './inPattern.js';
 import type { Reason } from '../because/reason.js';
 import { ReadFault } from '../read/maker.js';
 import { sum } from '../read/pieceReader.js';
@@ -55,7 +56,7 @@ export const lines: PassageKind<Lines> = {
         count: stitchesOf(countsAfterRow(sections, to), way),
       })),
     );
-    return writeLines(all, from, soFar.stitch, soFar.wordsOf(part));
+    return [...writeLines(all, from, soFar.stitch, soFar.wordsOf(part)), ...keptBesideLines(soFar)];
   },
   sentences: [
     {

@@ -372,6 +372,48 @@ function topMarks({ stitch, picots, name }: Unit, head: Point, foot: Point): str
   return marks.join('');
 }
 
+/** Sides of the box in which a symbol of the key is drawn. */
+export const KEY_BOX = { width: 26, height: 60 } as const;
+
+/** The symbol of a kind of stitch by itself, for the key: outlines that stand in a box. */
+export function keySymbol(kind: string): { path: string; filled: boolean } {
+  const middle = KEY_BOX.width / 2;
+  const foot = KEY_BOX.height - 6;
+  if (kind === 'ch') return { path: oval([middle - 8, foot - 4], [middle + 8, foot - 4]), filled: false };
+  if (kind === 'sl st') return { path: dot([middle, foot - 4]), filled: true };
+  const found = /^(fp|bp)?([a-z ]+?)(?:(\d)tog)?( blo| flo)?$/.exec(kind);
+  const raised = { bobble: 'dc', popcorn: 'dc', cluster: 'dc', 'puff st': 'hdc' }[kind];
+  const of = (raised ?? found?.[2] ?? 'dc') as StitchKind;
+  const together = raised ? (kind === 'puff st' ? 3 : 5) : found?.[3] ? Number(found[3]) : undefined;
+  const stitch = {
+    kind: of,
+    ...(found?.[1] ? { post: found[1] === 'fp' ? ('front' as const) : ('back' as const) } : {}),
+    ...(found?.[4] ? { loop: found[4] === ' blo' ? ('back' as const) : ('front' as const) } : {}),
+    ...(together ? { together } : {}),
+  };
+  const unit: Unit = {
+    t: 'st',
+    kind: of,
+    group: 0,
+    name: raised ? kind : null,
+    run: -1,
+    x: 0,
+    feet: [0],
+    turning: 0,
+    stitch,
+    picots: [],
+    by: 0,
+  };
+  const head: Point = [middle, Math.max(6, foot - Math.max(1.1, heightOf(of)) * 10)];
+  const legs = together ?? 1;
+  const paths = Array.from({ length: legs }, (_, leg) => {
+    const share = legs === 1 ? 0 : leg / (legs - 1) - 0.5;
+    const from: Point = [middle + (raised ? 0 : share * 16), foot];
+    return legPath(of, from, head, raised ? share : 0, unit);
+  });
+  return { path: paths.join('') + topMarks(unit, head, [middle, foot]), filled: false };
+}
+
 /** The instruction that a symbol stands for, in words. */
 export function symbolWords({ rows }: Pick<StitchText, 'rows'>, { of, instruction }: ChartSymbol): string {
   if (of < 0) return 'foundation chain';

@@ -2,6 +2,8 @@ import { inTerms, type Terms } from '../write/terms.js';
 
 /** A symbol of the key: what it is called, and how the stitch is made, in a few words of our own. */
 export interface KeyEntry {
+  /** What it is in US terms, as charts name it, and in the terms wanted. */
+  of: string;
   kind: string;
   name: string;
   how: string;
@@ -55,6 +57,7 @@ export function stitchKey(kinds: readonly string[], terms: Terms = 'us'): KeyEnt
     const found = ENTRIES.find(([of]) => of.test(kind));
     const [, name, how] = found ?? [null, kind, ''];
     return {
+      of: kind,
       kind: inTerms(kind, terms),
       name: terms === 'us' ? name : ukName(name),
       how: terms === 'us' ? how : ukName(how),

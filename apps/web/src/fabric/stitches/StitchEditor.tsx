@@ -1,5 +1,13 @@
 import { useState } from 'react';
-import { LONGEST_STITCH_TEXT, rowsText, stitchKey, withFacts, type Fabric } from '@upfell/core';
+import {
+  KEY_BOX,
+  keySymbol,
+  LONGEST_STITCH_TEXT,
+  rowsText,
+  stitchKey,
+  withFacts,
+  type Fabric,
+} from '@upfell/core';
 import type { Draft } from 'immer';
 import { edit } from '../../state/designStore';
 import { useFabric } from '../../state/useFabric';
@@ -159,14 +167,17 @@ function Editor({ fabric }: { fabric: Fabric }) {
               </ol>
             )}
             <h3 className="mt-3 mb-1 font-semibold">Key</h3>
-            <dl className="grid gap-x-6 gap-y-0.5 text-[12.5px] sm:grid-cols-2">
-              {stitchKey(found.chart.kinds, terms).map(({ kind, name, how }) => (
-                <div key={kind}>
-                  <dt className="inline font-semibold">{kind}</dt>
-                  <dd className="inline">
-                    {' '}
-                    {name}. <span className="text-soft">{how}</span>
-                  </dd>
+            <dl className="grid gap-x-6 gap-y-1 text-[12.5px] sm:grid-cols-2">
+              {stitchKey(found.chart.kinds, terms).map(({ of: symbol, kind, name, how }) => (
+                <div key={symbol} className="flex items-end gap-3">
+                  <KeySymbol kind={symbol} />
+                  <div>
+                    <dt className="inline font-semibold">{kind}</dt>
+                    <dd className="inline">
+                      {' '}
+                      {name}. <span className="text-soft">{how}</span>
+                    </dd>
+                  </div>
                 </div>
               ))}
             </dl>
@@ -174,6 +185,21 @@ function Editor({ fabric }: { fabric: Fabric }) {
         )}
       </div>
     </div>
+  );
+}
+
+function KeySymbol({ kind }: { kind: string }) {
+  const { path, filled } = keySymbol(kind);
+  return (
+    <svg
+      aria-hidden
+      viewBox={`0 0 ${KEY_BOX.width} ${KEY_BOX.height}`}
+      className="h-12 w-6 shrink-0 stroke-ink"
+      strokeWidth={1.6}
+      strokeLinecap="round"
+    >
+      <path d={path} className={filled ? 'fill-ink' : 'fill-none'} />
+    </svg>
   );
 }
 
