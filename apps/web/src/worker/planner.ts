@@ -20,6 +20,7 @@ import {
   wholePlan,
   type CountChange,
   type Design,
+  type Fabric,
   type FieldProblem,
   type FittedDesign,
   type LetterRow,
@@ -75,6 +76,8 @@ const PIN_TROUBLE = /^pin-/;
 export class Planner {
   /** The design planned last, with all that is not sent along. */
   private planned: { design: Design; fitted: FittedDesign } | null = null;
+  /** Its fabrics, from when its sizes are counted on. */
+  private fabrics: readonly Fabric[] = [];
   private readonly memory: PlanMemory = new Map();
   /** Sizes of plans that were only tried. */
   private readonly trials: PlanMemory = new Map();
@@ -96,6 +99,7 @@ export class Planner {
       const read = readDesign(document);
       if (!read.ok) return read;
       const fitted = fitDesign(read.design, this.memory);
+      this.fabrics = read.design.fabrics;
       const sizes = fitted.sizes.map((size): SentSize =>
         first === undefined || size.id === first
           ? { id: size.id, screen: this.news(size.plan()) }
@@ -129,7 +133,7 @@ export class Planner {
   private news(size: SizePlan): ScreenSize | null {
     if (this.sent.get(size.id) === size) return null;
     this.sent.set(size.id, size);
-    return forScreen(size, this.planned?.design.fabrics);
+    return forScreen(size, this.fabrics);
   }
 
   /** The reasons of one count in the plan made last. */
