@@ -89,6 +89,7 @@ export function rowsInPattern(
     sizes.every(
       (size) =>
         begins[size]! <= to[size]! &&
+        isWhole(at(size, begins[size]!)) &&
         index(size, begins[size]!) < repeated &&
         index(size, begins[size]!) === index(sizes[0]!, begins[sizes[0]!]!),
     )
@@ -104,13 +105,17 @@ export function rowsInPattern(
   const name = `${soFar.fabric.name}${text.work === 'round' ? ' in the round' : ''}`;
   const numbers = text.rows.map(({ n }, i) => n ?? i + 1);
   const { first, last } = text.repeat;
+  // Where plain stitches lie beside them the rows before the repeat are counted in turn with it.
+  const early = sizes.some((size) => begins[size]! <= to[size]! && index(size, begins[size]!) < repeated);
+  const lowest = early ? 0 : first;
   const which: Line =
-    first === last
+    first === last && !early
       ? line`repeat ${words.short} ${numbers[first]!} of ${name}`
-      : line`work ${words.short}s ${numbers[first]!} ${last === first + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn, beginning with ${words.short} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${words.short} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
+      : line`work ${words.short}s ${numbers[lowest]!} ${last === lowest + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn, beginning with ${words.short} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${words.short} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
   const beside = besideWords(
     to.map((n, size) => (worked[size] ? at(size, n) : null)),
     to,
+    part,
     soFar,
   );
   lines.push(
@@ -123,42 +128,59 @@ function isInPattern(row: StitchedRow | null): boolean {
   return row !== null && row.pattern !== null;
 }
 
+/** Whether a row has nothing but repeats. */
+function isWhole(row: StitchedRow | null): boolean {
+  return row !== null && row.before === 0 && row.after === 0;
+}
+
 /** Plain stitches at the right and the left edge, seen from the right side. */
 export function plainBeside(
   row: StitchedRow | null,
   n: number,
+  part: string,
   soFar: PieceSoFar,
 ): { right: number; left: number } {
   if (!row) return { right: 0, left: 0 };
-  return soFar.isRightSide(n)
+  const way = soFar.wayOf(part);
+  return (way !== undefined && way !== 'turned') || soFar.isRightSide(n)
     ? { right: row.before, left: row.after }
     : { right: row.after, left: row.before };
 }
 
-function besideWords(rows: readonly (StitchedRow | null)[], to: readonly number[], soFar: PieceSoFar): Line {
-  const plain = rows.map((row, size) => plainBeside(row, to[size]!, soFar));
+function besideWords(
+  rows: readonly (StitchedRow | null)[],
+  to: readonly number[],
+  part: string,
+  soFar: PieceSoFar,
+): Line {
+  const plain = rows.map((row, size) => plainBeside(row, to[size]!, part, soFar));
+  const round = soFar.wayOf(part) !== undefined;
   if (plain.every(({ right, left }) => right === 0 && left === 0)) return [];
-  return line`, with ${plain.map(({ right }) => right)} plain ${soFar.stitch} at the right edge and ${plain.map(({ left }) => left)} at the left`;
+  const [first, last] = round ? ['beginning of the rnd', 'its end'] : ['right edge', 'the left'];
+  return line`, with ${plain.map(({ right }) => right)} plain ${soFar.stitch} at the ${first!} and ${plain.map(({ left }) => left)} at ${last!}`;
 }
 
 /** What is said after rows that are shaped: what lies outside the repeats, or that only whole ones are taken. */
 export function afterShaping(part: string, to: readonly number[], soFar: PieceSoFar): Line[] {
   if (soFar.stitches.is !== 'rows') return [];
-  if (soFar.wayOf(part) !== undefined) return keptBesideLines(soFar);
   const rows = soFar.stitchedRows().map((of, size) => of.get(`${part}:${to[size]!}`) ?? null);
+  const round = soFar.wayOf(part) !== undefined;
+  if (round && rows.some((row) => row === null)) return keptBesideLines(soFar);
   const { name } = soFar.fabric;
-  const whole = soFar.fabric.shaping === 'units';
+  const whole = soFar.fabric.shaping === 'units' && !round;
   const keep = whole
     ? `Shape by whole repeats of ${name}: each row begins and ends as its rows do.`
     : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${soFar.stitch}.`;
   if (rows.some((row) => row === null)) return [[keep]];
   const repeats = rows.map((row) => row!.repeats);
-  const plain = rows.map((row, size) => plainBeside(row, to[size]!, soFar));
+  const plain = rows.map((row, size) => plainBeside(row, to[size]!, part, soFar));
   const beside =
     whole && plain.every(({ right, left }) => right + left === 0)
       ? []
-      : line`, ${plain.map(({ right }) => right)} plain sts at the right edge and ${plain.map(({ left }) => left)} at the left`;
-  return [line`${keep} After these rows there are ${repeats} repeats${{ inline: beside }}.`];
+      : line`, ${plain.map(({ right }) => right)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map(({ left }) => left)} at ${round ? 'its end' : 'the left'}`;
+  return [
+    line`${keep} After these ${round ? 'rnds' : 'rows'} there are ${repeats} repeats${{ inline: beside }}.`,
+  ];
 }
 
 /** How a pattern is kept in rounds that shape, and beside the lines of a yoke. */
@@ -181,7 +203,7 @@ const LEFT_OUT = '(?:–|\\d+)';
 export const PATTERN_SENTENCES: readonly Sentence[] = [
   {
     form: new RegExp(
-      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))(?:, with (\\d+) plain ${STITCH} at the right edge and (\\d+) at the left)?; ${END}\\. ${COUNT}$`,
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))(?:, with (\\d+) plain ${STITCH} at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?; ${END}\\. ${COUNT}$`,
     ),
     read: ([, from, to, only, name, names, first, last, right, left, , stitches], reader) => {
       if (from === '–') return;
@@ -197,7 +219,7 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^(?:Keep the repeats of (.+?) above each other; .+?|Shape by whole repeats of (.+?): .+?)\.(?: After these rows there are (\d+) repeats?(?:, (\d+) plain sts? at the right edge and (\d+) at the left)?\.)?$/,
+    form: /^(?:Keep the repeats of (.+?) above each other; .+?|Shape by whole repeats of (.+?): .+?)\.(?: After these (?:rows|rnds) there are (\d+) repeats?(?:, (\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\d+) at (?:the left|its end))?\.)?$/,
     read: ([, kept, whole, repeats, right, left], reader) => {
       reader.said.names.push({ of: (kept ?? whole)!, from: reader.maker.now().n });
       if (repeats !== undefined)

@@ -48,13 +48,17 @@ export const shape: PassageKind<Shape> = {
       read: ([, way, more, fewer, moreAfter, fewerAfter], reader) => {
         const many = Number(more ?? fewer ?? 1) + Number(moreAfter ?? fewerAfter ?? 1);
         reader.step = way === 'Increase' ? many : -many;
+        reader.atEnds = true;
       },
     },
     {
       form: new RegExp(
         `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places?|so many places) spread evenly`,
       ),
-      read: ([, way, places], reader) => (reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1)),
+      read: ([, way, places], reader) => {
+        reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1);
+        reader.atEnds = false;
+      },
     },
     {
       form: new RegExp(

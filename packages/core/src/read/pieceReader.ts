@@ -56,6 +56,8 @@ export class PieceReader {
   chain = 0;
   /** Stitches that a shaping row changes, as its sentence says. */
   step = 0;
+  /** Whether it changes them at its two ends, in a round beside its joining. */
+  atEnds = false;
   /** Row until which the few shaping rows of a round yoke are read, 0 outside. */
   stepsUntil = 0;
   /** Shaping beside lines: rows and times for each kind of side. */
@@ -153,7 +155,7 @@ export class PieceReader {
     if (!rows) throw new ReadFault('the rows that shape cannot be read');
     const last = Number(to ?? from);
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
-    const both = Math.abs(this.step) === 2 && !this.maker.now().round;
+    const both = Math.abs(this.step) === 2 && (!this.maker.now().round || this.atEnds);
     while (this.maker.now().n < last) {
       const shapes = rows.has(this.maker.now().n + 1);
       const each = Math.sign(this.step);

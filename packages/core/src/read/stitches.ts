@@ -161,7 +161,9 @@ function besideDiffers(
   if (!found?.stitched) return [];
   const { row, stitched } = found;
   const [right, left] =
-    row.side === 'RS' ? [stitched.before, stitched.after] : [stitched.after, stitched.before];
+    row.side === 'RS' || (row.round !== undefined && row.round !== 'turned')
+      ? [stitched.before, stitched.after]
+      : [stitched.after, stitched.before];
   if ((said.right ?? 0) === right && (said.left ?? 0) === left) return [];
   return [`row ${n} has ${right} plain stitches at the right edge and ${left} at the left`];
 }

@@ -6,7 +6,7 @@ import { heightOf, type StitchKind } from './kinds.js';
 import type { FabricStitches } from './ofFabric.js';
 import { rowOverStitches } from './overStitches.js';
 import { patternRowAt, plainFoundation, prove, workPattern, type StitchProof } from './prove.js';
-import { hasSides, roundVersion } from './round.js';
+import { hasSides, insideOf, roundVersion } from './round.js';
 import type { StitchText } from './textReader.js';
 import {
   isPlainRow,
@@ -187,9 +187,15 @@ class RowWorker {
     const fits = (row.count - plus) % multiple === 0 && row.count >= plus;
     const zone = { low: 0, repeats: (row.count - plus) / multiple };
     if (row.round) {
+      const ring = plainFoundation(row.count);
+      // Over stitches that are there, what makes no whole repeat is plain from the next round on.
+      if (!fits && beginning === 'plain row') {
+        const units = ring.units.map((unit): Unit => ({ ...unit, t: 'st', kind: this.plain, run: -1 }));
+        const course = { ...ring, units, foundation: false };
+        return { state: { course, zone: null, done: 0 }, row: stitched(null, null, row.count, null) };
+      }
       if (!fits)
         throw new StitchError(SPAN, `${row.count} stitches are no whole number of repeats in the round`);
-      const ring = plainFoundation(row.count);
       if (beginning === 'plain row' && !isPlainRow(this.text.rows[0]!))
         return { state: { course: ring, zone, done: 0 }, row: stitched(null, null, row.count, null) };
       const { row: pattern, index } = patternRowAt(this.text, 0);
@@ -217,14 +223,73 @@ class RowWorker {
   /** The next round over all of the one before. */
   private nextRound(row: Row, below: State): { state: State; row: StitchedRow } {
     const [step] = row.steps;
-    if (row.steps.length !== 1 || step!.do !== 'work' || row.from.length !== 1 || !below.zone)
-      throw new StitchError(SPAN, 'rounds that shape are not followed stitch by stitch');
+    const even = row.steps.length === 1 && step!.do === 'work' && row.from.length === 1;
+    const whole = below.zone !== null && this.widthOf(below.zone) === row.count;
+    if (!even || !whole) return this.roundWithPlain(row, below);
     const pattern = patternRowAt(this.text, below.done);
     const turned = row.round === 'turned' && below.done > 0;
     const course = workRow(pattern.row, below.course, { turned, round: true });
     this.check(course, pattern.index, below.zone, 0);
     const state = { course, zone: below.zone, done: below.done + 1 };
     return { state, row: stitched(pattern.index, below.zone, row.count, course) };
+  }
+
+  /** A round whose repeats leave plain stitches beside where it begins and ends: it is shaped there, or was. */
+  private roundWithPlain(row: Row, below: State): { state: State; row: StitchedRow } {
+    if (row.round === 'turned' || row.from.length !== 1)
+      throw new StitchError(SPAN, 'turned rounds that shape are not followed stitch by stitch');
+    const [left, right] = endsOf(row);
+    const { course } = below;
+    const [begin, end] = [right.change, left.change];
+    const span = { low: course.low - begin, width: course.width + begin + end };
+    if (span.width !== row.count) throw new StitchError(SPAN, `round ${row.n} is shaped inside`);
+    const pattern = patternRowAt(this.text, below.done);
+    const nodes =
+      below.zone === null && pattern.row === this.text.rows[0]
+        ? rowOverStitches(this.text)
+        : pattern.row.nodes;
+    const word = insideOf(nodes);
+    if (!word) throw new StitchError(SPAN, 'this round has no repeat');
+    let fault: StitchError | null = null;
+    for (const zone of this.zones(span, below.zone, [begin === 0 ? 0 : 1, end === 0 ? 0 : 1])) {
+      if (zone === null) break;
+      const before = zone.low - span.low;
+      const after = row.count - before - this.widthOf(zone);
+      const beyond = course.units.filter(
+        ({ t, x }) => t === 'st' && x > zone.low + this.widthOf(zone) - 0.499,
+      ).length;
+      for (let turn = 0; turn < word.length; turn += 1) {
+        const body = [...word.slice(turn), ...word.slice(0, turn)];
+        try {
+          const inner: Node = {
+            op: 'repeat',
+            body,
+            star: true,
+            times: { to: 'last', many: beyond, noun: { what: 'st' } },
+            span: SPAN,
+          };
+          const made = workRow(
+            {
+              nodes: [
+                this.idleChain(),
+                ...this.edgePart(course.units, before, begin, true),
+                inner,
+                ...this.edgePart([...course.units].reverse(), after, end, false),
+              ],
+            },
+            course,
+            { turned: false, round: true, span },
+          );
+          this.check(made, pattern.index, zone, before + after);
+          const state = { course: made, zone, done: below.done + 1 };
+          return { state, row: { ...stitched(pattern.index, zone, row.count, made), before, after } };
+        } catch (error) {
+          if (!(error instanceof StitchError)) throw error;
+          fault ??= error;
+        }
+      }
+    }
+    throw fault ?? new StitchError(SPAN, `round ${row.n} has no whole repeat`);
   }
 
   private plainRow(count: number, side: Row['side']): Course {
