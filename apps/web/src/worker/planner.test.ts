@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import { newDesign, type Design } from '@upfell/core';
+import { newDesign, pattern, patternToText, plan, type Design } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
 import { Planner } from './planner';
 
@@ -26,6 +26,28 @@ describe('a planner', () => {
     expect(planner.assembly('M')).toBeNull();
     expect(planner.schematic({ size: null, units: 'cm', width: 700 }).svg).toBe('');
     expect(planner.counts().split('\n')).toHaveLength(2);
+  });
+
+  // The page writes from what it was sent, the proof from the plan: it must be one text.
+  it.each(['tolleyfield-vest', 'fernhollow-layer', 'marlbank-pullover'])(
+    'sends what the same pattern is written from: %s',
+    (name) => {
+      const design = demoDesign(name);
+      const { sizes } = planned(design);
+      const wish = { terms: 'us', units: 'cm' } as const;
+      const whole = plan(design);
+      expect(patternToText(pattern({ sizes: structuredClone(sizes) as never }, design, wish))).toBe(
+        patternToText(pattern(whole, design, wish)),
+      );
+    },
+  );
+
+  it('says counts in the unit of the fabric, and draws its stitch pattern', () => {
+    const { planner, sizes } = planned(demoDesign('tolleyfield-vest'));
+    const back = sizes[0]!.quantities.find(({ id }) => id === 'back.width')!;
+    expect(back.inUnits).toBe(`${(back.count - 1) / 3} mesh spaces`);
+    const { charts } = planner.schematic({ size: null, units: 'cm', width: 700 });
+    expect(charts.map(({ section }) => section)).toEqual(['fabric-body']);
   });
 
   it('sends what can be copied to a page: outlines in the place of rows, no reasons', () => {

@@ -60,18 +60,7 @@ export class PieceSoFar {
   private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
   /** Every row of the piece in its stitch pattern, by part and number, for each size. */
   stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
-    this.stitched ??= this.pieces.map(({ runs, sections, passages }) => {
-      const fabrics = sections.map(({ fabric, first }) => ({ of: this.fabrics.get(fabric)!, first }));
-      const [begin] = passages;
-      const worked = workPieceStitches(
-        runs,
-        fabrics.map(({ of, first }) => ({ from: first, stitches: fabricStitches(of), plain: stitchOf(of) })),
-        begin?.kind === 'start' && begin.along === null && fabrics[0]!.of.foundation !== 'stitches'
-          ? 'chain'
-          : 'plain row',
-      );
-      return new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
-    });
+    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics));
     return this.stitched;
   }
 
@@ -107,4 +96,29 @@ export class PieceSoFar {
       ? { one: 'Row', short: 'row', end: tunisian ? 'return' : 'turn' }
       : { one: 'Rnd', short: 'rnd', end: roundEnd(way) };
   }
+}
+
+type Stitched = ReadonlyMap<string, StitchedRow | null>;
+
+/** Pieces that were worked stitch by stitch: a text is written again far more often than its pieces change. */
+const STITCHED = new WeakMap<readonly Passage[], { fabrics: readonly Fabric[]; rows: Stitched }>();
+
+function stitchedOf({ runs, sections, passages }: WrittenPiece, all: ReadonlyMap<string, Fabric>): Stitched {
+  const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
+  const known = STITCHED.get(passages);
+  if (known && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
+  const [begin] = passages;
+  const chain = begin?.kind === 'start' && begin.along === null && fabrics[0]!.foundation !== 'stitches';
+  const worked = workPieceStitches(
+    runs,
+    fabrics.map((of, i) => ({
+      from: sections[i]!.first,
+      stitches: fabricStitches(of),
+      plain: stitchOf(of),
+    })),
+    chain ? 'chain' : 'plain row',
+  );
+  const rows = new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
+  STITCHED.set(passages, { fabrics, rows });
+  return rows;
 }

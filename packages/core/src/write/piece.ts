@@ -1,13 +1,18 @@
 import type { Fabric } from '../fabric/fabric.js';
 import { PieceSoFar } from '../passages/pieceSoFar.js';
-import { passageLines } from '../passages/registry.js';
+import { passageLines, runsOf } from '../passages/registry.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { line, type Line } from './line.js';
 
 /** Writes one piece for sizes whose passages have the same form, in US terms. */
 export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): Line[] {
   const { role, fabric, passages, edges } = pieces[0]!;
-  const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!);
+  // A plan for the screen goes without its runs: they are made of the passages again.
+  const worked = pieces.map((piece) => ({
+    ...piece,
+    runs: piece.runs.length > 0 ? piece.runs : runsOf(piece.passages),
+  }));
+  const soFar = new PieceSoFar(worked, fabrics, fabrics.get(fabric)!);
   const lines = passages.flatMap((_, i) => {
     soFar.at = i;
     return passageLines(

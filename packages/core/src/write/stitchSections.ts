@@ -91,7 +91,9 @@ export function stitchWays(
   const pieces = sizes.flatMap((size) =>
     size.pieces.filter(({ sections }) => sections.some(({ fabric }) => fabric === id)),
   );
-  const way = pieces.flatMap(({ runs }) => runs.flatMap(({ row }) => row.round ?? []))[0];
+  const way = pieces.flatMap(({ passages }) =>
+    passages.flatMap((passage) => ('round' in passage && passage.round ? [passage.round] : [])),
+  )[0];
   return {
     used: pieces.length > 0,
     round: way === undefined ? null : roundVersion(text, proof, way === 'turned' ? 'turned' : 'joined'),

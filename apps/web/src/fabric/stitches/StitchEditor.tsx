@@ -167,20 +167,16 @@ function Editor({ fabric }: { fabric: Fabric }) {
               </ol>
             )}
             <h3 className="mt-3 mb-1 font-semibold">Key</h3>
-            <dl className="grid gap-x-6 gap-y-1 text-[12.5px] sm:grid-cols-2">
+            <ul className="grid gap-x-6 gap-y-1 text-[12.5px] sm:grid-cols-2">
               {stitchKey(found.chart.kinds, terms).map(({ of: symbol, kind, name, how }) => (
-                <div key={symbol} className="flex items-end gap-3">
+                <li key={symbol} className="flex items-end gap-3">
                   <KeySymbol kind={symbol} />
-                  <div>
-                    <dt className="inline font-semibold">{kind}</dt>
-                    <dd className="inline">
-                      {' '}
-                      {name}. <span className="text-soft">{how}</span>
-                    </dd>
-                  </div>
-                </div>
+                  <span>
+                    <strong>{kind}</strong> {name}. <span className="text-soft">{how}</span>
+                  </span>
+                </li>
               ))}
-            </dl>
+            </ul>
           </section>
         )}
       </div>
