@@ -18,9 +18,9 @@ const TABS = [
 export function FabricView() {
   return (
     <Tabs.Root defaultValue="rows" className="print-flow flex min-h-0 grow flex-col">
-      <Tabs.List className={TAB_LIST} aria-label="Fabric">
+      <Tabs.List className={`${TAB_LIST} overflow-x-auto overflow-y-hidden`} aria-label="Fabric">
         {TABS.map(([value, label]) => (
-          <Tabs.Trigger key={value} value={value} className={TAB}>
+          <Tabs.Trigger key={value} value={value} className={`${TAB} shrink-0 whitespace-nowrap`}>
             {label}
           </Tabs.Trigger>
         ))}

@@ -36,7 +36,9 @@ function Editor({ fabric }: { fabric: Fabric }) {
   const terms = useView((view) => view.terms);
   const saved = rowsText(fabric) ?? '';
   const [typed, setTyped] = useState<string | null>(null);
-  const [repeats, setRepeats] = useState(3);
+  const [repeats, setRepeats] = useState(() =>
+    Math.max(2, Math.min(8, Math.round(14 / fabric.rule.flat.multiple))),
+  );
   const [way, setWay] = useState<Way>('flat');
   const [lit, setLit] = useState<Lit | null>(null);
   // What was typed is in the document now: from here on undo and redo move it.
