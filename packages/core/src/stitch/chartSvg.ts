@@ -13,13 +13,17 @@ export function chartSvg(chart: StitchChart, title: string): string {
   const labels = chart.ring
     ? []
     : rows.map(({ label, side, leftwards, from, to }) => {
+        const middle = (from + to) / 2;
         const x = leftwards ? width - 36 : 36;
-        return `<text x="${x}" y="${(from + to) / 2 + 4}" text-anchor="${leftwards ? 'start' : 'end'}" fill="${INK[side]}">${leftwards ? `${label} ←` : `${label} →`}</text>`;
+        // The arrow is drawn: not every font that prints has one.
+        const [tail, way] = leftwards ? [width - 8, -1] : [8, 1];
+        const arrow = `M${tail} ${middle}h${way * 11}m${way * -4} -3.5l${way * 4} 3.5l${way * -4} 3.5`;
+        return `<text x="${x}" y="${middle + 4}" text-anchor="${leftwards ? 'start' : 'end'}" fill="${INK[side]}">${label}</text><path d="${arrow}" stroke="${INK[side]}" fill="none"/>`;
       });
   const bracket = repeat
     ? `<path d="M${repeat.from} ${height - 12}v6H${repeat.to}v-6" stroke="#8a6100" fill="none"/>`
     : '';
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}" role="img" aria-label="${escape(title)}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="11" stroke-width="1.3" stroke-linecap="round"><title>${escape(title)}</title>${paths.join('')}<g stroke="none">${labels.join('')}</g>${bracket}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}" role="img" aria-label="${escape(title)}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="11" stroke-width="1.3" stroke-linecap="round"><title>${escape(title)}</title>${paths.join('')}<g>${labels.join('')}</g>${bracket}</svg>`;
 }
 
 function escape(text: string): string {
