@@ -735,7 +735,10 @@ class StitchHook {
       return;
     }
     const passed: number[] = [];
-    for (let j = 0; j < many; j += 1) {
+    // "Skip the first st" behind a chain that counts is the one that the chain stands on.
+    const stood =
+      place.at === 'first' && noun.what !== 'sp' && this.cur === 1 && (this.made[0]?.turning ?? 0) > 0;
+    for (let j = stood ? 1 : 0; j < many; j += 1) {
       const i = this.nextToSkip(noun, span, j, many);
       passed.push(i.first);
       if (i.gap) this.gapAt = i.first;

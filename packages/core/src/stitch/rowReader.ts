@@ -197,7 +197,8 @@ class RowReader {
       this.clause();
       return [{ op: 'join', span: this.spanFrom(from) }];
     }
-    if (['fasten', 'place', 'move', 'mark', 'return', 'rtn'].includes(word)) {
+    // "working the last sc in the top of the turning ch" says again where the last repeat ends.
+    if (['working', 'fasten', 'place', 'move', 'mark', 'return', 'rtn'].includes(word)) {
       this.clause();
       return [];
     }
@@ -250,6 +251,7 @@ class RowReader {
     const many = this.number() ?? 1;
     const noun = this.noun() ?? { what: 'st' as const };
     const counts = this.remark();
+    const more = this.word() === 'and' && this.isNounAhead() ? this.alsoSkipped(from) : [];
     return [
       {
         op: 'skip',
@@ -257,7 +259,18 @@ class RowReader {
         place: { at: which === 'last' ? 'last' : which === 'first' ? 'first' : 'next', many, noun },
         span: this.spanFrom(from),
       },
+      ...more,
     ];
+  }
+
+  /** "skip the first dc and ch-1 sp". */
+  private alsoSkipped(from: number): Node[] {
+    this.at += 1;
+    this.take('the');
+    this.take('next');
+    const many = this.number() ?? 1;
+    const noun = this.noun() ?? { what: 'st' as const };
+    return [{ op: 'skip', place: { at: 'next', many, noun }, span: this.spanFrom(from) }];
   }
 
   private isPicot(): boolean {
@@ -351,7 +364,9 @@ class RowReader {
     if (this.tokens[this.at - 1]?.text === 'to') this.at -= 1;
     if (body.length === 0)
       throw new StitchError({ from, to: this.from() }, 'There is nothing between “*” and “repeat”.');
-    const times = this.times(true) ?? this.reach();
+    // "repeat from *, ending dc in the last st" goes as far as leaves room for that.
+    const ending = /^[,;]$/.test(this.word() ?? '') && /^(?:ending|end|ends)$/.test(this.word(1) ?? '');
+    const times = this.times(true) ?? this.reach() ?? (ending ? ({ to: 'end' } as const) : null);
     if (times === null)
       this.fail('Say how far this repeats: “to the end”, “to the last 2 sts”, or “4 more times”.', from);
     return { op: 'repeat', body, star: true, times, span: this.spanFrom(from) };
