@@ -14,7 +14,6 @@ export interface WrittenPiece {
   passages: readonly Passage[];
   /** The stitches of its first row. */
   ends: { first: { count: number } };
-  runs: readonly RowRun[];
   /** Its fabrics, each from a row on. */
   sections: readonly { fabric: string; first: number }[];
 }
@@ -38,6 +37,7 @@ export class PieceSoFar {
     readonly pieces: readonly WrittenPiece[],
     readonly fabrics: ReadonlyMap<string, Fabric>,
     public fabric: Fabric,
+    private readonly runsOf: (passages: readonly Passage[]) => readonly RowRun[],
   ) {}
 
   get stitch(): string {
@@ -60,7 +60,7 @@ export class PieceSoFar {
   private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
   /** Every row of the piece in its stitch pattern, by part and number, for each size. */
   stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
-    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics));
+    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf));
     return this.stitched;
   }
 
@@ -107,6 +107,7 @@ function stitchedOf({ runs, sections, passages }: WrittenPiece, all: ReadonlyMap
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
   const known = STITCHED.get(passages);
   if (known && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
+  const runs = runsOf(passages);
   const [begin] = passages;
   const chain = begin?.kind === 'start' && begin.along === null && fabrics[0]!.foundation !== 'stitches';
   const worked = workPieceStitches(

@@ -7,12 +7,8 @@ import { line, type Line } from './line.js';
 /** Writes one piece for sizes whose passages have the same form, in US terms. */
 export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): Line[] {
   const { role, fabric, passages, edges } = pieces[0]!;
-  // A plan for the screen goes without its runs: they are made of the passages again.
-  const worked = pieces.map((piece) => ({
-    ...piece,
-    runs: piece.runs.length > 0 ? piece.runs : runsOf(piece.passages),
-  }));
-  const soFar = new PieceSoFar(worked, fabrics, fabrics.get(fabric)!);
+  // A plan for the screen goes without its runs: they are made of the passages again, where they are asked for.
+  const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!, runsOf);
   const lines = passages.flatMap((_, i) => {
     soFar.at = i;
     return passageLines(
