@@ -103,7 +103,11 @@ type Stitched = ReadonlyMap<string, StitchedRow | null>;
 /** Pieces that were worked stitch by stitch: a text is written again far more often than its pieces change. */
 const STITCHED = new WeakMap<readonly Passage[], { fabrics: readonly Fabric[]; rows: Stitched }>();
 
-function stitchedOf({ runs, sections, passages }: WrittenPiece, all: ReadonlyMap<string, Fabric>): Stitched {
+function stitchedOf(
+  { sections, passages }: WrittenPiece,
+  all: ReadonlyMap<string, Fabric>,
+  runsOf: (of: readonly Passage[]) => readonly RowRun[],
+): Stitched {
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
   const known = STITCHED.get(passages);
   if (known && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
