@@ -83,7 +83,6 @@ class StitchHook {
   private by = -1;
   private readonly hasRuns: boolean;
   private absorbed: Node | null = null;
-  /** A foundation chain that is closed to a ring, or stitches: nothing is added to it. */
   private readonly direction: 1 | -1;
 
   constructor(
@@ -265,7 +264,9 @@ class StitchHook {
     return (
       this.nodes[this.by]?.op === 'work' &&
       place.at !== 'each' &&
-      (next?.op === 'chain' || (next !== undefined && next.op !== 'turn' && next.op !== 'join'))
+      next !== undefined &&
+      next.op !== 'turn' &&
+      next.op !== 'join'
     );
   }
   private slipOver(found: Found): void {
@@ -960,7 +961,6 @@ class StitchHook {
       if (unit.t === 'st' || this.course.foundation)
         if (!this.mayBePassed(i) || this.course.foundation) left.push(i);
     }
-    if (this.absorbed === null && left.length === 0) return;
     if (left.length === 0) return;
     const span = spanOf([...this.nodes].reverse().find(({ op }) => op !== 'turn' && op !== 'join'));
     const what = this.course.foundation ? (this.course.units[0]?.t === 'ch' ? 'chain' : 'stitch') : 'stitch';
@@ -1093,5 +1093,3 @@ export function tallest(nodes: readonly Node[], none: StitchKind = 'sc'): Stitch
   }
   return best ?? none;
 }
-
-export type { ChainCounts };

@@ -457,8 +457,7 @@ class RowWorker {
     const units = [...course.units].reverse();
     const first = this.edgePart(units, begin === 0 ? 0 : madeBy(begin), begin, true);
     const last = this.edgePart([...units].reverse(), end === 0 ? 0 : madeBy(end), end, false);
-    const taken = (change: number) => (change === 0 ? 0 : change > 0 ? 1 : 1 - change);
-    const between = units.slice(taken(begin), units.length - taken(end));
+    const between = units.slice(takenBy(begin), units.length - takenBy(end));
     const middle = this.edgePart(between, count - madeBy(begin) - madeBy(end), 0, true);
     return [this.idleChain(), ...first, ...middle, ...last];
   }
