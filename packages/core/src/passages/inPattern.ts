@@ -4,14 +4,14 @@ import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
-import type { FabricStitches } from '../stitch/ofFabric.js';
+import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
+import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { printRow } from '../stitch/print.js';
-import { roundVersion } from '../stitch/round.js';
 import type { StitchText } from '../stitch/textReader.js';
-import type { StitchedRow } from '../stitch/workPiece.js';
+import type { PlacesSaid } from '../read/pieceReader.js';
 import type { Sentence } from '../read/words.js';
 import { line, type Line } from '../write/line.js';
-import type { RoundWay } from '../work/rows.js';
+import type { RoundWay, Row } from '../work/rows.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 
 /** What is asked of a piece while its rows in pattern are written. */
@@ -28,9 +28,8 @@ interface PieceSoFar {
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
 
 /** The rows of a pattern as a part is worked: flat, or its rounds. */
-export function textOfPart({ text, proof }: InRows, way: string | undefined): StitchText {
-  if (way === undefined) return text;
-  return roundVersion(text, proof, way === 'turned' ? 'turned' : 'joined').text ?? text;
+export function roundsOrRows(stitches: InRows, way: RoundWay | undefined): StitchText {
+  return (way && roundsOfFabric(stitches, way)?.text) ?? stitches.text;
 }
 
 /** "(25 (28, 30) mesh spaces, 76 (85, 91) sts)": what a row comes to, in the unit that makers count it in where there is one. */
@@ -67,20 +66,75 @@ export function rowsInPattern(
   soFar: PieceSoFar,
 ): Line[] {
   const words = soFar.wordsOf(part);
+  const at = rowsOfPart(part, soFar);
+  if (to.every((last, size) => last < from[size]!)) return [];
+  const ranges = (begins: readonly number[], ends: readonly number[]) =>
+    ends.map((last, size) => rangeInWords(begins[size]!, last));
+  // Where a pattern has no room yet, or waits for its side, the first rows are plain.
+  const begins = from.map((first, size) => {
+    let n = first;
+    while (n <= to[size]! && at(size, n)?.pattern === null) n += 1;
+    return n;
+  });
+  const lines: Line[] = [];
+  if (begins.some((n, size) => n > from[size]!))
+    lines.push(
+      line`${words.one}s ${ranges(
+        from,
+        begins.map((n) => n - 1),
+      )}: ${soFar.stitch} in each st; ${words.end}. (${counts} sts)`,
+    );
+  const worked = to.map((last, size) => last >= begins[size]!);
+  if (!worked.includes(true)) return lines;
+  if (to.some((last, size) => worked[size]! && !isFollowed(size, begins[size]!, last, at)))
+    return [...lines, line`${words.one}s ${ranges(begins, to)}: in pattern; ${words.end}. (${counts} sts)`];
+  // Sizes that go round in whole repeats work the rounds of the pattern; others its rows, with plain stitches beside them.
+  for (const ring of [true, false]) {
+    const own = to.map((last, size) => (worked[size]! && at(size, last)!.ring === ring ? last : 0));
+    if (own.some((last) => last > 0))
+      lines.push(
+        ...repeatedRows(
+          part,
+          begins,
+          own,
+          counts,
+          ring ? roundsOrRows(stitches, soFar.wayOf(part)) : stitches.text,
+          soFar,
+        ),
+      );
+  }
+  return lines;
+}
+
+type RowAt = (size: number, n: number) => StitchedRow | null;
+
+function rowsOfPart(part: string, soFar: PieceSoFar): RowAt {
   const rows = soFar.stitchedRows();
-  const at = (size: number, n: number): StitchedRow | null => rows[size]!.get(`${part}:${n}`) ?? null;
+  return (size, n) => rows[size]!.get(`${part}:${n}`) ?? null;
+}
+
+/** Whether rows are known stitch by stitch, and in pattern all of them. */
+function isFollowed(size: number, from: number, to: number, at: RowAt): boolean {
+  for (let n = from; n <= to; n += 1) if ((at(size, n)?.pattern ?? null) === null) return false;
+  return at(size, from)!.ring === at(size, to)!.ring;
+}
+
+/** Rows of a pattern in turn, in the sizes that have any (`to` is not 0). */
+function repeatedRows(
+  part: string,
+  from: readonly number[],
+  to: readonly number[],
+  counts: readonly number[],
+  text: StitchText,
+  soFar: PieceSoFar,
+): Line[] {
+  const words = soFar.wordsOf(part);
+  const at = rowsOfPart(part, soFar);
+  const count = countLine(counts, soFar);
   const worked = to.map((last, size) => last >= from[size]!);
   const sizes = to.flatMap((_, size) => (worked[size] ? [size] : []));
-  if (sizes.length === 0) return [];
-  const followed = sizes.every(
-    (size) => isInPattern(at(size, from[size]!)) && isInPattern(at(size, to[size]!)),
-  );
-  const count = countLine(counts, soFar);
-  const ranges = to.map((last, size) => rangeInWords(from[size]!, last));
-  if (!followed)
-    return [line`${words.one}s ${ranges}: in pattern; ${words.end}. ${{ inline: line`(${counts} sts)` }}`];
-  const text = textOfPart(stitches, soFar.wayOf(part));
   const index = (size: number, n: number) => at(size, n)!.pattern!;
+  const round = text.work === 'round';
   const { first: repeated } = text.repeat;
   const lines: Line[] = [];
   let begins = [...from];
@@ -96,22 +150,25 @@ export function rowsInPattern(
   ) {
     const i = index(sizes[0]!, begins[sizes[0]!]!);
     const over = i === 0 ? rowOverStitches(text) : text.rows[i]!.nodes;
+    const numbers = begins.map((n, size) => (worked[size] ? n : '–'));
     lines.push(
-      line`${words.one} ${begins}: ${withoutEnd(printRow(over, { round: text.work === 'round' }))}; ${words.end}. ${{ inline: count }}`,
+      line`${words.one} ${numbers}: ${withoutEnd(printRow(over, { round }))}; ${words.end}. ${{ inline: count }}`,
     );
     begins = begins.map((n) => n + 1);
   }
   if (sizes.every((size) => begins[size]! > to[size]!)) return lines;
-  const name = `${soFar.fabric.name}${text.work === 'round' ? ' in the round' : ''}`;
+  const name = `${soFar.fabric.name}${round ? ' in the round' : ''}`;
   const numbers = text.rows.map(({ n }, i) => n ?? i + 1);
   const { first, last } = text.repeat;
   // Where plain stitches lie beside them the rows before the repeat are counted in turn with it.
   const early = sizes.some((size) => begins[size]! <= to[size]! && index(size, begins[size]!) < repeated);
   const lowest = early ? 0 : first;
+  const one = round ? 'rnd' : 'row';
+  const facing = isAlwaysFront(soFar.wayOf(part)) && !round ? ', always from the right side' : '';
   const which: Line =
     first === last && !early
-      ? line`repeat ${words.short} ${numbers[first]!} of ${name}`
-      : line`work ${words.short}s ${numbers[lowest]!} ${last === lowest + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn, beginning with ${words.short} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${words.short} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
+      ? line`repeat ${one} ${numbers[first]!} of ${name}${facing}`
+      : line`work ${one}s ${numbers[lowest]!} ${last === lowest + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn${facing}, beginning with ${one} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${one} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
   const beside = besideWords(
     to.map((n, size) => (worked[size] ? at(size, n) : null)),
     to,
@@ -124,88 +181,103 @@ export function rowsInPattern(
   return lines;
 }
 
-function isInPattern(row: StitchedRow | null): boolean {
-  return row !== null && row.pattern !== null;
+function isAlwaysFront(way: RoundWay | undefined): boolean {
+  return way !== undefined && way !== 'turned';
 }
 
 /** Whether a row has nothing but repeats. */
 function isWhole(row: StitchedRow | null): boolean {
-  return row !== null && row.before === 0 && row.after === 0;
+  return row !== null && row.plain.every((many) => many === 0);
 }
 
-/** Plain stitches at the right and the left edge, seen from the right side. */
-export function plainBeside(
-  row: StitchedRow | null,
-  n: number,
-  part: string,
-  soFar: PieceSoFar,
-): { right: number; left: number } {
-  if (!row) return { right: 0, left: 0 };
-  const way = soFar.wayOf(part);
-  return (way !== undefined && way !== 'turned') || soFar.isRightSide(n)
-    ? { right: row.before, left: row.after }
-    : { right: row.after, left: row.before };
+/** How row `n` of a part is seen. */
+function seenAt(n: number, part: string, soFar: PieceSoFar): Pick<Row, 'side' | 'round'> {
+  const round = soFar.wayOf(part);
+  return { side: soFar.isRightSide(n) ? 'RS' : 'WS', ...(round ? { round } : {}) };
 }
 
+/** Where the repeats of a row lie, for each size that has it; nothing where each is repeats throughout. */
 function besideWords(
   rows: readonly (StitchedRow | null)[],
   to: readonly number[],
   part: string,
   soFar: PieceSoFar,
 ): Line {
-  const plain = rows.map((row, size) => plainBeside(row, to[size]!, part, soFar));
   const round = soFar.wayOf(part) !== undefined;
-  if (plain.every(({ right, left }) => right === 0 && left === 0)) return [];
-  const [first, last] = round ? ['beginning of the rnd', 'its end'] : ['right edge', 'the left'];
-  return line`, with ${plain.map(({ right }) => right)} plain ${soFar.stitch} at the ${first!} and ${plain.map(({ left }) => left)} at ${last!}`;
+  if (rows.every((row) => row === null || isWhole(row))) return [];
+  if (rows.every((row) => row === null || row.repeats.length === 1)) {
+    const plain = rows.map((row, size) =>
+      row ? fromTheRight(row, seenAt(to[size]!, part, soFar)).plain : [0, 0],
+    );
+    const [first, last] = round ? ['beginning of the rnd', 'its end'] : ['right edge', 'the left'];
+    return line`, with ${plain.map(([right]) => right!)} plain ${soFar.stitch} at the ${first!} and ${plain.map((all) => all.at(-1)!)} at ${last!}`;
+  }
+  const lists = rows.map((row, size) => (row ? placesInWords(row, seenAt(to[size]!, part, soFar)) : '–'));
+  return line`, from ${round ? 'the beginning of the rnd' : 'the right edge'} ${{ lists }}`;
 }
+
+/** How a pattern is kept in rows that shape. */
+type ShapedWay = 'edges' | 'spread' | 'lines';
 
 /** What is said after rows that are shaped: what lies outside the repeats, or that only whole ones are taken. */
-export function afterShaping(part: string, to: readonly number[], soFar: PieceSoFar): Line[] {
-  if (soFar.stitches.is !== 'rows') return [];
-  const rows = soFar.stitchedRows().map((of, size) => of.get(`${part}:${to[size]!}`) ?? null);
+export function afterShaping(part: string, to: readonly number[], way: ShapedWay, soFar: PieceSoFar): Line[] {
+  const { stitches, fabric, stitch } = soFar;
+  if (stitches.is !== 'rows') return [];
+  const at = rowsOfPart(part, soFar);
+  const rows = to.map((n, size) => at(size, n));
   const round = soFar.wayOf(part) !== undefined;
-  if (round && rows.some((row) => row === null)) return keptBesideLines(soFar);
-  const { name } = soFar.fabric;
-  const whole = soFar.fabric.shaping === 'units' && !round;
+  const [one, many] = round ? ['rnd', 'rnds'] : ['row', 'rows'];
+  const { name } = fabric;
+  const whole = fabric.shaping === 'units' && way === 'edges' && !round;
   const keep = whole
     ? `Shape by whole repeats of ${name}: each row begins and ends as its rows do.`
-    : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${soFar.stitch}.`;
+    : way === 'spread'
+      ? `Work each ${one} that shapes in plain ${stitch}, and begin ${name} anew above it.`
+      : way === 'lines'
+        ? `Keep the repeats of ${name} above each other between the lines; sts beside a line that make no whole repeat are plain ${stitch}.`
+        : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${stitch}.`;
   if (rows.some((row) => row === null)) return [[keep]];
-  const repeats = rows.map((row) => row!.repeats);
-  const plain = rows.map((row, size) => plainBeside(row, to[size]!, part, soFar));
+  const followed = rows.map((row) => row!);
+  if (followed.every(({ pattern }) => pattern === null))
+    return [line`${keep} After these ${many!} all sts are plain.`];
+  if (followed.some(({ repeats }) => repeats.length !== 1)) {
+    const lists = followed.map((row, size) => placesInWords(row, seenAt(to[size]!, part, soFar)));
+    return [
+      line`${keep} After these ${many!} there are, from ${round ? 'the beginning of the rnd' : 'the right edge'}: ${{ lists }}.`,
+    ];
+  }
+  const plain = followed.map((row, size) => fromTheRight(row, seenAt(to[size]!, part, soFar)).plain);
   const beside =
-    whole && plain.every(({ right, left }) => right + left === 0)
+    (whole || round) && plain.every(([right, left]) => right === 0 && left === 0)
       ? []
-      : line`, ${plain.map(({ right }) => right)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map(({ left }) => left)} at ${round ? 'its end' : 'the left'}`;
+      : line`, ${plain.map(([right]) => right!)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map((all) => all.at(-1)!)} at ${round ? 'its end' : 'the left'}`;
   return [
-    line`${keep} After these ${round ? 'rnds' : 'rows'} there are ${repeats} repeats${{ inline: beside }}.`,
-  ];
-}
-
-/** How a pattern is kept in rounds that shape, and beside the lines of a yoke. */
-export function keptBesideLines({
-  stitches,
-  fabric,
-  stitch,
-}: Pick<PieceSoFar, 'stitches' | 'fabric' | 'stitch'>): Line[] {
-  if (stitches.is !== 'rows') return [];
-  return [
-    [
-      `Keep the repeats of ${fabric.name} above each other; sts beside the shaping that make no whole repeat are plain ${stitch}.`,
-    ],
+    line`${keep} After these ${many!} there are ${followed.map(repeatsIn)} repeats${{ inline: beside }}.`,
   ];
 }
 
 const LEFT_OUT = '(?:–|\\d+)';
+const BESIDE = `, with (\\d+) plain ${STITCH} at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end)`;
+const FROM = 'from (?:the right edge|the beginning of the rnd)';
+const PLACES = '((?:\\d+ (?:plain|repeats?)(?:, )?)+)';
+
+/** Plain stitches and repeats as a sentence gives them: at both edges of one stretch, or one stretch after the other. */
+function placesSaid(
+  right: string | undefined,
+  left: string | undefined,
+  list: string | undefined,
+): PlacesSaid {
+  if (list !== undefined) return { list };
+  return right === undefined ? {} : { edges: [Number(right), Number(left)] };
+}
 
 /** The sentences of rows in a stitch pattern. */
 export const PATTERN_SENTENCES: readonly Sentence[] = [
   {
     form: new RegExp(
-      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))(?:, with (\\d+) plain ${STITCH} at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?; ${END}\\. ${COUNT}$`,
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE}|, ${FROM} ${PLACES})?; ${END}\\. ${COUNT}$`,
     ),
-    read: ([, from, to, only, name, names, first, last, right, left, , stitches], reader) => {
+    read: ([, from, to, only, name, names, first, last, right, left, list, , stitches], reader) => {
       if (from === '–') return;
       reader.evenRows(from!, to, Number(stitches));
       reader.inPattern({
@@ -214,20 +286,23 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
         to: Number(to ?? from),
         first: Number(only ?? first),
         last: Number(only ?? last),
-        ...(right === undefined ? {} : { right: Number(right), left: Number(left) }),
+        ...placesSaid(right, left, list),
       });
     },
   },
   {
-    form: /^(?:Keep the repeats of (.+?) above each other; .+?|Shape by whole repeats of (.+?): .+?)\.(?: After these (?:rows|rnds) there are (\d+) repeats?(?:, (\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\d+) at (?:the left|its end))?\.)?$/,
-    read: ([, kept, whole, repeats, right, left], reader) => {
-      reader.said.names.push({ of: (kept ?? whole)!, from: reader.maker.now().n });
-      if (repeats !== undefined)
+    form: new RegExp(
+      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: After these (?:rows|rnds) (?:all sts are (plain)|there are, ${FROM}: ${PLACES}|there are (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
+    ),
+    read: ([, kept, whole, anew, plain, list, repeats, right, left], reader) => {
+      const of = (kept ?? whole ?? anew)!;
+      reader.said.names.push({ of, from: reader.maker.now().n });
+      if (plain !== undefined) reader.repeatsAfter({ of, repeats: 0 });
+      else if (list !== undefined || repeats !== undefined)
         reader.repeatsAfter({
-          of: (kept ?? whole)!,
-          repeats: Number(repeats),
-          right: Number(right ?? 0),
-          left: Number(left ?? 0),
+          of,
+          ...(repeats === undefined ? {} : { repeats: Number(repeats) }),
+          ...placesSaid(right ?? (list === undefined ? '0' : undefined), left ?? '0', list),
         });
     },
   },
@@ -247,10 +322,12 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
     read: ([, , row, words, , stitches], reader) => {
       if (row === '1') {
         reader.start(Number(stitches), reader.chain);
+        reader.begunInPattern = true;
         return;
       }
       reader.evenRows(row!, row, Number(stitches));
       reader.writtenRow(Number(row), words!);
     },
   },
+  { form: new RegExp(`^(?:Row|Rnd) –: .+; ${END}\\. ${COUNT}$`), read: () => undefined },
 ];

@@ -1,4 +1,4 @@
-import { keptBesideLines } from './inPattern.js';
+import { afterShaping } from './inPattern.js';
 import type { Reason } from '../because/reason.js';
 import { ReadFault } from '../read/maker.js';
 import { sum } from '../read/pieceReader.js';
@@ -56,7 +56,15 @@ export const lines: PassageKind<Lines> = {
         count: stitchesOf(countsAfterRow(sections, to), way),
       })),
     );
-    return [...writeLines(all, from, soFar.stitch, soFar.wordsOf(part)), ...keptBesideLines(soFar)];
+    return [
+      ...writeLines(all, from, soFar.stitch, soFar.wordsOf(part)),
+      ...afterShaping(
+        part,
+        all.map(({ to }) => to),
+        'lines',
+        soFar,
+      ),
+    ];
   },
   sentences: [
     {

@@ -1,6 +1,8 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
 import { fabricStitches, type FabricStitches } from '../stitch/ofFabric.js';
-import { workPieceStitches, type StitchedRow } from '../stitch/workPiece.js';
+import { isWholeRepeats } from '../stitch/pieceWorker.js';
+import type { StitchedRow } from '../stitch/stitchedRow.js';
+import { workPieceStitches } from '../stitch/workPiece.js';
 import { rowsOf, type RowRun } from '../work/runs.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { RoundWay } from '../work/rows.js';
@@ -57,10 +59,27 @@ export class PieceSoFar {
     return this.stitches.is === 'plain' ? `${this.stitches.stitch} in each st` : 'in pattern';
   }
 
+  /** Whether row 1 is worked into a chain as the first of the pattern, which all sizes then have whole repeats of. */
+  beginsInPattern(starts: readonly Passage[]): boolean {
+    const { fabric } = this.pieces[0]!.sections[0] ?? {};
+    const first = fabric === undefined ? this.fabric : this.fabrics.get(fabric)!;
+    const of = fabricStitches(first);
+    return starts.every(
+      (one) =>
+        one.kind === 'start' &&
+        one.along === null &&
+        (one.round !== undefined || first.foundation !== 'stitches') &&
+        !first.panel &&
+        of.is === 'rows' &&
+        isWholeRepeats(one.stitches, of, one.round),
+    );
+  }
+
   private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
   /** Every row of the piece in its stitch pattern, by part and number, for each size. */
   stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
-    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf));
+    const chain = this.beginsInPattern(this.pieces.map(({ passages }) => passages[0]!));
+    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf, chain));
     return this.stitched;
   }
 
@@ -101,29 +120,32 @@ export class PieceSoFar {
 type Stitched = ReadonlyMap<string, StitchedRow | null>;
 
 /** Pieces that were worked stitch by stitch: a text is written again far more often than its pieces change. */
-const STITCHED = new WeakMap<readonly Passage[], { fabrics: readonly Fabric[]; rows: Stitched }>();
+const STITCHED = new WeakMap<
+  readonly Passage[],
+  { fabrics: readonly Fabric[]; chain: boolean; rows: Stitched }
+>();
 
 function stitchedOf(
   { sections, passages }: WrittenPiece,
   all: ReadonlyMap<string, Fabric>,
   runsOf: (of: readonly Passage[]) => readonly RowRun[],
+  chain: boolean,
 ): Stitched {
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
   const known = STITCHED.get(passages);
-  if (known && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
+  if (known?.chain === chain && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
   const runs = runsOf(passages);
-  const [begin] = passages;
-  const chain = begin?.kind === 'start' && begin.along === null && fabrics[0]!.foundation !== 'stitches';
   const worked = workPieceStitches(
     runs,
     fabrics.map((of, i) => ({
       from: sections[i]!.first,
       stitches: fabricStitches(of),
       plain: stitchOf(of),
+      panel: of.panel ?? 0,
     })),
     chain ? 'chain' : 'plain row',
   );
   const rows = new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
-  STITCHED.set(passages, { fabrics, rows });
+  STITCHED.set(passages, { fabrics, chain, rows });
   return rows;
 }

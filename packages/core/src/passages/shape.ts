@@ -34,6 +34,7 @@ export const shape: PassageKind<Shape> = {
       ...afterShaping(
         part,
         all.map(({ to }) => to),
+        all[0]!.where.at === 'both edges' || all[0]!.where.at === 'one edge' ? 'edges' : 'spread',
         soFar,
       ),
     );

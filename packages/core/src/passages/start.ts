@@ -8,7 +8,7 @@ import type { RoundWay } from '../work/rows.js';
 import { line, type Line } from '../write/line.js';
 import type { RowWords } from '../write/rowWords.js';
 import { chainsBeyond, type FabricStitches } from '../stitch/ofFabric.js';
-import { countLine, firstRowWords, textOfPart } from './inPattern.js';
+import { countLine, firstRowWords, roundsOrRows } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { PieceSoFar, WrittenPiece } from './pieceSoFar.js';
 
@@ -136,10 +136,10 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
       ...markers,
     ];
   }
-  // What is too narrow for whole repeats (a strap, a cord) is plain.
-  if (along === null && of.is === 'rows' && !fits(starts, of, round)) soFar.isPlain = true;
-  if (along === null && of.is === 'rows' && !soFar.isPlain && (round || fabric.foundation !== 'stitches')) {
-    const text = textOfPart(of, round);
+  // What is too narrow for a repeat (a strap, a cord) is plain.
+  if (of.is === 'rows' && starts.every(({ stitches }) => !hasRoom(stitches, of))) soFar.isPlain = true;
+  if (of.is === 'rows' && soFar.beginsInPattern(starts)) {
+    const text = roundsOrRows(of, round);
     const chain = round
       ? line`Ch ${counts}; join with a sl st to a ring without twisting it.`
       : line`Ch ${starts.map((start) => start.stitches + chainsBeyond(fabric))}.`;
@@ -177,14 +177,9 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
   ];
 }
 
-/** Whether pieces begin with whole repeats of their pattern. */
-function fits(
-  starts: readonly Start[],
-  { proof }: Extract<FabricStitches, { is: 'rows' }>,
-  round?: RoundWay,
-): boolean {
-  const { multiple, plus } = proof.base;
-  return starts.every(({ stitches }) => (stitches - (round ? 0 : plus)) % multiple === 0);
+/** Whether so many stitches have room for a repeat of the pattern. */
+function hasRoom(stitches: number, { proof }: Extract<FabricStitches, { is: 'rows' }>): boolean {
+  return stitches >= proof.base.multiple + proof.base.plus;
 }
 
 /** The parts of a first row with a marker between them, in the order in which a right-side row meets them. */

@@ -1,3 +1,4 @@
+import type { Beginning } from '../stitch/pieceWorker.js';
 import type { SpecialStitch } from '../stitch/rowReader.js';
 import type { Row } from '../work/rows.js';
 import { ReadFault } from './maker.js';
@@ -18,7 +19,7 @@ export function readPiece(
   lines: readonly string[],
   seams: ReadonlySet<string> | null = null,
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
-): { rows: Row[]; said: SaidOfStitches; begun: 'chain' | 'plain row' } {
+): { rows: Row[]; said: SaidOfStitches; begun: Beginning } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams, specials);
   for (const text of lines) {
     try {
@@ -28,7 +29,7 @@ export function readPiece(
       throw error;
     }
   }
-  return { rows: reader.maker.rows, said: reader.said, begun: reader.chain > 0 ? 'chain' : 'plain row' };
+  return { rows: reader.maker.rows, said: reader.said, begun: reader.begunInPattern ? 'chain' : 'plain row' };
 }
 
 function readSentence(text: string, reader: PieceReader): void {

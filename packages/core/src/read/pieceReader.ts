@@ -15,23 +15,35 @@ const EVEN = 'work even';
 const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
 
+/** Where a text says that repeats lie: plain stitches at both edges of them, or stretch after stretch from the right edge. */
+export interface PlacesSaid {
+  edges?: [right: number, left: number];
+  list?: string;
+}
+
 /** Rows that a text says are worked in a stitch pattern, and from which row of it to which. */
-export interface SaidInPattern {
+export interface SaidInPattern extends PlacesSaid {
   of: string;
   part: string;
   from: number;
   to: number;
   first: number;
   last: number;
-  right?: number;
-  left?: number;
+}
+
+/** What a text says that a row has when shaping is done. */
+export interface SaidOfRepeats extends PlacesSaid {
+  of: string;
+  part: string;
+  n: number;
+  repeats?: number;
 }
 
 /** What a text says of a piece's stitches. */
 export interface SaidOfStitches {
   inPattern: SaidInPattern[];
   /** Repeats and plain stitches after a row. */
-  repeats: { of: string; part: string; n: number; repeats: number; right: number; left: number }[];
+  repeats: SaidOfRepeats[];
   /** Patterns that rows up to one are said to be shaped in. */
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
@@ -54,6 +66,8 @@ export class PieceReader {
     loose: 0,
   };
   chain = 0;
+  /** Row 1 is the first of a stitch pattern, worked into the chain. */
+  begunInPattern = false;
   /** Stitches that a shaping row changes, as its sentence says. */
   step = 0;
   /** Whether it changes them at its two ends, in a round beside its joining. */
@@ -115,7 +129,7 @@ export class PieceReader {
     this.said.inPattern.push({ ...said, part: this.maker.now().name });
   }
 
-  repeatsAfter(said: { of: string; repeats: number; right: number; left: number }): void {
+  repeatsAfter(said: Omit<SaidOfRepeats, 'part' | 'n'>): void {
     const { name, n } = this.maker.now();
     this.said.repeats.push({ ...said, part: name, n });
   }
@@ -127,6 +141,7 @@ export class PieceReader {
   /** Row 1 in words, worked stitch by stitch into the chain that was made: the stitches that it spans. */
   workFirstRow(words: string, tunisian: boolean): number {
     this.said.written.push({ part: 'main', n: 1, words });
+    this.begunInPattern = true;
     try {
       return workRow({ nodes: readRow(words, this.specials) }, foundationChain(this.chain), {
         turned: true,

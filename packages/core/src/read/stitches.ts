@@ -1,13 +1,15 @@
 import { stitchPattern, type StitchPattern } from '../stitch/pattern.js';
 import { printRow } from '../stitch/print.js';
 import { readRow, type SpecialStitch } from '../stitch/rowReader.js';
-import type { FabricStitches } from '../stitch/ofFabric.js';
+import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
 import { StitchError } from '../stitch/tree.js';
-import { workPieceStitches, type StitchedRow, type StitchSection } from '../stitch/workPiece.js';
+import type { Beginning } from '../stitch/pieceWorker.js';
+import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
+import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import type { Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
-import type { SaidOfStitches } from './pieceReader.js';
+import type { PlacesSaid, SaidOfStitches } from './pieceReader.js';
 
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
@@ -56,7 +58,7 @@ export class StitchProver {
     }
   }
 
-  prove(rows: readonly Row[], said: SaidOfStitches, begun: 'chain' | 'plain row'): ProvenStitches {
+  prove(rows: readonly Row[], said: SaidOfStitches, begun: Beginning): ProvenStitches {
     const counted = rows.reduce((sum, { count }) => sum + count, 0);
     const named = [...said.inPattern, ...said.names];
     if (named.length === 0) return { stitches: counted, unfollowed: said.loose, differences: [] };
@@ -70,30 +72,30 @@ export class StitchProver {
     const differences: string[] = [];
     const { fault } = worked;
     for (const mark of said.inPattern) {
-      const numbers = this.numbersOf(mark.of);
       for (const [n, wanted] of [
         [mark.from, mark.first],
         [mark.to, mark.last],
       ] as const) {
-        const found = at.get(`${mark.part}:${n}`)?.stitched;
-        if (!found)
+        const found = at.get(`${mark.part}:${n}`);
+        if (!found?.stitched)
           differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
-        else if (found.pattern === null || numbers[found.pattern] !== wanted)
-          differences.push(
-            `row ${n} is said to be row ${wanted} of ${mark.of}; it is ${found.pattern === null ? 'a plain row' : `row ${numbers[found.pattern]}`}`,
-          );
+        else {
+          const is = this.rowInWords(found.stitched, found.row, mark.of);
+          const said_ = `${IN_THE_ROUND.test(mark.of) ? 'rnd' : 'row'} ${wanted}`;
+          if (is !== said_) differences.push(`row ${n} is said to be ${said_} of ${mark.of}; it is ${is}`);
+        }
       }
-      differences.push(...besideDiffers(mark.to, mark, at.get(`${mark.part}:${mark.to}`)));
+      differences.push(...placesDiffer(mark.to, mark, at.get(`${mark.part}:${mark.to}`)));
     }
     for (const one of said.repeats) {
       const found = at.get(`${one.part}:${one.n}`);
       if (!found?.stitched)
         differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${one.n} is not worked`);
-      else if (found.stitched.repeats !== one.repeats)
+      else if (one.repeats !== undefined && repeatsIn(found.stitched) !== one.repeats)
         differences.push(
-          `after row ${one.n} there are ${found.stitched.repeats} repeats, not ${one.repeats}`,
+          `after row ${one.n} there are ${repeatsIn(found.stitched)} repeats, not ${one.repeats}`,
         );
-      else differences.push(...besideDiffers(one.n, one, found));
+      else if (one.repeats !== 0) differences.push(...placesDiffer(one.n, one, found));
     }
     for (const { part, n, words } of said.written)
       differences.push(...this.wordsDiffer(n, words, at.get(`${part}:${n}`)?.stitched ?? null, said, begun));
@@ -107,20 +109,22 @@ export class StitchProver {
   /** The fabrics of a piece as far as its sentences name them. */
   private sectionsOf({ inPattern, names, changes }: SaidOfStitches): StitchSection[] {
     const begins = [1, ...changes];
-    return begins.map((from, i) => {
+    return begins.map((from, i): StitchSection => {
       const until = begins[i + 1] ?? Infinity;
       const name = [...inPattern, ...names]
         .find((mark) => mark.from >= from && mark.from < until)
         ?.of.replace(IN_THE_ROUND, '');
       const stitches = name === undefined ? undefined : this.patterns.get(name);
-      return { from, stitches: stitches ?? { is: 'plain', stitch: 'dc' }, plain: 'dc' };
+      return { from, stitches: stitches ?? { is: 'plain', stitch: 'dc' }, plain: 'dc', panel: 0 };
     });
   }
 
-  private numbersOf(of: string): number[] {
+  /** Which row (or round) of a pattern a worked row is. */
+  private rowInWords({ pattern, ring }: StitchedRow, { round }: Row, of: string): string {
+    if (pattern === null) return 'a plain row';
     const found = this.patterns.get(of.replace(IN_THE_ROUND, ''))!;
-    const text = IN_THE_ROUND.test(of) ? found.pattern.round?.text : found.text;
-    return (text ?? found.text).rows.map(({ n }, i) => n ?? i + 1);
+    const text = ring && round ? roundsOfFabric(found, round)!.text : found.text;
+    return `${ring ? 'rnd' : 'row'} ${text.rows[pattern]!.n ?? pattern + 1}`;
   }
 
   /** A row that is written out must be the row of the pattern that stands there. */
@@ -129,7 +133,7 @@ export class StitchProver {
     words: string,
     stitched: StitchedRow | null,
     { inPattern, names }: SaidOfStitches,
-    begun: 'chain' | 'plain row',
+    begun: Beginning,
   ): string[] {
     const mark = inPattern.find(({ to }) => to >= n) ?? names.find((one) => one.from >= n);
     const found = mark && this.patterns.get(mark.of.replace(IN_THE_ROUND, ''));
@@ -153,17 +157,19 @@ export class StitchProver {
   }
 }
 
-function besideDiffers(
+function placesDiffer(
   n: number,
-  said: { right?: number; left?: number },
+  { edges, list }: PlacesSaid,
   found: { row: Row; stitched: StitchedRow | null } | undefined,
 ): string[] {
   if (!found?.stitched) return [];
   const { row, stitched } = found;
-  const [right, left] =
-    row.side === 'RS' || (row.round !== undefined && row.round !== 'turned')
-      ? [stitched.before, stitched.after]
-      : [stitched.after, stitched.before];
-  if ((said.right ?? 0) === right && (said.left ?? 0) === left) return [];
-  return [`row ${n} has ${right} plain stitches at the right edge and ${left} at the left`];
+  if (list !== undefined) {
+    const is = placesInWords(stitched, row);
+    return is === list ? [] : [`row ${n} has ${is}, not ${list}`];
+  }
+  const { plain } = fromTheRight(stitched, row);
+  const [right, left] = edges ?? [0, 0];
+  if (plain.length === 2 && plain[0] === right && plain[1] === left) return [];
+  return [`row ${n} has ${placesInWords(stitched, row)}`];
 }

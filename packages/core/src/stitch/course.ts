@@ -76,3 +76,10 @@ export function plainCourse(stitches: number, kind: 'ch' | StitchKind): Course {
     slips: [],
   };
 }
+
+/** The last chain of the space that a chain belongs to. */
+export function endOfRun(units: readonly Unit[], at: number): number {
+  let end = at;
+  while (units[end + 1]?.t === 'ch' && units[end + 1]!.run === units[at]!.run) end += 1;
+  return end;
+}

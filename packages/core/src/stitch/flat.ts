@@ -1,3 +1,4 @@
+import { fromBehind } from './behind.js';
 import { foundationChain, stitchesIn, type Course } from './course.js';
 import { tallest, workRow } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
@@ -113,19 +114,4 @@ function firstEdge(kind: StitchKind, first: boolean): Node[] {
 function edgeKind(word: readonly Node[]): StitchKind {
   const kind = tallest(word);
   return heightOf(kind) < 2 ? 'sc' : kind;
-}
-
-/** What a stitch is called from the other side of the fabric. */
-function fromBehind(node: Node): Node {
-  if (node.op === 'repeat' || node.op === 'group') return { ...node, body: node.body.map(fromBehind) };
-  if (node.op !== 'work') return node;
-  const { post, loop } = node.stitch;
-  return {
-    ...node,
-    stitch: {
-      ...node.stitch,
-      ...(post ? { post: post === 'front' ? 'back' : 'front' } : {}),
-      ...(loop ? { loop: loop === 'front' ? 'back' : 'front' } : {}),
-    },
-  };
 }

@@ -1,8 +1,10 @@
 import { foundationExtra, stitchOf, type Fabric } from '../fabric/fabric.js';
+import type { RoundWay } from '../work/rows.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { stitchPattern, type StitchPattern } from './pattern.js';
 import { heightOf } from './kinds.js';
 import { beginsOnChain, prove, type StitchProof } from './prove.js';
+import { roundVersion } from './round.js';
 import type { StitchText } from './textReader.js';
 import { isPlainRow, type Node, type PatternRow } from './tree.js';
 
@@ -14,6 +16,30 @@ export type FabricStitches =
   | { is: 'rows'; text: StitchText; proof: StitchProof; pattern: StitchPattern }
   /** A count rule without rows that could be worked. */
   | { is: 'unknown' };
+
+/** The rounds of a pattern with what follows from them. */
+export interface FabricRounds {
+  text: StitchText;
+  proof: StitchProof;
+}
+
+const ROUNDS = new WeakMap<StitchText, Map<RoundWay, FabricRounds | null>>();
+
+/** The rounds of a fabric as a piece is worked; null where its rows do not come round. */
+export function roundsOfFabric(
+  { text, proof }: { text: StitchText; proof: StitchProof },
+  way: RoundWay,
+): FabricRounds | null {
+  const ways = ROUNDS.get(text) ?? new Map<RoundWay, FabricRounds | null>();
+  ROUNDS.set(text, ways);
+  const known = ways.get(way);
+  if (known !== undefined) return known;
+  const version = roundVersion(text, proof, way);
+  const found = version.text && prove(version.text).proof;
+  const rounds = found ? { text: version.text!, proof: { ...found, base: version.base } } : null;
+  ways.set(way, rounds);
+  return rounds;
+}
 
 const KNOWN = new Map<string, FabricStitches>();
 const MOST_KNOWN = 200;

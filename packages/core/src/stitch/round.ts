@@ -1,4 +1,6 @@
 import type { CountRule } from '../fabric/fabric.js';
+import { hasSides } from './behind.js';
+import type { RoundWay } from '../work/rows.js';
 import { stitchesIn, type Course } from './course.js';
 import { isInOnePlace, tallest, workRow, type RowWay } from './hook.js';
 import { heightOf } from './kinds.js';
@@ -28,9 +30,9 @@ const TRIED = 3;
  *
  * @param text the pattern worked flat
  * @param proof what follows from it
- * @param way whether its rounds must be turned or must not; as suits the pattern without it
+ * @param way how its rounds must close; as suits the pattern without it
  */
-export function roundVersion(text: StitchText, proof: StitchProof, way?: 'turned' | 'joined'): RoundVersion {
+export function roundVersion(text: StitchText, proof: StitchProof, way?: RoundWay): RoundVersion {
   const { multiple } = proof.base;
   const base = { multiple, plus: 0 };
   const without = (because: string): RoundVersion => ({
@@ -47,16 +49,16 @@ export function roundVersion(text: StitchText, proof: StitchProof, way?: 'turned
   if (missing >= 0) return without(`${rowName(text.rows[missing]!)} has no repeat that could go round.`);
   // Posts and loops look different from behind: such rows are worked from both sides, as when flat.
   const sided = text.rows.some(({ nodes, side }) => side === 'WS' && hasSides(nodes));
-  const turnings = way ? [way === 'turned'] : sided ? [true] : [false, true];
+  const ways: RoundWay[] = way ? [way] : sided ? ['turned'] : ['joined', 'turned'];
   let because = 'It does not come round.';
   // Where each time round begins elsewhere than the one before (sc over dc, dc over sc), two times round close on each other.
-  for (const [turned, times] of turnings.flatMap((one) => [[one, 1] as const, [one, 2] as const])) {
-    const made = roundsOf(text, proof, words as Node[][], turned, times);
+  for (const [one, times] of ways.flatMap((each) => [[each, 1] as const, [each, 2] as const])) {
+    const made = roundsOf(text, proof, words as Node[][], one, times);
     if (typeof made === 'string') {
       because = made;
       continue;
     }
-    return { base, rounds: linesOf(made), turned, because: null, text: made };
+    return { base, rounds: linesOf(made), turned: one === 'turned', because: null, text: made };
   }
   return without(because);
 }
@@ -86,15 +88,6 @@ function apart(node: Node): Node[] {
   return [node];
 }
 
-/** Whether a row looks different from behind: it goes round posts, or into one loop. */
-export function hasSides(nodes: readonly Node[]): boolean {
-  return nodes.some(
-    (node) =>
-      (node.op === 'work' && (node.stitch.post !== undefined || node.stitch.loop !== undefined)) ||
-      ((node.op === 'repeat' || node.op === 'group') && hasSides(node.body)),
-  );
-}
-
 /** A round in words and worked over a ring of some repeats. */
 interface Tried {
   nodes: Node[];
@@ -106,9 +99,10 @@ function roundsOf(
   text: StitchText,
   proof: StitchProof,
   words: Node[][],
-  turned: boolean,
+  closes: RoundWay,
   times: number,
 ): StitchText | string {
+  const turned = closes === 'turned';
   const rows: PatternRow[] = [];
   let below: Course = plainFoundation(proof.base.multiple * TRIED);
   const { first, last } = text.repeat;
@@ -117,7 +111,7 @@ function roundsOf(
     const word = words[which]!;
     const row = text.rows[which]!;
     const wanted = proof.rows[which]!.stitches.multiple * TRIED;
-    const made = roundOf(word, below, { round: true, turned: turned && i > 0 }, wanted, turned);
+    const made = roundOf(word, below, { round: true, turned: turned && i > 0 }, wanted, closes);
     if (made === null)
       return `${rowName(row)} does not come round: no place of a repeat lets it begin and end together.`;
     below = made.course;
@@ -166,23 +160,25 @@ function roundOf(
   below: Course,
   way: RowWay,
   wanted: number,
-  turned: boolean,
+  closes: RoundWay,
 ): Tried | null {
   const most = Math.ceil(below.units.length / TRIED);
   let best: (Tried & { cost: number }) | null = null;
   for (let turn = 0; turn < word.length; turn += 1) {
     const rotated = [...word.slice(turn), ...word.slice(0, turn)];
-    for (const approach of approaches(rotated[0]!, most)) {
+    for (const approach of closes === 'spiral' ? [[]] : approaches(rotated[0]!, most)) {
       const cost = approach.length * 10 + startCost(rotated[0]!) + turn * 0.01;
       if (best && best.cost <= cost) continue;
-      const begun = begin(rotated, approach.length > 0);
+      // A spiral goes on into the next round without a chain: only its stitches may come first.
+      const begun =
+        closes !== 'spiral' ? begin(rotated, approach.length > 0) : rotated[0]!.op === 'chain' ? null : [];
       if (!begun) continue;
       const nodes: Node[] = [
         ...approach,
         ...begun,
         ...repeatAround(rotated, below.foundation),
-        { op: 'join', span: SPAN },
-        ...(turned ? [{ op: 'turn' as const, span: SPAN }] : []),
+        ...(closes === 'spiral' ? [] : [{ op: 'join' as const, span: SPAN }]),
+        ...(closes === 'turned' ? [{ op: 'turn' as const, span: SPAN }] : []),
       ];
       const course = tryRow(nodes, below, way);
       if (course && stitchesIn(course) === wanted) best = { nodes, course, cost };

@@ -1,0 +1,556 @@
+import type { RoundWay, Row } from '../work/rows.js';
+import { hasSides } from './behind.js';
+import { foundationChain, plainCourse, stitchesIn, type Course, type Unit } from './course.js';
+import { embed } from './embed.js';
+import { workRow } from './hook.js';
+import { heightOf, type StitchKind } from './kinds.js';
+import { roundsOfFabric, type FabricStitches } from './ofFabric.js';
+import { rowOverStitches } from './overStitches.js';
+import { placed, sampleOf } from './placed.js';
+import { patternRowAt, plainFoundation } from './prove.js';
+import { cut, joined, laid, moved, plainOver, surfaceOf, type Surface } from './surface.js';
+import { stretchesOf, type Line, type RowStretches } from './stretches.js';
+import { directionOf, type StitchedRow } from './stitchedRow.js';
+import { isPlainRow, StitchError, type Node, type Span } from './tree.js';
+import { clipped, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
+
+/** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
+export type Beginning = 'chain' | 'plain row';
+
+/** How far a part of a piece has been worked. */
+export interface PartStitches {
+  course: Course;
+  zones: readonly Zone[];
+  /** Whole rounds in the rounds of the pattern, with nothing plain in them. */
+  ring: boolean;
+  /** Rows in pattern worked so far. */
+  done: number;
+  /** The repeats began from the other edge than the pattern's do. */
+  mirrored: boolean;
+  /** Lines that the part is shaped beside. */
+  lines: readonly Line[];
+}
+
+/** What a row is worked into: stitches of a part, some of them left at its left, or stitches picked up. */
+export type Under = { state: PartStitches; at: number; take: number } | { picked: number };
+
+/** A row and what it leaves. */
+export interface WorkedRow {
+  state: PartStitches;
+  row: StitchedRow;
+}
+
+type InRows = Extract<FabricStitches, { is: 'rows' }>;
+
+const SPAN: Span = { from: 0, to: 0 };
+
+/**
+ * Works the rows of a piece in one stitch pattern. Repeats keep their places; what is shaped lies outside them and is plain, until there is
+ * room for one more. Beside lines of shaping each section has its repeats.
+ */
+export class PieceWorker {
+  private readonly sided: boolean;
+
+  /**
+   * @param plain the stitch of plain rows and of what lies outside the repeats
+   * @param panel the pattern is a panel of so many stitches in the middle of the piece; 0 where it goes over all of it
+   */
+  constructor(
+    private readonly stitches: InRows,
+    private readonly plain: StitchKind,
+    private readonly panel: number,
+  ) {
+    this.sided = stitches.text.rows.some(({ nodes }) => hasSides(nodes));
+  }
+
+  /**
+   * Row 1 into the foundation chain, or a plain row over what is there.
+   *
+   * @param ahead lines that the part is soon to be shaped beside
+   */
+  first(row: Row, beginning: Beginning, ahead: readonly Line[]): WorkedRow {
+    const { base } = this.stitches.proof;
+    if (row.round) return this.firstRound(row, row.round, beginning, ahead);
+    const fits = isWholeRepeats(row.count, this.stitches);
+    const whole: Zone = { low: 0, repeats: (row.count - base.plus) / base.multiple };
+    if (beginning === 'plain row' || !fits || this.panel > 0) {
+      const plain = this.plainStart(row);
+      // A plain row is the first row of patterns that begin with one.
+      const counts = fits && this.panel === 0 && isPlainRow(this.stitches.text.rows[0]!);
+      const zones = this.panel > 0 ? this.panelZones(row.count) : counts && ahead.length === 0 ? [whole] : [];
+      const state = { ...plain.state, zones, done: counts ? 1 : 0 };
+      return { state, row: counts ? { ...plain.row, pattern: 0 } : plain.row };
+    }
+    const { row: pattern, way } = patternRowAt(this.stitches.text, 0);
+    const extra = this.stitches.proof.chains.plus - base.plus;
+    const course = workRow(pattern, foundationChain(row.count + extra), way);
+    this.check(course.units, 0, [whole], 0);
+    const state = { course, zones: [whole], ring: false, done: 1, mirrored: false, lines: [] };
+    return { state, row: this.stitched(row.count, 0, [whole], course, 1) };
+  }
+
+  private firstRound(row: Row, way: RoundWay, beginning: Beginning, ahead: readonly Line[]): WorkedRow {
+    const rounds = this.roundsFor(way, row.count);
+    if (rounds && beginning === 'chain') {
+      const ring = plainFoundation(row.count);
+      const { row: pattern } = patternRowAt(rounds.text, 0);
+      return this.ringRow(row, workRow(pattern, ring, { turned: false, round: true }), rounds, 0);
+    }
+    if (rounds && ahead.length === 0 && isPlainRow(rounds.text.rows[0]!)) {
+      const { row: pattern } = patternRowAt(rounds.text, 0);
+      const course = workRow(pattern, plainFoundation(row.count), { turned: false, round: true });
+      return this.ringRow(row, course, rounds, 0);
+    }
+    return this.plainStart(row);
+  }
+
+  private plainStart(row: Row): WorkedRow {
+    const direction = directionOf(row);
+    const { units } = laid(this.plain, 0, row.count);
+    const course: Course = {
+      ...plainCourse(0, 'sc'),
+      units: direction === 1 ? units : [...units].reverse(),
+      direction,
+      foundation: false,
+      width: row.count,
+    };
+    const state = { course, zones: [], ring: false, done: 0, mirrored: false, lines: [] };
+    return { state, row: this.stitched(row.count, null, [], course, direction) };
+  }
+
+  /** A panel lies in the middle of the row. */
+  private panelZones(count: number): Zone[] {
+    const beside = (count - this.panel) / 2;
+    return beside >= 0 && Number.isInteger(beside) ? [{ low: beside, repeats: this.panelRepeats() }] : [];
+  }
+  private panelRepeats(): number {
+    const { multiple, plus } = this.stitches.proof.base;
+    return (this.panel - plus) / multiple;
+  }
+
+  /** The rounds of the pattern, where so many stitches are whole repeats of them. */
+  private roundsFor(way: RoundWay, count: number) {
+    const rounds = this.panel > 0 ? null : roundsOfFabric(this.stitches, way);
+    return rounds && count % rounds.proof.base.multiple === 0 ? rounds : null;
+  }
+
+  private ringRow(
+    row: Row,
+    course: Course,
+    { proof }: NonNullable<ReturnType<typeof roundsOfFabric>>,
+    index: number,
+    done = 0,
+  ): WorkedRow {
+    const zone = { low: 0, repeats: row.count / proof.base.multiple };
+    const { multiple, plus } = proof.rows[index]!.stitches;
+    const found = stitchesIn(course);
+    if (found !== multiple * zone.repeats + plus)
+      throw new StitchError(SPAN, `it comes to ${found} stitches, not ${multiple * zone.repeats + plus}`);
+    return {
+      state: { course, zones: [], ring: true, done: done + 1, mirrored: false, lines: [] },
+      row: { pattern: index, ring: true, repeats: [zone.repeats], plain: [0, 0], stitches: found },
+    };
+  }
+
+  /** A row of the same pattern row over the same repeats, a whole number of turns of pattern and side ago. */
+  sameAs(before: readonly WorkedRow[], below: PartStitches): WorkedRow | null {
+    const { first, last } = this.stitches.text.repeat;
+    const turn = (last - first + 1) * ((last - first + 1) % 2 === 0 ? 1 : 2);
+    // Rounds may come round in twice as many as the rows.
+    const period = below.ring ? 2 * turn : turn;
+    const then = before.at(-period);
+    const under = before.at(-period - 1);
+    if (!then || !under || below.done - period <= last + 1) return null;
+    const name = ({ zones, ring, done, course }: PartStitches) =>
+      `${ring}:${done > 0}:${course.low}:${zones.map(({ low, repeats }) => `${low}+${repeats}`).join(',')}`;
+    if (name(under.state) !== name(below) || name(then.state) !== name(below)) return null;
+    return { row: then.row, state: { ...then.state, done: below.done + 1 } };
+  }
+
+  /**
+   * The next row over worked ones.
+   *
+   * @param under what it is worked into, from right to left
+   * @param ahead lines that the part is soon to be shaped beside, from the right edge of the row
+   */
+  next(row: Row, under: readonly Under[], ahead: readonly Line[]): WorkedRow {
+    const [only] = under;
+    const even = row.steps.length === 1 && row.steps[0]!.do === 'work';
+    if (row.round && even && under.length === 1 && only && 'state' in only) {
+      const ring = this.nextInRing(row, row.round, only.state, ahead);
+      if (ring) return ring;
+    }
+    return this.nextOver(row, this.join(under), ahead);
+  }
+
+  private nextInRing(row: Row, way: RoundWay, below: PartStitches, ahead: readonly Line[]): WorkedRow | null {
+    const rounds = this.roundsFor(way, row.count);
+    const begins =
+      below.done === 0 && below.zones.length === 0 && ahead.length === 0 && below.lines.length === 0;
+    if (!rounds || !(below.ring || begins)) return null;
+    const pattern = patternRowAt(rounds.text, below.done);
+    const turned = way === 'turned' && below.done > 0;
+    const course = begins ? plainFoundation(row.count) : below.course;
+    const made = workRow(pattern.row, course, { turned, round: true });
+    return this.ringRow(row, made, rounds, pattern.index, below.done);
+  }
+
+  /** What a row is worked into as one surface, with the repeats that go on in it. */
+  private join(under: readonly Under[]): JoinedUnder {
+    const surfaces: Surface[] = [];
+    const zones: Zone[] = [];
+    const lines: Line[] = [];
+    const { base } = this.stitches.proof;
+    const known = under.flatMap((one) => ('state' in one ? [one.state] : []));
+    const done = Math.max(0, ...known.map((state) => state.done));
+    const leading = known.find((state) => state.done === done);
+    let high: number | null = null;
+    for (const one of under) {
+      if ('picked' in one) {
+        surfaces.push(laid(this.plain, high ?? 0, one.picked));
+        high = (high ?? 0) + one.picked;
+        continue;
+      }
+      const { state, at, take } = one;
+      const whole = surfaceOf(state.course, state.ring);
+      const from = whole.low + whole.width - at - take;
+      const by: number = high === null ? 0 : high - from;
+      // Nothing is in pattern yet on a foundation: its chains are stitches to be worked into.
+      const taken = state.course.foundation ? laid(this.plain, from, take) : cut(whole, from, from + take);
+      surfaces.push(moved(taken, by));
+      if (state.done === done && state.mirrored === leading?.mirrored)
+        for (const zone of state.zones) {
+          const kept = clipped(zone, from, from + take, base);
+          if (kept) zones.push({ ...kept, low: kept.low + by });
+        }
+      lines.push(...state.lines.map((one_) => ({ from: one_.from + by, to: one_.to + by })));
+      high = from + by + take;
+    }
+    return { surface: joined(surfaces), zones, lines, done, mirrored: leading?.mirrored ?? false };
+  }
+
+  private nextOver(row: Row, below: JoinedUnder, ahead: readonly Line[]): WorkedRow {
+    const { text } = this.stitches;
+    const near = below.lines.map(({ from, to }) => ({
+      from: from - below.surface.low,
+      to: to - below.surface.low,
+    }));
+    const shaping = stretchesOf(row, near);
+    const surface = withLaid(below.surface, shaping, row, this.plain);
+    const made = shaping.stretches.reduce((sum, one) => sum + one.makes, 0);
+    if (made !== row.count)
+      throw new StitchError(SPAN, `row ${row.n} comes to ${made} stitches, not ${row.count}`);
+    const low = lowOf(surface, shaping);
+    const direction = directionOf(row);
+    const pattern = patternRowAt(text, below.done);
+    const joinedRound = row.round !== undefined && row.round !== 'turned';
+    // A pattern that has sides begins from its own: one more plain row brings it there.
+    const waits = below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided;
+    const natural = (pattern.row.side === 'RS' ? 1 : -1) as 1 | -1;
+    const mirrored = below.done === 0 ? !joinedRound && natural !== direction : below.mirrored;
+    const context: RowContext = {
+      index: pattern.index,
+      begun: below.done > 0,
+      direction,
+      mirrored: mirrored && !this.sided,
+      joinedRound,
+      flat: row.round === undefined,
+      low,
+      high: low + row.count,
+    };
+    const lines = linesFor(shaping, below, ahead, low);
+    const parts: Surface[] = [];
+    const zones: Zone[] = [];
+    for (const stretch of shaping.stretches) {
+      const at = low + stretch.at;
+      const from = surface.low + stretch.under;
+      if (stretch.does === 'chain') parts.push(laid('sc', at, stretch.makes));
+      else if (stretch.does === 'shape') {
+        const reach = stretch.takes > 0 ? [from, from + stretch.takes] : [from - 1, from + 1];
+        parts.push(plainOver(cut(surface, reach[0]!, reach[1]!), this.plain, at, stretch.makes));
+      } else {
+        const own = moved(cut(surface, from, from + stretch.takes), at - from);
+        const kept = below.zones.map((zone) => ({ ...zone, low: zone.low + at - from }));
+        parts.push(
+          ...(shaping.spread || waits
+            ? [plainOver(own, this.plain, at, stretch.makes)]
+            : this.workStretch(own, kept, lines.cut, context, zones)),
+        );
+      }
+    }
+    const all = joined(parts);
+    const width = this.zonesWidth(zones);
+    this.check(all.units, pattern.index, zones, row.count - width);
+    const idles = zones.length === 0 && below.zones.length === 0 && below.done === 0;
+    const course: Course = {
+      units: direction === 1 ? all.units : [...all.units].reverse(),
+      foundation: false,
+      direction,
+      idle: 0,
+      low,
+      width: row.count,
+      slips: [],
+    };
+    const state: PartStitches = {
+      course,
+      zones,
+      ring: false,
+      // Behind shaping that is spread over a row the pattern begins anew.
+      done: shaping.spread || idles ? 0 : below.done + 1,
+      mirrored: context.mirrored,
+      lines: lines.next,
+    };
+    const index = zones.length > 0 ? pattern.index : null;
+    return { state, row: this.stitched(row.count, index, zones, course, direction) };
+  }
+
+  /** A stretch that is not shaped: repeats that go on, grow or begin in it, and plain stitches beside them. */
+  private workStretch(
+    surface: Surface,
+    below: readonly Zone[],
+    lines: readonly Line[],
+    context: RowContext,
+    zones: Zone[],
+  ): Surface[] {
+    const { base } = this.stitches.proof;
+    const parts: Surface[] = [];
+    const high = surface.low + surface.width;
+    let at = surface.low;
+    const plainTo = (to: number) => {
+      if (to > at) parts.push(plainOver(cut(surface, at, to), this.plain, at, to - at));
+      at = to;
+    };
+    const take = (ways: readonly Zone[], kept: Zone | null): void => {
+      for (const zone of ways) {
+        const made = this.tryZone(zone, kept, surface, context);
+        if (!made) continue;
+        plainTo(zone.low);
+        parts.push(made);
+        zones.push(zone);
+        at = zone.low + widthOf(zone, base);
+        return;
+      }
+    };
+    for (const [from, to] of between(lines, surface.low, high)) {
+      const kept = below.flatMap((zone) => clipped(zone, from, to, base) ?? []);
+      if (this.panel > 0) {
+        const whole = this.panelRepeats();
+        for (const zone of kept) if (zone.repeats === whole) take([zone], zone);
+      } else if (kept.length === 0) {
+        const centred = !context.flat || from > context.low || to < context.high;
+        take(waysToBegin(Math.max(from, at), to, base, centred), null);
+      } else
+        kept.forEach((zone, i) =>
+          take(waysToGrow(zone, Math.max(from, at), kept[i + 1]?.low ?? to, base), zone),
+        );
+    }
+    plainTo(high);
+    return parts;
+  }
+
+  /** A row of the pattern over some repeats, from the right edge on; null where it cannot be worked there. */
+  private tryZone(zone: Zone, kept: Zone | null, surface: Surface, context: RowContext): Surface | null {
+    const { text, proof } = this.stitches;
+    const { index, direction, joinedRound } = context;
+    const width = widthOf(zone, proof.base);
+    const below = cut(surface, zone.low, zone.low + width);
+    const course: Course = {
+      units: direction === -1 ? below.units : [...below.units].reverse(),
+      foundation: false,
+      direction: -direction as 1 | -1,
+      idle: 0,
+      low: zone.low,
+      width,
+      slips: [],
+    };
+    const [first, last] =
+      direction === 1
+        ? [zone.low, zone.low + width]
+        : [context.high - zone.low - width, context.high - zone.low];
+    const begins = context.flat && first === (direction === 1 ? context.low : 0);
+    const ends = context.flat && last === (direction === 1 ? context.high : context.high - context.low);
+    const inner = (nodes: readonly Node[]): Node[] => {
+      const own = embed(nodes, begins ? null : 'next', ends ? null : 0);
+      return begins ? own : [this.idleChain(), ...own];
+    };
+    const { nodes } = text.rows[index]!;
+    const byNames =
+      !context.begun && index === 0
+        ? rowOverStitches(text)
+        : kept && !joinedRound && zone.low >= kept.low && zone.repeats <= kept.repeats
+          ? nodes
+          : null;
+    const attempts: (() => Node[])[] = [
+      ...(byNames ? [() => inner(byNames)] : []),
+      () => {
+        const sample = sampleOf(
+          text,
+          proof,
+          index,
+          zone.repeats,
+          { direction, mirrored: context.mirrored, alwaysFront: joinedRound },
+          this.sided,
+        );
+        if (!sample) throw new StitchError(SPAN, 'this row of the pattern is not worked from this side');
+        return placed(sample, zone.low, [...course.units].reverse());
+      },
+    ];
+    for (const attempt of attempts) {
+      try {
+        const made = workRow({ nodes: attempt() }, course, { turned: true, round: false });
+        this.check(made.units, index, [zone], 0);
+        return { units: direction === 1 ? made.units : [...made.units].reverse(), low: zone.low, width };
+      } catch (error) {
+        if (!(error instanceof StitchError)) throw error;
+      }
+    }
+    return null;
+  }
+
+  private idleChain(): Node {
+    return { op: 'chain', many: Math.max(1, heightOf(this.plain)), counts: { as: 'nothing' }, span: SPAN };
+  }
+
+  private zonesWidth(zones: readonly Zone[]): number {
+    return zones.reduce((sum, zone) => sum + widthOf(zone, this.stitches.proof.base), 0);
+  }
+
+  /** What the row comes to must be what its repeats and its plain stitches come to. */
+  private check(units: readonly Unit[], index: number, zones: readonly Zone[], plain: number): void {
+    const { multiple, plus } = this.stitches.proof.rows[index]!.stitches;
+    const wanted = zones.reduce((sum, { repeats }) => sum + multiple * repeats + plus, plain);
+    const found = stitchesIn({ units });
+    if (found !== wanted) throw new StitchError(SPAN, `it comes to ${found} stitches, not ${wanted}`);
+  }
+
+  private stitched(
+    count: number,
+    pattern: number | null,
+    zones: readonly Zone[],
+    course: Course,
+    direction: 1 | -1,
+  ): StitchedRow {
+    const plain: number[] = [];
+    let at = course.low;
+    for (const zone of zones) {
+      plain.push(zone.low - at);
+      at = zone.low + widthOf(zone, this.stitches.proof.base);
+    }
+    plain.push(course.low + count - at);
+    const repeats = zones.map((zone) => zone.repeats);
+    if (direction === -1) {
+      plain.reverse();
+      repeats.reverse();
+    }
+    return {
+      pattern,
+      ring: false,
+      repeats,
+      plain,
+      stitches: zones.length === 0 ? count : stitchesIn(course),
+    };
+  }
+}
+
+/** Whether so many stitches of a row (or of a round) are whole repeats of a pattern. */
+export function isWholeRepeats(count: number, { proof }: Pick<InRows, 'proof'>, round?: RoundWay): boolean {
+  const { multiple, plus } = proof.base;
+  const rest = count - (round ? 0 : plus);
+  return rest > 0 && rest % multiple === 0;
+}
+
+interface JoinedUnder {
+  surface: Surface;
+  zones: Zone[];
+  lines: Line[];
+  done: number;
+  mirrored: boolean;
+}
+
+/** What all stretches of a row have in common. */
+interface RowContext {
+  /** Row of the pattern. */
+  index: number;
+  /** The pattern was begun in a row below. */
+  begun: boolean;
+  direction: 1 | -1;
+  mirrored: boolean;
+  joinedRound: boolean;
+  flat: boolean;
+  /** Where the row begins and ends. */
+  low: number;
+  high: number;
+}
+
+/** The surface with chains laid at its ends where the row adds such, to be worked into. */
+function withLaid(
+  surface: Surface,
+  { stretches }: RowStretches,
+  { from, steps }: Row,
+  plain: StitchKind,
+): Surface {
+  const takes = stretches.reduce((sum, one) => sum + one.takes, 0);
+  if (takes === surface.width) return surface;
+  if (from.length > 1)
+    throw new StitchError(SPAN, `the row takes ${takes} stitches; there are ${surface.width}`);
+  const right = steps.at(-1)!.do === 'cast' ? steps.at(-1)!.times : 0;
+  const left = steps[0]!.do === 'cast' ? steps[0]!.times : 0;
+  if (surface.width + right + left !== takes)
+    throw new StitchError(SPAN, `the row takes ${takes} stitches; there are ${surface.width}`);
+  const low = surface.low - right;
+  return joined([
+    ...(right > 0 ? [laid(plain, low, right)] : []),
+    surface,
+    ...(left > 0 ? [laid(plain, surface.low + surface.width, left)] : []),
+  ]);
+}
+
+/** Where the row begins at its right: its first stretch that is not shaped keeps its place. */
+function lowOf(surface: Surface, { stretches }: RowStretches): number {
+  const first = stretches.find(({ does }) => does === 'work');
+  return first ? surface.low + first.under - first.at : surface.low;
+}
+
+/** Lines that no repeat may cross in this row, and those that the next one finds. */
+function linesFor(
+  { lines, spread, stretches }: RowStretches,
+  below: JoinedUnder,
+  ahead: readonly Line[],
+  low: number,
+): { cut: Line[]; next: Line[] } {
+  if (spread) return { cut: [], next: [] };
+  const own = lines.map(({ at }) => ({ from: at.from + low, to: at.to + low }));
+  const shifted = below.lines.map(({ from, to }) => {
+    const shift = shiftAt(stretches, from - below.surface.low) + low - below.surface.low;
+    return { from: from + shift, to: to + shift };
+  });
+  // A line that is shaped anew is found where the shaping is.
+  const kept = shifted.filter((line) => own.every((other) => distanceOf(line, other) > 3));
+  const seen =
+    own.length + kept.length > 0 ? [] : ahead.map(({ from, to }) => ({ from: from + low, to: to + low }));
+  const cut = [...own, ...kept, ...seen].sort((a, b) => a.from - b.from);
+  return { cut, next: cut };
+}
+
+function distanceOf(a: Line, b: Line): number {
+  return Math.max(0, a.from - b.to, b.from - a.to);
+}
+
+/** By how much places move that lie at one of the row below. */
+function shiftAt(stretches: readonly { under: number; takes: number; at: number }[], under: number): number {
+  const found = stretches.findLast((one) => one.under <= under) ?? stretches[0];
+  return found ? found.at - found.under : 0;
+}
+
+/** What lies between lines, from one place to another. */
+function between(lines: readonly Line[], low: number, high: number): [number, number][] {
+  const parts: [number, number][] = [];
+  let at = low;
+  for (const { from, to } of lines) {
+    if (to < low || from > high) continue;
+    if (from > at) parts.push([at, Math.min(from, high)]);
+    at = Math.max(at, to);
+  }
+  if (at < high) parts.push([at, high]);
+  return parts;
+}

@@ -1,0 +1,153 @@
+import { stitchFromBehind } from './behind.js';
+import type { Course, Unit } from './course.js';
+import { endOfRun } from './course.js';
+import { heightOf, type StitchKind } from './kinds.js';
+import { workPattern, type StitchProof } from './prove.js';
+import type { StitchText } from './textReader.js';
+import { StitchError, type Node, type Place } from './tree.js';
+import { widthOf } from './zones.js';
+
+const SPAN = { from: 0, to: 0 };
+
+/** How far from a place a stitch may lie to be worked into it, in stitches. */
+const NEAR = 0.45;
+
+/** Rows of patterns that were worked for their places: the sizes of a range share most of them. */
+const SAMPLES = new WeakMap<StitchText, Map<string, readonly Unit[] | null>>();
+
+/** In which direction a row is worked, and how the repeats lie. */
+export interface SampleWay {
+  direction: 1 | -1;
+  /** The repeats began from the other edge than the pattern's do. */
+  mirrored: boolean;
+  /** Rounds that are never turned: rows worked from behind are met from the front. */
+  alwaysFront: boolean;
+}
+
+/**
+ * A row of a flat pattern over so many repeats in the order in which a piece works it: as the pattern does, or the other way with every
+ * stitch in its place.
+ *
+ * @returns null where the row looks different from behind and never comes from this side
+ */
+export function sampleOf(
+  text: StitchText,
+  { base, chains }: StitchProof,
+  index: number,
+  repeats: number,
+  { direction, mirrored, alwaysFront }: SampleWay,
+  sided: boolean,
+): readonly Unit[] | null {
+  const samples = SAMPLES.get(text) ?? new Map<string, readonly Unit[] | null>();
+  SAMPLES.set(text, samples);
+  const name = `${index}:${repeats}:${direction}:${mirrored}:${alwaysFront}`;
+  const known = samples.get(name);
+  if (known !== undefined) return known;
+  const width = widthOf({ repeats }, base);
+  const { rows } = workPattern(text, width + chains.plus - base.plus, 2);
+  const own = mirrored ? -direction : direction;
+  const fits = ({ row, course }: { row: number; course: Course }) =>
+    row === index && course.direction === own;
+  let found = rows.find(fits)?.course.units ?? null;
+  if (found === null && (!sided || alwaysFront)) {
+    const other = rows.find(({ row }) => row === index)!.course.units;
+    found = [...other].reverse();
+    if (sided)
+      found = found.map((unit) => (unit.stitch ? { ...unit, stitch: stitchFromBehind(unit.stitch) } : unit));
+  }
+  if (found !== null && mirrored)
+    found = found.map((unit) => ({
+      ...unit,
+      x: width - 1 - unit.x,
+      feet: unit.feet.map((foot) => width - 1 - foot),
+    }));
+  samples.set(name, found);
+  return found;
+}
+
+/**
+ * A row of a pattern as instructions that go by its places, into whatever lies there: from stitch to stitch with what is skipped between.
+ *
+ * @param units the row as it lies over the repeats, in the order of working
+ * @param low where the repeats begin
+ * @param below what it is worked into, in the order of working
+ * @throws StitchError where a stitch would land between two places
+ */
+export function placed(units: readonly Unit[], low: number, below: readonly Unit[]): Node[] {
+  let cursor = 0;
+  const nodes: Node[] = [];
+  let lastFoot: number | null = null;
+  let skippedOver: number[] = [];
+  const [head] = units;
+  // No stitch of the row stands at its beginning: its chain counts as nothing.
+  nodes.push({
+    op: 'chain',
+    many: Math.max(1, head ? heightOf(head.kind === 'ch' ? 'sc' : head.kind) : 1),
+    counts: { as: 'nothing' },
+    span: SPAN,
+  });
+  for (let i = 0; i < units.length;) {
+    const unit = units[i]!;
+    if (unit.t === 'ch') {
+      let many = 0;
+      while (units[i]?.t === 'ch') {
+        many += 1;
+        i += 1;
+      }
+      nodes.push({ op: 'chain', many, span: SPAN });
+      continue;
+    }
+    let end = i;
+    while (units[end + 1]?.group === unit.group) end += 1;
+    const foot: number = (unit.turning > 0 ? unit.x : unit.feet[0]!) + low;
+    const target = nearest(below, foot);
+    if (target === null || Math.abs(below[target]!.x - foot) > NEAR)
+      throw new StitchError(SPAN, 'a stitch would land between two places');
+    const again = foot === lastFoot;
+    const back = target < cursor && !again ? skippedOver.indexOf(target) : -1;
+    if (target < cursor && !again && back < 0) throw new StitchError(SPAN, 'a place is passed already');
+    const over: number[] = [];
+    for (let at = cursor; at < target; at += 1) if (below[at]!.t === 'st') over.push(at);
+    if (!again && over.length > 0) {
+      nodes.push({ op: 'skip', place: { at: 'next', many: over.length, noun: { what: 'st' } }, span: SPAN });
+      skippedOver = over;
+    }
+    const legs = unit.feet.length;
+    const place: Place = again
+      ? { at: 'same' }
+      : back >= 0
+        ? { at: 'skipped', nth: back + 1 }
+        : below[target]!.t === 'ch'
+          ? { at: 'next', many: 1, noun: { what: 'sp' } }
+          : { at: 'next', many: legs > 1 ? legs : 1, noun: { what: 'st' } };
+    nodes.push(...groupNodes(units.slice(i, end + 1), place));
+    if (!again && back < 0)
+      cursor = below[target]!.t === 'ch' ? endOfRun(below, target) + 1 : target + Math.max(1, legs);
+    lastFoot = foot;
+    i = end + 1;
+  }
+  const left = below.slice(cursor).filter(({ t }) => t === 'st').length;
+  if (left > 0)
+    nodes.push({ op: 'skip', place: { at: 'next', many: left, noun: { what: 'st' } }, span: SPAN });
+  return nodes;
+}
+
+function nearest(units: readonly Unit[], x: number): number | null {
+  let best: number | null = null;
+  units.forEach((unit, i) => {
+    if (best === null || Math.abs(unit.x - x) < Math.abs(units[best]!.x - x)) best = i;
+  });
+  return best;
+}
+
+/** Stitches of one place as an instruction. */
+function groupNodes(body: readonly Unit[], place: Place): Node[] {
+  const stitch = (unit: Unit) => unit.stitch ?? { kind: unit.kind as StitchKind };
+  if (body.length === 1) return [{ op: 'work', stitch: stitch(body[0]!), times: 1, place, span: SPAN }];
+  const inner: Node[] = body.map((unit) =>
+    unit.t === 'ch'
+      ? { op: 'chain', many: 1, span: SPAN }
+      : { op: 'work', stitch: stitch(unit), times: 1, place: { at: 'here' }, span: SPAN },
+  );
+  return [{ op: 'group', body: inner, place, span: SPAN }];
+}
