@@ -19,7 +19,7 @@ export const change: PassageKind<Change> = {
     const state = maker.part(part);
     maker.even(state, to - 1);
     const by = stitches - state.count;
-    maker.row(state, stepsAcross(state.count, by), by);
+    maker.row(state, stepsAcross(state.count, by), by, { spread: true });
   },
   words: (all, soFar) => {
     const { part, fabric } = all[0]!;

@@ -1,8 +1,9 @@
 import { COUNT, END, STITCH } from '../read/words.js';
-import { line } from '../write/line.js';
+import { line, type Line } from '../write/line.js';
 import { rangeInWords } from '../write/rowWords.js';
 import { rowsInPattern } from './inPattern.js';
 import type { PassageKind } from './kind.js';
+import type { PieceSoFar } from './pieceSoFar.js';
 
 /** Rows worked even until row `to` of the part is done. */
 export interface Even {
@@ -14,34 +15,7 @@ export interface Even {
 
 export const even: PassageKind<Even> = {
   rows: ({ part, to }, maker) => maker.even(maker.part(part), to),
-  words: (all, soFar) => {
-    const { part } = all[0]!;
-    const before = soFar.of(part);
-    const { stitches } = soFar;
-    if (stitches.is === 'rows') {
-      const lines = rowsInPattern(
-        part,
-        before.map(({ n }) => n + 1),
-        all.map(({ to }) => to),
-        before.map(({ count }) => count),
-        stitches,
-        soFar,
-      );
-      soFar.reach(
-        part,
-        all.map(({ to }, size) => ({ n: to, count: before[size]!.count })),
-      );
-      return lines;
-    }
-    const ranges = all.map(({ to }, size) => rangeInWords(before[size]!.n + 1, to));
-    soFar.reach(
-      part,
-      all.map(({ to }, size) => ({ n: to, count: before[size]!.count })),
-    );
-    if (ranges.every((text) => text === '–')) return [];
-    const { one, end } = soFar.wordsOf(part);
-    return [line`${one}s ${ranges}: ${soFar.even}; ${end}. (${before.map(({ count }) => count)} sts)`];
-  },
+  words: (all, soFar) => evenWords(all, soFar),
   sentences: [
     {
       form: new RegExp(
@@ -55,3 +29,21 @@ export const even: PassageKind<Even> = {
   ],
   inShort: ({ to }) => `Work even to row ${to}`,
 };
+
+/** Rows worked even, of a part to row `to` in each size. */
+export function evenWords(all: readonly Pick<Even, 'part' | 'to'>[], soFar: PieceSoFar): Line[] {
+  const { part } = all[0]!;
+  const from = soFar.of(part).map(({ n }) => n + 1);
+  const counts = soFar.of(part).map(({ count }) => count);
+  const to = all.map((one) => one.to);
+  soFar.reach(
+    part,
+    to.map((n, size) => ({ n, count: counts[size]! })),
+  );
+  const { stitches } = soFar;
+  if (stitches.is === 'rows') return rowsInPattern(part, from, to, counts, stitches, soFar);
+  const ranges = to.map((n, size) => rangeInWords(from[size]!, n));
+  if (ranges.every((text) => text === '–')) return [];
+  const { one, end } = soFar.wordsOf(part);
+  return [line`${one}s ${ranges}: ${soFar.even}; ${end}. (${counts} sts)`];
+}

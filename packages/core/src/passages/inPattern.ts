@@ -2,13 +2,12 @@
 
 import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
-import { COUNT, END, STITCH } from '../read/words.js';
+import { COUNT, END, STITCH, WAYS } from '../read/words.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { printRow } from '../stitch/print.js';
 import type { StitchText } from '../stitch/textReader.js';
-import type { PlacesSaid } from '../read/pieceReader.js';
 import type { Sentence } from '../read/words.js';
 import { line, type Line } from '../write/line.js';
 import type { RoundWay, Row } from '../work/rows.js';
@@ -169,14 +168,11 @@ function repeatedRows(
     first === last && !early
       ? line`repeat ${one} ${numbers[first]!} of ${name}${facing}`
       : line`work ${one}s ${numbers[lowest]!} ${last === lowest + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn${facing}, beginning with ${one} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${one} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
-  const beside = besideWords(
-    to.map((n, size) => (worked[size] ? at(size, n) : null)),
-    to,
-    part,
-    soFar,
-  );
+  const ends = to.map((n, size) => (worked[size] ? at(size, n) : null));
+  const beside = besideWords(ends, to, part, soFar);
   lines.push(
     line`${words.one}s ${to.map((n, size) => rangeInWords(begins[size]!, n))}: ${{ inline: which }}${{ inline: beside }}; ${words.end}. ${{ inline: count }}`,
+    ...placesLine(ends, to, part, soFar),
   );
   return lines;
 }
@@ -212,8 +208,21 @@ function besideWords(
     const [first, last] = round ? ['beginning of the rnd', 'its end'] : ['right edge', 'the left'];
     return line`, with ${plain.map(([right]) => right!)} plain ${soFar.stitch} at the ${first!} and ${plain.map((all) => all.at(-1)!)} at ${last!}`;
   }
+  return [`, with plain ${soFar.stitch} beside and between the repeats`];
+}
+
+/** Plain stitches and repeats in turn, where a size has several stretches of repeats, or none. */
+function placesLine(
+  rows: readonly (StitchedRow | null)[],
+  to: readonly number[],
+  part: string,
+  soFar: PieceSoFar,
+): Line[] {
+  if (rows.every((row) => row === null || row.repeats.length === 1 || isWhole(row))) return [];
   const lists = rows.map((row, size) => (row ? placesInWords(row, seenAt(to[size]!, part, soFar)) : '–'));
-  return line`, from ${round ? 'the beginning of the rnd' : 'the right edge'} ${{ lists }}`;
+  const [edge, many] =
+    soFar.wayOf(part) === undefined ? ['the right edge', 'rows'] : ['the beginning of the rnd', 'rnds'];
+  return [line`After these ${many!} there are, from ${edge!}: ${{ lists }}`];
 }
 
 /** How a pattern is kept in rows that shape. */
@@ -240,12 +249,8 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
   const followed = rows.map((row) => row!);
   if (followed.every(({ pattern }) => pattern === null))
     return [line`${keep} After these ${many!} all sts are plain.`];
-  if (followed.some(({ repeats }) => repeats.length !== 1)) {
-    const lists = followed.map((row, size) => placesInWords(row, seenAt(to[size]!, part, soFar)));
-    return [
-      line`${keep} After these ${many!} there are, from ${round ? 'the beginning of the rnd' : 'the right edge'}: ${{ lists }}.`,
-    ];
-  }
+  const places = placesLine(followed, to, part, soFar);
+  if (places.length > 0) return [[keep], ...places];
   const plain = followed.map((row, size) => fromTheRight(row, seenAt(to[size]!, part, soFar)).plain);
   const beside =
     (whole || round) && plain.every(([right, left]) => right === 0 && left === 0)
@@ -257,27 +262,15 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
 }
 
 const LEFT_OUT = '(?:–|\\d+)';
-const BESIDE = `, with (\\d+) plain ${STITCH} at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end)`;
-const FROM = 'from (?:the right edge|the beginning of the rnd)';
-const PLACES = '((?:\\d+ (?:plain|repeats?)(?:, )?)+)';
-
-/** Plain stitches and repeats as a sentence gives them: at both edges of one stretch, or one stretch after the other. */
-function placesSaid(
-  right: string | undefined,
-  left: string | undefined,
-  list: string | undefined,
-): PlacesSaid {
-  if (list !== undefined) return { list };
-  return right === undefined ? {} : { edges: [Number(right), Number(left)] };
-}
+const BESIDE = `, with (?:(\\d+) plain ${STITCH} at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end)|(plain) ${STITCH} beside and between the repeats)`;
 
 /** The sentences of rows in a stitch pattern. */
 export const PATTERN_SENTENCES: readonly Sentence[] = [
   {
     form: new RegExp(
-      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE}|, ${FROM} ${PLACES})?; ${END}\\. ${COUNT}$`,
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
     ),
-    read: ([, from, to, only, name, names, first, last, right, left, list, , stitches], reader) => {
+    read: ([, from, to, only, name, names, first, last, right, left, between, , stitches], reader) => {
       if (from === '–') return;
       reader.evenRows(from!, to, Number(stitches));
       reader.inPattern({
@@ -286,31 +279,34 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
         to: Number(to ?? from),
         first: Number(only ?? first),
         last: Number(only ?? last),
-        ...placesSaid(right, left, list),
+        // Where repeats lie in several stretches, a sentence of its own says where.
+        edges: between ? null : [Number(right ?? 0), Number(left ?? 0)],
       });
     },
   },
   {
     form: new RegExp(
-      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: After these (?:rows|rnds) (?:all sts are (plain)|there are, ${FROM}: ${PLACES}|there are (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
+      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: After these (?:rows|rnds) (?:all sts are (plain)|there are (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
     ),
-    read: ([, kept, whole, anew, plain, list, repeats, right, left], reader) => {
+    read: ([, kept, whole, anew, plain, repeats, right, left], reader) => {
       const of = (kept ?? whole ?? anew)!;
       reader.said.names.push({ of, from: reader.maker.now().n });
-      if (plain !== undefined) reader.repeatsAfter({ of, repeats: 0 });
-      else if (list !== undefined || repeats !== undefined)
-        reader.repeatsAfter({
-          of,
-          ...(repeats === undefined ? {} : { repeats: Number(repeats) }),
-          ...placesSaid(right ?? (list === undefined ? '0' : undefined), left ?? '0', list),
-        });
+      if (plain !== undefined) reader.placesAfter(`${reader.maker.now().count} plain`);
+      else if (repeats !== undefined)
+        reader.placesAfter({ repeats: Number(repeats), edges: [Number(right ?? 0), Number(left ?? 0)] });
+    },
+  },
+  {
+    form: /^After these (?:rows|rnds) there are, from (?:the right edge|the beginning of the rnd): (.+)$/,
+    read: ([, list], reader) => {
+      if (list !== '–') reader.placesAfter(list!);
     },
   },
   {
     form: new RegExp(
       `^(?:Row|Rnd) 1 \\(RS\\): work row 1 of your stitch pattern over (\\d+) sts?; ${END}\\. ${COUNT}$`,
     ),
-    read: ([, over, , stitches], reader) => reader.start(Number(stitches), Number(over)),
+    read: ([, over, end, stitches], reader) => reader.start(Number(stitches), Number(over), WAYS[end!]),
   },
   {
     form: new RegExp(`^Row 1 \\(RS\\): (.+); (turn|return)\\. ${COUNT}$`),
@@ -319,9 +315,9 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(`^(Row|Rnd) (\\d+)(?: \\(RS\\))?: (.+); ${END}\\. ${COUNT}$`),
-    read: ([, , row, words, , stitches], reader) => {
+    read: ([, , row, words, end, stitches], reader) => {
       if (row === '1') {
-        reader.start(Number(stitches), reader.chain);
+        reader.start(Number(stitches), reader.chain, WAYS[end!]);
         reader.begunInPattern = true;
         return;
       }

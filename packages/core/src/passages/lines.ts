@@ -75,6 +75,11 @@ export const lines: PassageKind<Lines> = {
         const { gained, sides } = besideOne(atOne!);
         reader.agree(2, sides, 'the sides of a line that shape');
         reader.lineSign = gained;
+        reader.lineSchool = /ch-1 sp of the line/.test(atOne!)
+          ? 'corner'
+          : /marked st of the line/.test(atOne!)
+            ? 'alternating'
+            : 'beside';
         // Of each line one side is the body's, the other the sleeve's; of a side marker both are the body's.
         reader.placesBeside = places ? Number(places) : 2 * sides;
       },

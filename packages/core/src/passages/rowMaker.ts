@@ -35,7 +35,12 @@ export class RowMaker {
     state: PartState,
     steps: readonly Step[],
     by: number,
-    { add = 0, from, flat = false }: { add?: number; from?: readonly Source[]; flat?: boolean } = {},
+    {
+      add = 0,
+      from,
+      flat = false,
+      spread = false,
+    }: { add?: number; from?: readonly Source[]; flat?: boolean; spread?: boolean } = {},
   ): void {
     const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
     const round = flat ? undefined : state.round;
@@ -46,6 +51,7 @@ export class RowMaker {
     state.count = count;
     state.side = round === 'joined' || round === 'spiral' ? 'RS' : state.side === 'RS' ? 'WS' : 'RS';
     const row: Row = { n: state.n, part: state.name, side: state.side, from: sources, steps, count, by, add };
+    if (spread) row.spread = true;
     if (round) row.round = round;
     if (state.rejoin) row.rejoin = true;
     state.rejoin = false;

@@ -2,7 +2,8 @@ import { readRates, readRows } from '../read/rates.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { countOf } from '../text/singular.js';
-import { line } from '../write/line.js';
+import { line, type Line } from '../write/line.js';
+import { evenWords } from './even.js';
 import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { Passage } from './passage.js';
@@ -20,6 +21,7 @@ export const shape: PassageKind<Shape> = {
   rows: (passage, maker) => workShaped(passage, maker),
   words: (all, soFar) => {
     const { part } = all[0]!;
+    if (all.every(isEven)) return [...evenWords(all, soFar), ...fastenedOff(soFar)];
     const before = soFar.of(part);
     const lines = asBefore(soFar)
       ? [
@@ -38,8 +40,7 @@ export const shape: PassageKind<Shape> = {
         soFar,
       ),
     );
-    if (soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at)) lines.push(line`Fasten off.`);
-    return lines;
+    return [...lines, ...fastenedOff(soFar)];
   },
   sentences: [
     {
@@ -124,6 +125,16 @@ export const shape: PassageKind<Shape> = {
   inShort: shapeInShort,
   reasons: explainShaping,
 };
+
+/** Nothing is shaped in these rows. */
+function isEven({ schedule, also }: Shape): boolean {
+  return schedule.events.length === 0 && (also?.schedule.events.length ?? 0) === 0;
+}
+
+/** Each part of a divided piece is fastened off when it is done. */
+function fastenedOff(soFar: PieceSoFar): Line[] {
+  return soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at) ? [line`Fasten off.`] : [];
+}
 
 /** What the part is called that was worked beside this one, from the same row. */
 function nameOf(passages: readonly Passage[], part: string): string {

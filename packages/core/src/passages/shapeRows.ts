@@ -33,9 +33,10 @@ export function workShaped({ part, schedule, to, where, also }: Shape, maker: Ro
     if (event > to) return;
     const change = schedule.direction * amountOf(schedule, i);
     if (where.at === 'the round') {
-      maker.row(state, stepsInRound(placesInRound(state.count, change, shapingRound)), change);
+      const steps = stepsInRound(placesInRound(state.count, change, shapingRound));
+      maker.row(state, steps, change, { spread: true });
       shapingRound += 1;
-    } else maker.row(state, stepsAcross(state.count, change), change);
+    } else maker.row(state, stepsAcross(state.count, change), change, { spread: true });
   });
   maker.even(state, to);
 }

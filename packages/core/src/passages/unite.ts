@@ -9,7 +9,7 @@ import {
   type LineWay,
 } from '../shaping/lines.js';
 import type { RoundWay, Step, Take } from '../work/rows.js';
-import { takesOf } from '../work/steps.js';
+import { castInside } from '../work/steps.js';
 import { line, type Line } from '../write/line.js';
 import { roundEnd } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
@@ -103,31 +103,6 @@ function workUnited(
     return castInside(all, before, chains[i]!);
   }, shaped.steps);
   maker.row(state, shapedSteps, shaped.by, { add, from: sources });
-}
-
-/**
- * Steps in which `many` stitches from place `at` on are cast instead of worked.
- *
- * @throws RangeError when the row shapes there
- */
-function castInside(steps: readonly Step[], at: number, many: number): Step[] {
-  if (many === 0) return [...steps];
-  let place = 0;
-  let found = false;
-  const cut = steps.flatMap((step): Step[] => {
-    const first = place;
-    // Where chains are cast already there are stitches to come, so that they count here.
-    place += step.do === 'cast' ? step.times : takesOf(step) * step.times;
-    if (step.do !== 'work' || first > at || place < at + many) return [step];
-    found = true;
-    return [
-      { do: 'work' as const, times: at - first },
-      { do: 'cast' as const, times: many },
-      { do: 'work' as const, times: place - at - many },
-    ].filter(({ times }) => times > 0);
-  });
-  if (!found) throw new RangeError(`${many} chains are to lie where a row shapes`);
-  return cut;
 }
 
 /** Stitches of a row that unites parts. */

@@ -1,8 +1,24 @@
+import { stepsBesideLines, type LineWay } from '../shaping/lines.js';
 import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
+import { castInside, takesOf } from '../work/steps.js';
 
 /** What the text says and what comes out do not go together: in words. */
 export class ReadFault extends Error {
   override name = 'ReadFault';
+}
+
+function stepsAtLines(counts: readonly number[], line: LineWay, sides: readonly number[]) {
+  try {
+    return stepsBesideLines(
+      counts.map((_, i) => ({ id: `section ${i + 1}` })),
+      counts,
+      line,
+      sides,
+    );
+  } catch (error) {
+    if (error instanceof RangeError) throw new ReadFault(error.message);
+    throw error;
+  }
 }
 
 export type Side = 'left' | 'right';
@@ -73,7 +89,8 @@ export class Maker {
       by = 0,
       add = 0,
       flat = false,
-    }: { from?: readonly Source[]; by?: number; add?: number; flat?: boolean } = {},
+      spread = false,
+    }: { from?: readonly Source[]; by?: number; add?: number; flat?: boolean; spread?: boolean } = {},
   ): void {
     const part = this.now();
     const sources = from ?? part.next ?? [{ part: part.name, n: part.n, take: part.count, at: 0 }];
@@ -91,6 +108,7 @@ export class Maker {
       count: part.count,
       by,
       add,
+      ...(spread ? { spread } : {}),
       ...(round ? { round } : {}),
       ...(part.rejoin ? { rejoin: true } : {}),
     });
@@ -103,16 +121,11 @@ export class Maker {
     while (this.now().n < to) this.change(0);
   }
 
-  /**
-   * A row that gains (or loses) so many stitches at places inside it or in its edges.
-   *
-   * @param chains added at each of its ends
-   */
-  change(by: number, chains = 0): void {
+  /** A row that gains (or loses) so many stitches at places spread over it. */
+  change(by: number): void {
     const { count } = this.now();
     const many = Math.abs(by);
-    const cast: Step = { do: 'cast', times: chains };
-    if (by === 0) return this.row([cast, { do: 'work', times: count }, cast], { add: 2 * chains });
+    if (by === 0) return this.row([{ do: 'work', times: count }]);
     if (by > 0) {
       // More than one for each stitch: some take three, or as many as it needs.
       const most = Math.ceil(by / Math.max(1, count));
@@ -120,13 +133,11 @@ export class Maker {
       const rest = by - full * most;
       return this.row(
         [
-          cast,
           { do: 'increase', times: full, makes: 1 + most },
           ...(rest > 0 ? [{ do: 'increase' as const, times: 1, makes: 1 + rest }] : []),
           { do: 'work', times: count - full - (rest > 0 ? 1 : 0) },
-          cast,
         ],
-        { by, add: 2 * chains },
+        { by, spread: true },
       );
     }
     if (2 * many > count)
@@ -136,8 +147,46 @@ export class Maker {
         { do: 'decrease', times: many },
         { do: 'work', times: count - 2 * many },
       ],
-      { by },
+      { by, spread: true },
     );
+  }
+
+  /** A round that gains (or loses) so many stitches at each side of its joining. */
+  besideJoining(change: number): void {
+    const { count } = this.now();
+    const times = Math.abs(change);
+    const one: Step = { do: change > 0 ? 'increase' : 'decrease', times };
+    const taken = times * takesOf(one);
+    if (2 * taken > count)
+      throw new ReadFault(`${2 * times} places beside the joining are more than ${count} stitches have`);
+    this.row([one, { do: 'work', times: count - 2 * taken }, one], { by: 2 * change });
+  }
+
+  /**
+   * A row shaped beside lines.
+   *
+   * @param counts stitches of the sections between them, from left to right
+   * @param sides what each section gains at its left, then at its right
+   */
+  besideLines(counts: readonly number[], line: LineWay, sides: readonly number[]): void {
+    const { steps, by, add } = stepsAtLines(counts, line, sides);
+    this.row(steps, { by, add });
+  }
+
+  /** Shapes beside lines in a row over several parts that was made before the sections between the lines were known. */
+  shapeUnited(at: number, counts: readonly number[], line: LineWay, sides: readonly number[]): void {
+    const row = this.rows[at]!;
+    let place = 0;
+    const chains = row.steps.flatMap((step) => {
+      const from = place;
+      place += step.times;
+      return step.do === 'cast' ? [{ from, many: step.times }] : [];
+    });
+    const { steps } = stepsAtLines(counts, line, sides);
+    this.rows[at] = {
+      ...row,
+      steps: chains.reduce<Step[]>((all, { from, many }) => castInside(all, from, many), steps),
+    };
   }
 
   /** A row that changes at its two ends: added by chains, slipped over where it begins, left where it ends; a single stitch in the edge. */
@@ -229,7 +278,7 @@ export class Maker {
     cover(0, width, false);
   }
 
-  /** One row over several parts, with chains after each. */
+  /** One row over several parts, with chains after each; where it gains stitches at lines, these are placed by `shapeUnited`. */
   unite(parts: readonly United[], by: number, rejoin: boolean, round?: RoundWay): void {
     const n = Math.max(...parts.map(({ part }) => part.n));
     const last = parts.at(-1)!.part;
@@ -247,10 +296,6 @@ export class Maker {
       inner: 'left',
       ...(round ? { round } : {}),
     };
-    if (by > 0) {
-      const first = steps[0]!;
-      steps.splice(0, 1, { do: 'increase', times: by }, { do: 'work', times: first.times - by });
-    }
     this.row(steps, { from, by, add: parts.reduce((sum, { chains }) => sum + chains, 0) });
   }
 }

@@ -1,3 +1,4 @@
+import type { LineSchool, LineWay } from '../shaping/lines.js';
 import type { RoundWay } from '../work/rows.js';
 import { foundationChain } from '../stitch/course.js';
 import { workRow } from '../stitch/hook.js';
@@ -11,39 +12,36 @@ export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
   [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
 
 const EDGES = 'At each front edge';
+const BODY_SIDE = 'On the body’s side of each line';
+const SLEEVE_SIDE = 'On the sleeve’s side of each line';
+const SIDE_MARKERS = 'At both sides of each side marker';
 const EVEN = 'work even';
 const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
 
-/** Where a text says that repeats lie: plain stitches at both edges of them, or stretch after stretch from the right edge. */
-export interface PlacesSaid {
-  edges?: [right: number, left: number];
-  list?: string;
-}
-
 /** Rows that a text says are worked in a stitch pattern, and from which row of it to which. */
-export interface SaidInPattern extends PlacesSaid {
+export interface SaidInPattern {
   of: string;
   part: string;
   from: number;
   to: number;
   first: number;
   last: number;
+  /** Plain stitches at the two edges of the last of them; null where that is said apart. */
+  edges: Edges | null;
 }
 
-/** What a text says that a row has when shaping is done. */
-export interface SaidOfRepeats extends PlacesSaid {
-  of: string;
-  part: string;
-  n: number;
-  repeats?: number;
-}
+/** Plain stitches at the right and the left edge. */
+type Edges = readonly [right: number, left: number];
+
+/** What a row has: repeats with plain stitches at both sides, or all in turn as words say it. */
+export type SaidOfPlaces = { repeats: number; edges: Edges } | string;
 
 /** What a text says of a piece's stitches. */
 export interface SaidOfStitches {
   inPattern: SaidInPattern[];
   /** Repeats and plain stitches after a row. */
-  repeats: SaidOfRepeats[];
+  places: { part: string; n: number; said: SaidOfPlaces }[];
   /** Patterns that rows up to one are said to be shaped in. */
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
@@ -59,7 +57,7 @@ export class PieceReader {
   readonly maker: Maker;
   readonly said: SaidOfStitches = {
     inPattern: [],
-    repeats: [],
+    places: [],
     names: [],
     written: [],
     changes: [],
@@ -79,10 +77,13 @@ export class PieceReader {
   /** Whether a stitch is gained (1) or lost (-1) beside a line, and at how many places one kind of side shapes. */
   lineSign = 0;
   placesBeside = 0;
+  lineSchool: LineSchool = 'beside';
   /** Whether several stitches at a front edge are said to be chains. */
   chainsAtEdge = false;
   /** Changes by one stitch at an edge that have been read: 1, -1. */
   readonly edgeWays = new Set<number>();
+  /** A row over several parts that shapes at lines, of which the sections are not told yet. */
+  private united: { at: number } | null = null;
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
   private divided = false;
@@ -129,9 +130,9 @@ export class PieceReader {
     this.said.inPattern.push({ ...said, part: this.maker.now().name });
   }
 
-  repeatsAfter(said: Omit<SaidOfRepeats, 'part' | 'n'>): void {
+  placesAfter(said: SaidOfPlaces): void {
     const { name, n } = this.maker.now();
-    this.said.repeats.push({ ...said, part: name, n });
+    this.said.places.push({ part: name, n, said });
   }
 
   writtenRow(n: number, words: string): void {
@@ -170,12 +171,13 @@ export class PieceReader {
     if (!rows) throw new ReadFault('the rows that shape cannot be read');
     const last = Number(to ?? from);
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
-    const both = Math.abs(this.step) === 2 && (!this.maker.now().round || this.atEnds);
+    const each = this.step / 2;
     while (this.maker.now().n < last) {
       const shapes = rows.has(this.maker.now().n + 1);
-      const each = Math.sign(this.step);
-      if (shapes && both) this.maker.ends({ left: each, right: each });
-      else this.maker.change(shapes ? this.step : 0);
+      if (!shapes) this.maker.change(0);
+      else if (!this.atEnds) this.maker.change(this.step);
+      else if (this.maker.now().round) this.maker.besideJoining(each);
+      else this.maker.ends({ left: each, right: each });
     }
     this.ends(last, stitches);
   }
@@ -270,6 +272,7 @@ export class PieceReader {
     const last = this.maker.now();
     const by = shaped ? this.atLines(row) : 0;
     this.maker.unite(this.placesOf(takes, last), by, anew, round);
+    this.united = shaped ? { at: this.maker.rows.length - 1 } : null;
     this.done.length = 0;
     this.ends(row, stitches);
   }
@@ -301,17 +304,43 @@ export class PieceReader {
     return this.lineSign * by;
   }
 
+  /** What a row changes at both sides of each section: the outer sides of a flat piece are its front edges. */
+  private sidesAt(row: number, labels: readonly string[]): number[] {
+    const change = (side: string) => (this.lines.get(side)?.get(row) ?? 0) * this.lineSign;
+    return labels.flatMap((label, i) => {
+      const own = change(SIDE_MARKERS) || change(/sleeve/i.test(label) ? SLEEVE_SIDE : BODY_SIDE);
+      return [i === 0 ? change(EDGES) : own, i === labels.length - 1 ? change(EDGES) : own];
+    });
+  }
+
   lineRows(last: number, stitches: number, parts: string): void {
-    while (this.maker.now().n < last) {
-      const row = this.maker.now().n + 1;
-      const atEdge = this.lines.get(EDGES)?.get(row) ?? 0;
-      if (atEdge > 1 && !this.chainsAtEdge) throw new ReadFault('how more than 1 st is gained is not said');
-      this.maker.change(this.atLines(row), atEdge > 1 ? atEdge : 0);
-    }
-    this.ends(last, stitches);
     const [, line] = /, each line (\d+)$/.exec(parts) ?? [];
-    const named = [...parts.replace(/, each line \d+$/, '').matchAll(/(?:^|, )[^,]*? (\d+)(?=,|$)/g)];
-    this.agree(sum(named) + Number(line ?? 0) * (named.length - 1), stitches, 'the parts between the lines');
+    const named = [...parts.replace(/, each line \d+$/, '').matchAll(/(?:^|, )([^,]*?) (\d+)(?=,|$)/g)];
+    const labels = named.map(([, label]) => label!);
+    const way = { stitches: Number(line ?? 0) as LineWay['stitches'], school: this.lineSchool };
+    if (!this.lines.has(SIDE_MARKERS) && this.lines.size > 0)
+      this.agree(this.placesBeside, labels.length - 1, 'the lines');
+    const first = this.united ? this.maker.rows[this.united.at]!.n : this.maker.now().n + 1;
+    // The sections are told as they are in the end: what they gain from here on is taken off again.
+    const counts = named.map(([, , many]) => Number(many));
+    const changes = new Map<number, number[]>();
+    for (let row = first; row <= last; row += 1) changes.set(row, this.sidesAt(row, labels));
+    for (const sides of changes.values())
+      counts.forEach((_, i) => (counts[i]! -= sides[2 * i]! + sides[2 * i + 1]!));
+    for (const [row, sides] of changes) {
+      const shapes = sides.some((side) => side !== 0);
+      if (this.united && row === first) {
+        if (shapes) this.maker.shapeUnited(this.united.at, counts, way, sides);
+      } else if (shapes) {
+        if (sides[0]! > 1 && !this.chainsAtEdge)
+          throw new ReadFault('how more than 1 st is gained is not said');
+        this.maker.besideLines(counts, way, sides);
+      } else this.maker.change(0);
+      counts.forEach((_, i) => (counts[i]! += sides[2 * i]! + sides[2 * i + 1]!));
+    }
+    this.united = null;
+    this.ends(last, stitches);
+    this.agree(sum(named, 2) + way.stitches * (named.length - 1), stitches, 'the parts between the lines');
   }
 
   finishSteps(): void {

@@ -9,7 +9,7 @@ import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../sti
 import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import type { Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
-import type { PlacesSaid, SaidOfStitches } from './pieceReader.js';
+import type { SaidOfStitches } from './pieceReader.js';
 
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
@@ -85,17 +85,20 @@ export class StitchProver {
           if (is !== said_) differences.push(`row ${n} is said to be ${said_} of ${mark.of}; it is ${is}`);
         }
       }
-      differences.push(...placesDiffer(mark.to, mark, at.get(`${mark.part}:${mark.to}`)));
+      const last = at.get(`${mark.part}:${mark.to}`);
+      if (mark.edges && last?.stitched)
+        differences.push(...edgesDiffer(mark.to, mark.edges, last.row, last.stitched));
     }
-    for (const one of said.repeats) {
-      const found = at.get(`${one.part}:${one.n}`);
-      if (!found?.stitched)
-        differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${one.n} is not worked`);
-      else if (one.repeats !== undefined && repeatsIn(found.stitched) !== one.repeats)
-        differences.push(
-          `after row ${one.n} there are ${repeatsIn(found.stitched)} repeats, not ${one.repeats}`,
-        );
-      else if (one.repeats !== 0) differences.push(...placesDiffer(one.n, one, found));
+    for (const { part, n, said: places } of said.places) {
+      const { row, stitched } = at.get(`${part}:${n}`) ?? {};
+      if (!row || !stitched)
+        differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
+      else if (typeof places === 'string') {
+        const is = placesInWords(stitched, row);
+        if (is !== places) differences.push(`row ${n} has ${is}, not ${places}`);
+      } else if (repeatsIn(stitched) !== places.repeats)
+        differences.push(`after row ${n} there are ${repeatsIn(stitched)} repeats, not ${places.repeats}`);
+      else differences.push(...edgesDiffer(n, places.edges, row, stitched));
     }
     for (const { part, n, words } of said.written)
       differences.push(...this.wordsDiffer(n, words, at.get(`${part}:${n}`)?.stitched ?? null, said, begun));
@@ -157,19 +160,14 @@ export class StitchProver {
   }
 }
 
-function placesDiffer(
+function edgesDiffer(
   n: number,
-  { edges, list }: PlacesSaid,
-  found: { row: Row; stitched: StitchedRow | null } | undefined,
+  [right, left]: readonly [number, number],
+  row: Row,
+  stitched: StitchedRow,
 ): string[] {
-  if (!found?.stitched) return [];
-  const { row, stitched } = found;
-  if (list !== undefined) {
-    const is = placesInWords(stitched, row);
-    return is === list ? [] : [`row ${n} has ${is}, not ${list}`];
-  }
   const { plain } = fromTheRight(stitched, row);
-  const [right, left] = edges ?? [0, 0];
-  if (plain.length === 2 && plain[0] === right && plain[1] === left) return [];
+  const whole = right === 0 && left === 0 && plain.every((many) => many === 0);
+  if (whole || (plain.length === 2 && plain[0] === right && plain[1] === left)) return [];
   return [`row ${n} has ${placesInWords(stitched, row)}`];
 }

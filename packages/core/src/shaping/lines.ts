@@ -108,7 +108,7 @@ export function stitchesOf(counts: readonly number[], line: LineWay): number {
  * @throws RangeError when a section has too few stitches to shape in
  */
 export function stepsBesideLines(
-  sections: readonly LineSection[],
+  sections: readonly Pick<LineSection, 'id'>[],
   counts: readonly number[],
   line: LineWay,
   sides: SideChanges,
@@ -156,7 +156,13 @@ function plain(steps: Step[], times: number): void {
 }
 
 /** A section's own stitches: shaping in its outermost ones, the rest plain. */
-function shapeSection(steps: Step[], { id }: LineSection, count: number, left: number, right: number): void {
+function shapeSection(
+  steps: Step[],
+  { id }: Pick<LineSection, 'id'>,
+  count: number,
+  left: number,
+  right: number,
+): void {
   if (count === 1 && left > 0 && right > 0) {
     steps.push({ do: 'increase', times: 1, makes: 1 + left + right });
     return;

@@ -12,7 +12,7 @@ import { cut, joined, laid, moved, plainOver, surfaceOf, type Surface } from './
 import { stretchesOf, type Line, type RowStretches } from './stretches.js';
 import { directionOf, type StitchedRow } from './stitchedRow.js';
 import { isPlainRow, StitchError, type Node, type Span } from './tree.js';
-import { clipped, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
+import { clipped, inOne, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
 export type Beginning = 'chain' | 'plain row';
@@ -226,7 +226,13 @@ export class PieceWorker {
       lines.push(...state.lines.map((one_) => ({ from: one_.from + by, to: one_.to + by })));
       high = from + by + take;
     }
-    return { surface: joined(surfaces), zones, lines, done, mirrored: leading?.mirrored ?? false };
+    return {
+      surface: joined(surfaces),
+      zones: inOne(zones, base),
+      lines,
+      done,
+      mirrored: leading?.mirrored ?? false,
+    };
   }
 
   private nextOver(row: Row, below: JoinedUnder, ahead: readonly Line[]): WorkedRow {

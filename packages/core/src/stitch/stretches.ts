@@ -30,8 +30,6 @@ export interface RowStretches {
 
 /** Stitches that may lie between two places that are shaped beside one line. */
 const WIDEST_LINE = 4;
-/** More places than this are spread over a row: four lines of a raglan, two front edges. */
-const MOST_LINES = 6;
 
 /**
  * Takes a row apart. Where two stitches go in one at an edge or beside a line, the one further in goes on with what lies there; the other
@@ -39,7 +37,7 @@ const MOST_LINES = 6;
  *
  * @param near lines of the row below, for shaping at one side of them
  */
-export function stretchesOf({ steps, from, round }: Row, near: readonly Line[]): RowStretches {
+export function stretchesOf({ steps, from, round, spread }: Row, near: readonly Line[]): RowStretches {
   const parts: Stretch[] = [];
   let [under, at] = [0, 0];
   const add = (does: Stretch['does'], takes: number, makes: number) => {
@@ -77,11 +75,7 @@ export function stretchesOf({ steps, from, round }: Row, near: readonly Line[]):
   });
   const merged = mergeWork(parts);
   const found = linesOf(merged, { under, at }, round !== undefined);
-  return {
-    stretches: merged,
-    lines: found.length > MOST_LINES ? [] : found,
-    spread: found.length > MOST_LINES,
-  };
+  return { stretches: merged, lines: spread ? [] : found, spread: spread === true };
 }
 
 function widthBetween(order: readonly Row['steps'][number][], from: number, to: number): number {

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import type { Row, Step } from '../work/rows.js';
 import { fabricStitches } from './ofFabric.js';
+import { repeatsIn } from './stitchedRow.js';
 import { workPieceStitches } from './workPiece.js';
 
 const stitchesOfSet = (id: string) => {
@@ -49,7 +50,7 @@ const worked = (id: string, base: number, changes: readonly number[]) => {
   const rows = shapedRows(base, changes);
   return workPieceStitches(
     rows.map((row) => ({ row, times: 1 })),
-    [{ from: 1, stitches, plain: 'dc' }],
+    [{ from: 1, stitches, plain: 'dc', panel: 0 }],
     'chain',
   );
 };
@@ -58,7 +59,7 @@ describe('a piece in its stitch pattern', () => {
   it('keeps its repeats above each other and works plain what is less than one', () => {
     const { rows, fault } = worked('v-stitch', 20, [0, 1, 0, 1, 0, 1, 0]);
     expect(fault).toBeNull();
-    expect(rows.map((row) => [row!.before, row!.repeats, row!.after])).toEqual([
+    expect(rows.map((row) => [row!.plain[0], repeatsIn(row!), row!.plain.at(-1)])).toEqual([
       [0, 6, 0],
       [0, 6, 0],
       [1, 6, 1],
@@ -73,11 +74,13 @@ describe('a piece in its stitch pattern', () => {
   it('gives a repeat up when the edge reaches it', () => {
     const { rows, fault } = worked('mesh-2', 22, [0, -1, 0, -1, 0]);
     expect(fault).toBeNull();
-    expect(rows.map((row) => row!.repeats)).toEqual([7, 7, 5, 5, 5, 5]);
+    expect(rows.map((row) => repeatsIn(row!))).toEqual([7, 7, 5, 5, 5, 5]);
   });
 
-  it('refuses a beginning that is no whole number of repeats', () => {
-    expect(worked('shells', 24, []).fault!.message).toMatch(/no whole number of repeats/);
+  it('begins with a plain row where the stitches are no whole number of repeats', () => {
+    const { rows } = worked('shells', 24, [0]);
+    expect(rows[0]).toMatchObject({ pattern: null, repeats: [], plain: [24] });
+    expect(rows[1]).toMatchObject({ pattern: 0, repeats: [3] });
   });
 
   // Whatever is shaped at the edges: repeats and plain stitches add up to the row, and no stitch is worked into nothing.
@@ -104,11 +107,11 @@ describe('a piece in its stitch pattern', () => {
           rows.forEach((row, i) => {
             if (i > 0) count += 2 * changes[i - 1]!;
             if (!row || row.pattern === null) return;
-            expect(row.repeats * multiple + plus + row.before + row.after).toBe(count);
+            const plain = row.plain.reduce((sum, many) => sum + many, 0);
+            const zones = row.repeats.length;
+            expect(repeatsIn(row) * multiple + zones * plus + plain).toBe(count);
             const { stitches } = proof.rows[row.pattern]!;
-            expect(row.stitches).toBe(
-              row.repeats * stitches.multiple + stitches.plus + row.before + row.after,
-            );
+            expect(row.stitches).toBe(repeatsIn(row) * stitches.multiple + zones * stitches.plus + plain);
           });
           // Where a row could not be followed, it is said which.
           expect(fault === null).toBe(rows.every((row) => row !== null));

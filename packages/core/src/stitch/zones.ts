@@ -62,3 +62,15 @@ export function waysToBegin(from: number, to: number, rule: CountRule, centred: 
   }
   return ways;
 }
+
+/** Zones from the right edge on, those that follow each other without a seam between them as one. */
+export function inOne(zones: readonly Zone[], rule: CountRule): Zone[] {
+  const merged: Zone[] = [];
+  for (const zone of [...zones].sort((a, b) => a.low - b.low)) {
+    const last = merged.at(-1);
+    if (last && rule.plus === 0 && last.low + widthOf(last, rule) === zone.low)
+      merged[merged.length - 1] = { low: last.low, repeats: last.repeats + zone.repeats };
+    else merged.push(zone);
+  }
+  return merged;
+}

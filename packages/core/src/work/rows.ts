@@ -63,6 +63,8 @@ export interface Row {
   by: number;
   /** Stitches made out of nothing or picked up. */
   add: number;
+  /** It is shaped at places spread over it, not at its ends or beside lines. */
+  spread?: true;
   /** Given for a round; rows are turned at both ends. */
   round?: RoundWay;
   /** The yarn is joined anew where the row begins. */

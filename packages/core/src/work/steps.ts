@@ -67,3 +67,28 @@ export function endShifts({ steps, from = [] }: Pick<Row, 'steps'> & Partial<Pic
   if (!plain) return { left: left / 2, right: (0 - left) / 2 };
   return { left: left - middle / 2, right: right + middle / 2 };
 }
+
+/**
+ * Steps in which `many` stitches from place `at` on are cast instead of worked.
+ *
+ * @throws RangeError when the row shapes there
+ */
+export function castInside(steps: readonly Step[], at: number, many: number): Step[] {
+  if (many === 0) return [...steps];
+  let place = 0;
+  let found = false;
+  const cut = steps.flatMap((step): Step[] => {
+    const first = place;
+    // Where chains are cast already there are stitches to come, so that they count here.
+    place += step.do === 'cast' ? step.times : takesOf(step) * step.times;
+    if (step.do !== 'work' || first > at || place < at + many) return [step];
+    found = true;
+    return [
+      { do: 'work' as const, times: at - first },
+      { do: 'cast' as const, times: many },
+      { do: 'work' as const, times: place - at - many },
+    ].filter(({ times }) => times > 0);
+  });
+  if (!found) throw new RangeError(`${many} chains are to lie where a row shapes`);
+  return cut;
+}
