@@ -132,12 +132,18 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
   return nodes;
 }
 
+/** The place that lies nearest, of places that rise or fall in the order of working. */
 function nearest(units: readonly Unit[], x: number): number | null {
-  let best: number | null = null;
-  units.forEach((unit, i) => {
-    if (best === null || Math.abs(unit.x - x) < Math.abs(units[best]!.x - x)) best = i;
-  });
-  return best;
+  if (units.length === 0) return null;
+  const sign = units[0]!.x <= units.at(-1)!.x ? 1 : -1;
+  let [low, high] = [0, units.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (sign * units[middle]!.x < sign * x) low = middle + 1;
+    else high = middle;
+  }
+  const before = low - 1;
+  return before >= 0 && Math.abs(units[before]!.x - x) <= Math.abs(units[low]!.x - x) ? before : low;
 }
 
 /** Stitches of one place as an instruction. */

@@ -19,10 +19,21 @@ export function surfaceOf({ units, direction, low, width }: Course, ring: boolea
 /** The places from one to before another. */
 export function cut({ units }: Surface, from: number, to: number): Surface {
   return {
-    units: units.filter(({ x }) => x >= from - 0.501 && x < to - 0.501),
+    units: units.slice(firstFrom(units, from - 0.501), firstFrom(units, to - 0.501)),
     low: from,
     width: to - from,
   };
+}
+
+/** Index of the first of rising units that does not lie before a place. */
+function firstFrom(units: readonly Unit[], place: number): number {
+  let [low, high] = [0, units.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (units[middle]!.x < place) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /** A surface moved so many places to the left. */
@@ -38,26 +49,29 @@ export function moved({ units, low, width }: Surface, by: number): Surface {
 
 /** Surfaces that lie side by side, from right to left. */
 export function joined(all: readonly Surface[]): Surface {
+  if (all.length === 1) return all[0]!;
   // Groups and spaces of different parts are different ones.
   let [groups, runs] = [0, 0];
   const units: Unit[] = [];
   for (const { units: own } of all) {
-    const [least, leastRun] = [lowest(own, 'group'), lowest(own, 'run')];
+    let [leastGroup, mostGroup, leastRun, mostRun] = [Infinity, -Infinity, Infinity, -Infinity];
+    for (const { group, run } of own) {
+      leastGroup = Math.min(leastGroup, group);
+      mostGroup = Math.max(mostGroup, group);
+      if (run < 0) continue;
+      leastRun = Math.min(leastRun, run);
+      mostRun = Math.max(mostRun, run);
+    }
     for (const unit of own)
       units.push({
         ...unit,
-        group: unit.group - least + groups,
+        group: unit.group - leastGroup + groups,
         run: unit.run < 0 ? unit.run : unit.run - leastRun + runs,
       });
-    groups = 1 + units.reduce((most, { group }) => Math.max(most, group), groups);
-    runs = 1 + units.reduce((most, { run }) => Math.max(most, run), runs);
+    if (own.length > 0) groups += mostGroup - leastGroup + 1;
+    if (mostRun >= 0) runs += mostRun - leastRun + 1;
   }
   return { units, low: all[0]?.low ?? 0, width: all.reduce((sum, { width }) => sum + width, 0) };
-}
-
-function lowest(units: readonly Unit[], key: 'group' | 'run'): number {
-  const found = units.map((unit) => unit[key]).filter((value) => key === 'group' || value >= 0);
-  return found.length === 0 ? 0 : Math.min(...found);
 }
 
 /** Plain stitches, one at each place, that nothing is known of but that they are there. */
