@@ -83,6 +83,7 @@ export { stitchKey, type KeyEntry } from './stitch/key.js';
 export { LONGEST_STITCH_TEXT } from './stitch/textReader.js';
 export type { StitchFault } from './stitch/tree.js';
 export {
+  ANY_COUNT,
   COUNTED_IN,
   SHAPINGS,
   FOUNDATIONS,

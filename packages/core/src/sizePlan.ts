@@ -1,6 +1,7 @@
 import { joinNotes, missNotes } from './advice/counts.js';
 import { armNote, headNote, reachNote, stretchNotes } from './advice/garment.js';
 import type { Note } from './advice/note.js';
+import { cutPanelNotes } from './advice/stitches.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
@@ -88,6 +89,7 @@ export function workGarment(
     ...armNote(program.facts, body),
     ...reachNote(program.facts),
     ...stretchNotes(program.facts),
+    ...worked.flatMap((piece) => cutPanelNotes(piece, input.fabrics)),
   ];
   return { program, worked, edges, joins, notes };
 }

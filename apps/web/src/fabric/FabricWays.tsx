@@ -1,5 +1,6 @@
 import type { Draft } from 'immer';
 import {
+  ANY_COUNT,
   COUNTED_IN,
   foundationExtra,
   SHAPINGS,
@@ -101,10 +102,13 @@ export function Chains() {
         path={`${path}.panel`}
         label="Panel in the middle, stitches"
         value={fabric.panel ?? 0}
-        put={(document, panel) => {
-          if (panel > 0) of(document).panel = panel;
-          else delete of(document).panel;
-        }}
+        put={(document, panel) => putPanel(of(document), panel)}
+      />
+      <NumberField
+        path={`${path}.edgeStitches`}
+        label="Plain stitches at each edge"
+        value={fabric.edgeStitches ?? 0}
+        put={(document, many) => putEdges(of(document), many)}
       />
       {fabric.foundation !== 'stitches' && (
         <NumberField
@@ -128,6 +132,26 @@ export function Chains() {
       />
     </details>
   );
+}
+
+/** What lies beside a panel is plain, so the piece may have any number of stitches and is counted in them. */
+function putPanel(fabric: Draft<Fabric>, panel: number): void {
+  if (panel === 0) {
+    delete fabric.panel;
+    return;
+  }
+  fabric.panel = panel;
+  fabric.rule.flat = { ...ANY_COUNT };
+  delete fabric.unit;
+}
+
+/** Plain stitches at the edges are added to what the repeats need. */
+function putEdges(fabric: Draft<Fabric>, many: number): void {
+  const more = 2 * (many - (fabric.edgeStitches ?? 0));
+  fabric.rule.flat.plus += more;
+  if (fabric.unit) fabric.unit.plus += more;
+  if (many > 0) fabric.edgeStitches = many;
+  else delete fabric.edgeStitches;
 }
 
 function ShareField({

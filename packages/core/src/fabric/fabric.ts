@@ -103,6 +103,8 @@ export interface Fabric {
   rowTypes?: readonly RowType[];
   /** Stitches of a panel (a cable, a motif) in the middle of back and front; what lies beside it is plain. */
   panel?: number;
+  /** Plain stitches kept at each edge of pieces worked in rows, outside the repeats of the pattern. */
+  edgeStitches?: number;
   unit?: CountingUnit;
   /** The stitch pattern, line by line, as `stitch/` reads it. */
   rows?: readonly string[];
@@ -132,6 +134,14 @@ export const USUAL_STRETCH = 0.15;
 /** The fabric's shaping stitch; half double where none is named. */
 export function stitchOf(fabric: Fabric): Stitch {
   return fabric.stitch ?? 'hdc';
+}
+
+/** The rule of a pattern's rows with the plain stitches that a fabric keeps at its edges. */
+export function withEdges(
+  { multiple, plus }: CountRule,
+  { edgeStitches = 0 }: Pick<Fabric, 'edgeStitches'>,
+): CountRule {
+  return { multiple, plus: plus + 2 * edgeStitches };
 }
 
 /** Stitches that shaping takes at a time at one edge: one, or a repeat of the flat rule. */

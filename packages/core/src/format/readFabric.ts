@@ -48,6 +48,14 @@ export function readFabric(fabric: FieldReader): void {
       unit: 'stitches',
       whole: true,
     });
+  if (fabric.object['edgeStitches'] !== undefined)
+    fabric.number('edgeStitches', {
+      label: 'The plain stitches at each edge',
+      min: 0,
+      max: 20,
+      unit: 'stitches',
+      whole: true,
+    });
   if (fabric.object['rowTypes'] !== undefined)
     for (const type of fabric.list('rowTypes', 'The list of row types', MOST_ROW_TYPES)) {
       type.text('name', 'The row type’s name');

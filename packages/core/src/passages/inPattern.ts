@@ -222,7 +222,7 @@ function placesLine(
   const lists = rows.map((row, size) => (row ? placesInWords(row, seenAt(to[size]!, part, soFar)) : '–'));
   const [edge, many] =
     soFar.wayOf(part) === undefined ? ['the right edge', 'rows'] : ['the beginning of the rnd', 'rnds'];
-  return [line`After these ${many!} there are, from ${edge!}: ${{ lists }}`];
+  return [line`The last of these ${many!} has, from ${edge!}: ${{ lists }}`];
 }
 
 /** How a pattern is kept in rows that shape. */
@@ -248,7 +248,7 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
   if (rows.some((row) => row === null)) return [[keep]];
   const followed = rows.map((row) => row!);
   if (followed.every(({ pattern }) => pattern === null))
-    return [line`${keep} After these ${many!} all sts are plain.`];
+    return [line`${keep} The last of these ${many!} is plain throughout.`];
   const places = placesLine(followed, to, part, soFar);
   if (places.length > 0) return [[keep], ...places];
   const plain = followed.map((row, size) => fromTheRight(row, seenAt(to[size]!, part, soFar)).plain);
@@ -257,7 +257,7 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
       ? []
       : line`, ${plain.map(([right]) => right!)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map((all) => all.at(-1)!)} at ${round ? 'its end' : 'the left'}`;
   return [
-    line`${keep} After these ${many!} there are ${followed.map(repeatsIn)} repeats${{ inline: beside }}.`,
+    line`${keep} The last of these ${many!} has ${followed.map(repeatsIn)} repeats${{ inline: beside }}.`,
   ];
 }
 
@@ -286,7 +286,7 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: After these (?:rows|rnds) (?:all sts are (plain)|there are (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
+      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: The last of these (?:rows|rnds) (?:is (plain) throughout|has (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
     ),
     read: ([, kept, whole, anew, plain, repeats, right, left], reader) => {
       const of = (kept ?? whole ?? anew)!;
@@ -297,7 +297,7 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^After these (?:rows|rnds) there are, from (?:the right edge|the beginning of the rnd): (.+)$/,
+    form: /^The last of these (?:rows|rnds) has, from (?:the right edge|the beginning of the rnd): (.+)$/,
     read: ([, list], reader) => {
       if (list !== '–') reader.placesAfter(list!);
     },

@@ -8,6 +8,7 @@ import type { PieceRole } from '../joins/roles.js';
 import type { RoundWay } from '../work/rows.js';
 import { roundEnd, type RowWords } from '../write/rowWords.js';
 import type { GoOn } from './goOn.js';
+import { hasPanel } from './panel.js';
 import type { Passage } from './passage.js';
 
 /** What is asked of a piece while it is written. */
@@ -51,7 +52,7 @@ export class PieceSoFar {
 
   /** What the fabric is worked in. */
   get stitches(): FabricStitches {
-    return this.isPlain ? { is: 'plain', stitch: this.stitch } : fabricStitches(this.fabric);
+    return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOfPieces(this.pieces, this.fabric);
   }
 
   /** What is worked in rows that are not shaped. */
@@ -70,6 +71,7 @@ export class PieceSoFar {
         one.along === null &&
         (one.round !== undefined || first.foundation !== 'stitches') &&
         !first.panel &&
+        (one.round !== undefined || !first.edgeStitches) &&
         of.is === 'rows' &&
         isWholeRepeats(one.stitches, of, one.round),
     );
@@ -117,6 +119,14 @@ export class PieceSoFar {
   }
 }
 
+/** What pieces are worked in: a fabric with a panel is plain where there is no middle for it. */
+function stitchesOfPieces(pieces: readonly WrittenPiece[], fabric: Fabric): FabricStitches {
+  const of = fabricStitches(fabric);
+  return of.is === 'rows' && fabric.panel && !hasPanel(pieces, fabric)
+    ? { is: 'plain', stitch: stitchOf(fabric) }
+    : of;
+}
+
 type Stitched = ReadonlyMap<string, StitchedRow | null>;
 
 /** Pieces that were worked stitch by stitch: a text is written again far more often than its pieces change. */
@@ -126,11 +136,12 @@ const STITCHED = new WeakMap<
 >();
 
 function stitchedOf(
-  { sections, passages }: WrittenPiece,
+  piece: WrittenPiece,
   all: ReadonlyMap<string, Fabric>,
   runsOf: (of: readonly Passage[]) => readonly RowRun[],
   chain: boolean,
 ): Stitched {
+  const { sections, passages } = piece;
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
   const known = STITCHED.get(passages);
   if (known?.chain === chain && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
@@ -139,9 +150,10 @@ function stitchedOf(
     runs,
     fabrics.map((of, i) => ({
       from: sections[i]!.first,
-      stitches: fabricStitches(of),
+      stitches: stitchesOfPieces([piece], of),
       plain: stitchOf(of),
       panel: of.panel ?? 0,
+      edges: of.edgeStitches ?? 0,
     })),
     chain ? 'chain' : 'plain row',
   );

@@ -1,5 +1,4 @@
-import { stitchOf, turningOf, type Fabric } from '../fabric/fabric.js';
-import type { PieceRole } from '../joins/roles.js';
+import { foundationExtra, stitchOf, turningOf } from '../fabric/fabric.js';
 import { sum } from '../read/pieceReader.js';
 import { COUNT, END, STITCH, WAYS } from '../read/words.js';
 import { ordinal } from '../text/phrase.js';
@@ -10,7 +9,8 @@ import type { RowWords } from '../write/rowWords.js';
 import { chainsBeyond, type FabricStitches } from '../stitch/ofFabric.js';
 import { countLine, firstRowWords, roundsOrRows } from './inPattern.js';
 import type { PassageKind } from './kind.js';
-import type { PieceSoFar, WrittenPiece } from './pieceSoFar.js';
+import { panelLine } from './panel.js';
+import type { PieceSoFar } from './pieceSoFar.js';
 
 /** A foundation chain of `stitches` + `extra`, or stitches picked up along an edge (then `extra` is 0). */
 export interface Start {
@@ -99,12 +99,14 @@ export const start: PassageKind<Start> = {
     },
     {
       form: /^The panel of (\d+) sts? lies in the middle, (\d+) sts? plain on either side of it; /,
-      read: ([, panel, beside], reader) =>
+      read: ([, panel, beside], reader) => {
+        reader.said.panel = Number(panel);
         reader.agree(
           Number(panel) + 2 * Number(beside),
           reader.maker.now().count,
           'panel and what lies beside it',
-        ),
+        );
+      },
     },
   ],
   inShort: ({ along, over, stitches, extra }) => {
@@ -119,7 +121,7 @@ export const start: PassageKind<Start> = {
 /** How a piece begins: its chain or foundation and first row, stitches picked up, or live stitches of another piece. */
 function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
   const { fabric, stitches: of } = soFar;
-  const { part, along, extra, over, round } = starts[0]!;
+  const { part, along, over, round } = starts[0]!;
   const words = soFar.wordsOf(part);
   const stitch = stitchOf(fabric);
   const turning = turningOf(fabric);
@@ -163,7 +165,10 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
     return [
       line`Row 1 (RS): work ${counts} foundation ${stitch}, without a chain before; turn. (${counts} sts)`,
     ];
-  const chain = line`Ch ${starts.map((start) => start.stitches + start.extra)}.`;
+  // A plain row before the pattern wants the chains of its own stitch.
+  const { foundationExtra: _, ...usual } = fabric;
+  const extra = of.is === 'rows' ? foundationExtra(usual) : starts[0]!.extra;
+  const chain = line`Ch ${starts.map((start) => start.stitches + extra)}.`;
   if (extra === 0 && turning !== 'counts')
     return [chain, line`Row 1 (RS): ${stitch} in each st; turn. (${counts} sts)`, ...markers];
   const first =
@@ -202,18 +207,5 @@ function writeOver(starts: readonly Start[], stitch: string, words: RowWords): L
   const listed = parts.reverse().flatMap((one, i): Line => (i > 0 ? [', ', ...one] : one));
   return [
     line`${words.one} 1 (RS), over ${along!}: join the yarn and work ${{ inline: listed }}; ${words.end}. (${counts} sts)`,
-  ];
-}
-
-/** Pieces whose middle is that of the garment or of the arm. */
-const PANELLED: readonly PieceRole[] = ['back', 'front', 'back and front', 'sleeve'];
-
-/** Where a panel in the middle of back, front or sleeve lies; nothing without one. */
-function panelLine(pieces: readonly WrittenPiece[], { panel = 0 }: Fabric): Line[] {
-  if (panel === 0 || !PANELLED.includes(pieces[0]!.role)) return [];
-  const beside = pieces.map(({ ends }) => (ends.first.count - panel) / 2);
-  if (beside.some((many) => many < 0 || !Number.isInteger(many))) return [];
-  return [
-    line`The panel of ${panel} sts lies in the middle, ${beside} sts plain on either side of it; shaping at the edges takes from the plain sts only.`,
   ];
 }

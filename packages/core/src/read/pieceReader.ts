@@ -46,6 +46,8 @@ export interface SaidOfStitches {
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
   written: { part: string; n: number; words: string }[];
+  /** Stitches of a panel in the middle; 0 without one. */
+  panel: number;
   /** Rows in which another fabric begins. */
   changes: number[];
   /** Rows of which nothing more is said than that they are in pattern. */
@@ -58,6 +60,7 @@ export class PieceReader {
   readonly said: SaidOfStitches = {
     inPattern: [],
     places: [],
+    panel: 0,
     names: [],
     written: [],
     changes: [],

@@ -14,7 +14,8 @@ import type { SaidOfStitches } from './pieceReader.js';
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
 /** Lines of a pattern's section that are no rows of it. */
-const NO_ROW = /^(?:Any number of stitches|Worked over a multiple of|Tunisian:)/;
+const NO_ROW = /^(?:Any number of stitches|Worked over a multiple of|Tunisian:|Keep )/;
+const EDGES = /^Keep (\d+) sts? at each edge/;
 
 /** Patterns of texts that were read before: a pattern is proven anew with every edit, mostly with the same rows. */
 const READ = new Map<string, StitchPattern>();
@@ -40,6 +41,8 @@ interface ProvenStitches {
 export class StitchProver {
   readonly faults: string[] = [];
   readonly specials = new Map<string, SpecialStitch>();
+  /** Plain stitches kept at each edge, by the pattern's name. */
+  private readonly edges = new Map<string, number>();
   private readonly patterns = new Map<string, Extract<FabricStitches, { is: 'rows' }>>();
 
   /** @param sections of the text, with their lines */
@@ -48,6 +51,8 @@ export class StitchProver {
       const name = HEADING.exec(heading)?.[1];
       // Rounds are made from the rows: they are read from the same section.
       if (name === undefined || IN_THE_ROUND.test(name)) continue;
+      const edge = lines.flatMap((line) => EDGES.exec(line)?.[1] ?? [])[0];
+      if (edge !== undefined) this.edges.set(name, Number(edge));
       const tunisian = lines.some((line) => line.startsWith('Tunisian:')) ? 'work: tunisian\n' : '';
       const rows = tunisian + lines.filter((line) => !NO_ROW.test(line)).join('\n');
       if (!/^(?:Row|Rnd) \d/m.test(rows)) continue;
@@ -110,7 +115,7 @@ export class StitchProver {
   }
 
   /** The fabrics of a piece as far as its sentences name them. */
-  private sectionsOf({ inPattern, names, changes }: SaidOfStitches): StitchSection[] {
+  private sectionsOf({ inPattern, names, changes, panel }: SaidOfStitches): StitchSection[] {
     const begins = [1, ...changes];
     return begins.map((from, i): StitchSection => {
       const until = begins[i + 1] ?? Infinity;
@@ -118,7 +123,13 @@ export class StitchProver {
         .find((mark) => mark.from >= from && mark.from < until)
         ?.of.replace(IN_THE_ROUND, '');
       const stitches = name === undefined ? undefined : this.patterns.get(name);
-      return { from, stitches: stitches ?? { is: 'plain', stitch: 'dc' }, plain: 'dc', panel: 0 };
+      return {
+        from,
+        stitches: stitches ?? { is: 'plain', stitch: 'dc' },
+        plain: 'dc',
+        panel,
+        edges: (name !== undefined && this.edges.get(name)) || 0,
+      };
     });
   }
 

@@ -1,4 +1,11 @@
-import { STITCHES, type CountRule, type Fabric, type RowType, type Stitch } from '../fabric/fabric.js';
+import {
+  STITCHES,
+  withEdges,
+  type CountRule,
+  type Fabric,
+  type RowType,
+  type Stitch,
+} from '../fabric/fabric.js';
 import type { StitchPattern } from './pattern.js';
 import { patternRowAt } from './prove.js';
 import { tallest } from './hook.js';
@@ -53,11 +60,20 @@ export function ruleFits(typed: CountRule, proven: CountRule): boolean {
 /** A fabric with what follows from its rows; a rule that was typed narrower than the rows need stays. */
 export function withFacts(fabric: Fabric, facts: FabricFacts): Fabric {
   const { unit: _, rowTypes: __, foundationExtra: ___, ...rest } = fabric;
-  const rule = (key: 'flat' | 'round' | 'rows') =>
-    ruleFits(fabric.rule[key], facts.rule[key]) ? fabric.rule[key] : facts.rule[key];
+  const rule = (key: 'flat' | 'round' | 'rows') => {
+    const proven = key === 'flat' ? withEdges(facts.rule.flat, fabric) : facts.rule[key];
+    return ruleFits(fabric.rule[key], proven) ? fabric.rule[key] : proven;
+  };
+  // What lies beside a panel is plain: the piece may have any number of stitches, and is counted in them.
+  if (fabric.panel) {
+    const { unit: _unit, foundationExtra: _extra, rule: _rule, ...panel } = facts;
+    return { ...fabric, ...panel, rule: { ...fabric.rule, rows: rule('rows') } };
+  }
+  const unit = facts.unit && { ...facts.unit, plus: facts.unit.plus + 2 * (fabric.edgeStitches ?? 0) };
   return {
     ...rest,
     ...facts,
+    ...(unit ? { unit } : {}),
     // Heights that were measured in a swatch are kept where the rows are as many.
     ...(facts.rowTypes && fabric.rowTypes?.length === facts.rowTypes.length
       ? { rowTypes: fabric.rowTypes }

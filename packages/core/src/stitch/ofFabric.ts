@@ -161,6 +161,7 @@ const SENTENCES_OF_BEFORE: Readonly<Record<string, string>> = {
 /** Chains to make beyond the stitches of a piece: as the rows of its pattern need them, else as the fabric says. */
 export function chainsBeyond(fabric: Fabric): number {
   const of = fabricStitches(fabric);
-  if (of.is !== 'rows' || fabric.foundation === 'stitches') return foundationExtra(fabric);
+  if (of.is !== 'rows' || fabric.foundation === 'stitches' || fabric.panel || fabric.edgeStitches)
+    return foundationExtra(fabric);
   return of.proof.chains.plus - of.proof.base.plus;
 }

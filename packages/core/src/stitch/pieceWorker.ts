@@ -40,6 +40,16 @@ export interface WorkedRow {
   row: StitchedRow;
 }
 
+/** Where a piece is plain. */
+export interface PlainPlaces {
+  /** The stitch of plain rows and of what lies outside the repeats. */
+  plain: StitchKind;
+  /** Stitches of a panel in the middle that the pattern is; 0 where it goes over the whole piece. */
+  panel: number;
+  /** Plain stitches kept at each edge of rows. */
+  edges: number;
+}
+
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
 
 const SPAN: Span = { from: 0, to: 0 };
@@ -51,15 +61,17 @@ const SPAN: Span = { from: 0, to: 0 };
 export class PieceWorker {
   private readonly sided: boolean;
 
-  /**
-   * @param plain the stitch of plain rows and of what lies outside the repeats
-   * @param panel the pattern is a panel of so many stitches in the middle of the piece; 0 where it goes over all of it
-   */
+  private readonly plain: StitchKind;
+  private readonly panel: number;
+  private readonly edges: number;
+
   constructor(
     private readonly stitches: InRows,
-    private readonly plain: StitchKind,
-    private readonly panel: number,
+    { plain, panel, edges }: PlainPlaces,
   ) {
+    this.plain = plain;
+    this.panel = panel;
+    this.edges = edges;
     this.sided = stitches.text.rows.some(({ nodes }) => hasSides(nodes));
   }
 
@@ -73,10 +85,10 @@ export class PieceWorker {
     if (row.round) return this.firstRound(row, row.round, beginning, ahead);
     const fits = isWholeRepeats(row.count, this.stitches);
     const whole: Zone = { low: 0, repeats: (row.count - base.plus) / base.multiple };
-    if (beginning === 'plain row' || !fits || this.panel > 0) {
+    if (beginning === 'plain row' || !fits || this.panel > 0 || this.edges > 0) {
       const plain = this.plainStart(row);
       // A plain row is the first row of patterns that begin with one.
-      const counts = fits && this.panel === 0 && isPlainRow(this.stitches.text.rows[0]!);
+      const counts = fits && this.panel + this.edges === 0 && isPlainRow(this.stitches.text.rows[0]!);
       const zones = this.panel > 0 ? this.panelZones(row.count) : counts && ahead.length === 0 ? [whole] : [];
       const state = { ...plain.state, zones, done: counts ? 1 : 0 };
       return { state, row: counts ? { ...plain.row, pattern: 0 } : plain.row };
@@ -337,7 +349,10 @@ export class PieceWorker {
         return;
       }
     };
-    for (const [from, to] of between(lines, surface.low, high)) {
+    const room = context.flat
+      ? [Math.max(at, context.low + this.edges), Math.min(high, context.high - this.edges)]
+      : [at, high];
+    for (const [from, to] of between(lines, room[0]!, room[1]!)) {
       const kept = below.flatMap((zone) => clipped(zone, from, to, base) ?? []);
       if (this.panel > 0) {
         const whole = this.panelRepeats();

@@ -1,21 +1,23 @@
 import { isTake, type Row } from '../work/rows.js';
 import { rowOf, type RowRun } from '../work/runs.js';
-import type { StitchKind } from './kinds.js';
 import type { FabricStitches } from './ofFabric.js';
-import { PieceWorker, type Beginning, type PartStitches, type Under, type WorkedRow } from './pieceWorker.js';
+import {
+  PieceWorker,
+  type Beginning,
+  type PartStitches,
+  type PlainPlaces,
+  type Under,
+  type WorkedRow,
+} from './pieceWorker.js';
 import { patternRowAt } from './prove.js';
 import { stretchesOf, type Line } from './stretches.js';
 import type { StitchedRow } from './stitchedRow.js';
 import { StitchError } from './tree.js';
 
 /** The stitches of a piece from a row on. */
-export interface StitchSection {
+export interface StitchSection extends PlainPlaces {
   from: number;
   stitches: FabricStitches;
-  /** The stitch of its plain rows and of what lies outside the repeats. */
-  plain: StitchKind;
-  /** Stitches of a panel in the middle that the pattern is; 0 where it goes over the whole piece. */
-  panel: number;
 }
 
 /** What working a piece stitch by stitch has come to. */
@@ -75,7 +77,7 @@ export function workPieceStitches(
         continue;
       }
       try {
-        const worker = workers.get(section) ?? new PieceWorker(stitches, section.plain, section.panel);
+        const worker = workers.get(section) ?? new PieceWorker(stitches, section);
         workers.set(section, worker);
         const changes = section.from > 1 && row.n === section.from;
         const lines = ahead(row);

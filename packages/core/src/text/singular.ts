@@ -15,6 +15,7 @@ const NOUNS: Readonly<Record<string, string>> = {
   rnds: 'rnd',
   rounds: 'round',
   places: 'place',
+  repeats: 'repeat',
   'row ends': 'row end',
   'shaping rows': 'shaping row',
   'live sts': 'live st',

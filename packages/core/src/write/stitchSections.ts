@@ -1,4 +1,5 @@
-import type { CountRule, Fabric } from '../fabric/fabric.js';
+import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
+import { countOf } from '../text/singular.js';
 import { fabricStitches, type FabricStitches } from '../stitch/ofFabric.js';
 import { withSkippedSaid } from '../stitch/overStitches.js';
 import { printRow } from '../stitch/print.js';
@@ -70,7 +71,7 @@ export function stitchSections(fabric: Fabric, sizes: readonly WrittenSize[]): P
   const { used, round } = stitchWays(fabric, of, sizes);
   if (!used) return [];
   return [
-    section(fabric.name, '', [ruleLine(of.proof.base), ...patternLines(of.text)]),
+    section(fabric.name, '', [ruleLine(of.proof.base), ...edgeLine(fabric), ...patternLines(of.text)]),
     ...(round?.text
       ? [
           section(`${fabric.name} in the round`, '-round', [
@@ -79,6 +80,16 @@ export function stitchSections(fabric: Fabric, sizes: readonly WrittenSize[]): P
           ]),
         ]
       : []),
+  ];
+}
+
+/** The plain stitches that a fabric keeps at its edges. */
+function edgeLine({ edgeStitches = 0, ...fabric }: Fabric): Line[] {
+  if (edgeStitches === 0) return [];
+  return [
+    [
+      `Keep ${countOf(edgeStitches, 'st')} at each edge of pieces worked in rows in plain ${stitchOf(fabric)}, outside the repeats.`,
+    ],
   ];
 }
 
