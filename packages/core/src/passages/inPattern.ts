@@ -22,6 +22,7 @@ interface PieceSoFar {
   wayOf: (part: string) => RoundWay | undefined;
   wordsOf: (part: string) => RowWords;
   isRightSide: (n: number) => boolean;
+  unitOf: (part: string) => number | null;
 }
 
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
@@ -237,14 +238,17 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
   const round = soFar.wayOf(part) !== undefined;
   const [one, many] = round ? ['rnd', 'rnds'] : ['row', 'rows'];
   const { name } = fabric;
+  const rings = soFar.unitOf(part) !== null;
   const whole = fabric.shaping === 'units' && way === 'edges' && !round;
-  const keep = whole
-    ? `Shape by whole repeats of ${name}: each row begins and ends as its rows do.`
-    : way === 'spread'
-      ? `Work each ${one} that shapes in plain ${stitch}, and begin ${name} anew above it.`
-      : way === 'lines'
-        ? `Keep the repeats of ${name} above each other between the lines; sts beside a line that make no whole repeat are plain ${stitch}.`
-        : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${stitch}.`;
+  const keep = rings
+    ? `Shape by whole repeats of ${name}: every rnd is one of its rnds.`
+    : whole
+      ? `Shape by whole repeats of ${name}: each row begins and ends as its rows do.`
+      : way === 'spread'
+        ? `Work each ${one} that shapes in plain ${stitch}, and begin ${name} anew above it.`
+        : way === 'lines'
+          ? `Keep the repeats of ${name} above each other between the lines; sts beside a line that make no whole repeat are plain ${stitch}.`
+          : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${stitch}.`;
   if (rows.some((row) => row === null)) return [[keep]];
   const followed = rows.map((row) => row!);
   if (followed.every(({ pattern }) => pattern === null))
@@ -253,7 +257,7 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
   if (places.length > 0) return [[keep], ...places];
   const plain = followed.map((row, size) => fromTheRight(row, seenAt(to[size]!, part, soFar)).plain);
   const beside =
-    (whole || round) && plain.every(([right, left]) => right === 0 && left === 0)
+    (whole || rings || round) && plain.every(([right, left]) => right === 0 && left === 0)
       ? []
       : line`, ${plain.map(([right]) => right!)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map((all) => all.at(-1)!)} at ${round ? 'its end' : 'the left'}`;
   return [

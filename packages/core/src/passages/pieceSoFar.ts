@@ -80,9 +80,32 @@ export class PieceSoFar {
   private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
   /** Every row of the piece in its stitch pattern, by part and number, for each size. */
   stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
-    const chain = this.beginsInPattern(this.pieces.map(({ passages }) => passages[0]!));
-    this.stitched ??= this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf, chain));
+    this.stitched ??= this.workAll();
     return this.stitched;
+  }
+
+  private workAll(): readonly Stitched[] {
+    const chain = this.beginsInPattern(this.pieces.map(({ passages }) => passages[0]!));
+    const all = (units: boolean) =>
+      this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf, { chain, units }));
+    if (![...this.fabrics.values()].some(({ shaping }) => shaping === 'units')) return all(false);
+    // All sizes are told alike: by whole repeats only where each of their shaped rounds can be.
+    const units = all(true);
+    const byUnits = this.pieces.every((piece, size) =>
+      this.runsOf(piece.passages).every(
+        ({ row }) => !row.round || row.by === 0 || units[size]!.get(`${row.part}:${row.n}`)?.ring,
+      ),
+    );
+    this.shapesByUnits = byUnits;
+    return byUnits ? units : all(false);
+  }
+  private shapesByUnits = false;
+  /** Stitches that a shaped round of a part changes by at each place: a repeat; null where it is shaped by stitches. */
+  unitOf(part: string): number | null {
+    const { stitches } = this;
+    if (stitches.is !== 'rows' || this.wayOf(part) !== 'joined') return null;
+    this.stitchedRows();
+    return this.shapesByUnits ? stitches.proof.base.multiple : null;
   }
 
   /** How far a part has come, for each size. */
@@ -132,19 +155,22 @@ type Stitched = ReadonlyMap<string, StitchedRow | null>;
 /** Pieces that were worked stitch by stitch: a text is written again far more often than its pieces change. */
 const STITCHED = new WeakMap<
   readonly Passage[],
-  { fabrics: readonly Fabric[]; chain: boolean; rows: Stitched }
+  Map<string, { fabrics: readonly Fabric[]; rows: Stitched }>
 >();
 
 function stitchedOf(
   piece: WrittenPiece,
   all: ReadonlyMap<string, Fabric>,
   runsOf: (of: readonly Passage[]) => readonly RowRun[],
-  chain: boolean,
+  { chain, units }: { chain: boolean; units: boolean },
 ): Stitched {
   const { sections, passages } = piece;
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
-  const known = STITCHED.get(passages);
-  if (known?.chain === chain && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
+  const ways = STITCHED.get(passages) ?? new Map<string, { fabrics: readonly Fabric[]; rows: Stitched }>();
+  STITCHED.set(passages, ways);
+  const way = `${chain} ${units}`;
+  const known = ways.get(way);
+  if (known && known.fabrics.every((fabric, i) => fabric === fabrics[i])) return known.rows;
   const runs = runsOf(passages);
   const worked = workPieceStitches(
     runs,
@@ -154,10 +180,11 @@ function stitchedOf(
       plain: stitchOf(of),
       panel: of.panel ?? 0,
       edges: of.edgeStitches ?? 0,
+      units,
     })),
     chain ? 'chain' : 'plain row',
   );
   const rows = new Map(rowsOf(runs).map(({ part, n }, i) => [`${part}:${n}`, worked.rows[i] ?? null]));
-  STITCHED.set(passages, { fabrics, chain, rows });
+  ways.set(way, { fabrics, rows });
   return rows;
 }

@@ -27,7 +27,7 @@ export const shape: PassageKind<Shape> = {
       ? [
           line`Work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end. (${all.map(endOf)} sts)`,
         ]
-      : writeShape(all, before, soFar.stitch, soFar.even, soFar.wordsOf(part));
+      : writeShape(all, before, soFar, soFar.unitOf(part));
     soFar.reach(
       part,
       all.map((one) => ({ n: one.to, count: endOf(one) })),
@@ -54,11 +54,29 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
+      form: /^(?:Increase|Decrease) rnd: (?:over|in the place of) the first .+: (\d+) sts? (more|fewer) at each end\.$/,
+      read: ([, many, way], reader) => {
+        reader.step = 2 * Number(many) * (way === 'more' ? 1 : -1);
+        reader.atEnds = true;
+        reader.said.units = true;
+      },
+    },
+    {
+      form: /^(?:Increase|Decrease) rnd: (?:2 repeats in the place of 1|1 repeat over 2 .+), each (\d+) sts? (more|fewer), at (?:(\d+) places?|so many places) spread evenly\.$/,
+      read: ([, each, way, places], reader) => {
+        reader.perPlace = Number(each);
+        reader.step = Number(places ?? 1) * reader.perPlace * (way === 'more' ? 1 : -1);
+        reader.atEnds = false;
+        reader.said.units = true;
+      },
+    },
+    {
       form: new RegExp(
         `^(Increase|Decrease) (?:row|rnd): (?:2 ${STITCH} in one st|${STITCH}2tog) at (?:(\\d+) places?|so many places) spread evenly`,
       ),
       read: ([, way, places], reader) => {
         reader.step = Number(places ?? 1) * (way === 'Increase' ? 1 : -1);
+        reader.perPlace = 1;
         reader.atEnds = false;
       },
     },
@@ -117,7 +135,7 @@ export const shape: PassageKind<Shape> = {
       read: ([, row, places, , , stitches], reader) => {
         if (row === '–') return;
         reader.maker.even(Number(row) - 1);
-        reader.maker.change(Number(places) * Math.sign(reader.step));
+        reader.maker.change(Number(places) * reader.perPlace * Math.sign(reader.step));
         reader.ends(Number(row), Number(stitches));
       },
     },

@@ -5,17 +5,22 @@ import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/s
 import { countOf, timesInWords } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
 import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from '../write/rowWords.js';
-import type { Reached } from './pieceSoFar.js';
+import type { PieceSoFar, Reached } from './pieceSoFar.js';
 import { endOf, type Shape } from './shapePassage.js';
 
-/** Rows shaped by a schedule: how a shaping row goes, and in which rows it falls. */
+/**
+ * Rows shaped by a schedule: how a shaping row goes, and in which rows it falls.
+ *
+ * @param unit stitches of a repeat where rounds are shaped by whole ones; null where by stitches
+ */
 export function writeShape(
   shapes: readonly Shape[],
   before: readonly Reached[],
-  stitch: string,
-  even: string,
-  words: RowWords,
+  soFar: PieceSoFar,
+  unit: number | null,
 ): Line[] {
+  const { stitch, even } = soFar;
+  const words = soFar.wordsOf(shapes[0]!.part);
   const schedules = shapes.map(({ schedule }) => schedule);
   const ranges = shapes.map(({ to }, size) => rangeInWords(before[size]!.n + 1, to));
   const ends = shapes.map(endOf);
@@ -37,10 +42,11 @@ export function writeShape(
     grow,
     stitch,
   );
-  const places = schedules.map(({ perEvent }) => perEvent);
+  const places = schedules.map(({ perEvent }) => perEvent / (unit ?? 1));
   const many: Line = steps ? ['so many places'] : line`${places} places`;
-  const how: Line =
-    where.at === 'both edges'
+  const how: Line = unit
+    ? byRepeats(unit, grow, where.at === 'both edges' ? null : many)
+    : where.at === 'both edges'
       ? [`${begin}, ${even} to the last ${rest}, ${finish}`]
       : line`${grow ? `2 ${stitch} in one st` : `${stitch}2tog`} at ${{ inline: many }} spread evenly${where.at === 'the round' ? `, the places between those of the ${word} rnd before` : ', plain sts at both ends'}`;
   const place =
@@ -52,7 +58,7 @@ export function writeShape(
         ? 'round the round'
         : 'across the row';
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} ${words.short}: ${{ inline: how }}.`];
-  if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words)];
+  if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words, unit)];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
   if (most <= 3 && shapes.length > 1) {
     lines.push(
@@ -70,6 +76,26 @@ export function writeShape(
     lines.push(countsLine(only, words));
   }
   return lines;
+}
+
+/**
+ * How a round gains or loses whole repeats: two groups in one place, or one group over two (common practice).
+ *
+ * @param places over which it is spread; null where it lies beside the joining
+ */
+function byRepeats(stitches: number, grow: boolean, places: Line | null): Line {
+  const change = `${countOf(stitches, 'st')} ${grow ? 'more' : 'fewer'}`;
+  const halves = '(its group half in the first place and half in the second, a single st closed over both)';
+  if (places === null)
+    return grow
+      ? [
+          `in the place of the first repeat work 2, in pattern to the last repeat, in its place work 2: ${change} at each end`,
+        ]
+      : [
+          `over the first 2 repeats work 1 ${halves}, in pattern to the last 2 repeats, over these work 1: ${change} at each end`,
+        ];
+  const one = grow ? '2 repeats in the place of 1' : `1 repeat over 2 ${halves}`;
+  return line`${one}, each ${change}, at ${{ inline: places }} spread evenly`;
 }
 
 /**
@@ -104,6 +130,7 @@ function writeSteps(
   ranges: readonly string[],
   word: string,
   words: RowWords,
+  unit: number | null,
 ): Line[] {
   const most = Math.max(...schedules.map(({ events }) => events.length));
   const steps = Array.from({ length: most }, (_, i): Line => {
@@ -111,10 +138,10 @@ function writeSteps(
     const by = schedules.map((one) => (i < one.events.length ? amountOf(one, i) : 0));
     const after = schedules.map((one) => countsAfter(one)[i] ?? one.end);
     const spread =
-      schedules.length === 1 && words.one === 'Rnd'
+      schedules.length === 1 && words.one === 'Rnd' && unit === null
         ? gapsInWords(after[0]! - schedules[0]!.direction * by[0]!, schedules[0]!.direction * by[0]!, i)
         : [];
-    return line`${words.one} ${rows}: ${word} at ${by} places${{ inline: spread }}; ${words.end}. (${after} sts)`;
+    return line`${words.one} ${rows}: ${word} at ${by.map((many) => many / (unit ?? 1))} places${{ inline: spread }}; ${words.end}. (${after} sts)`;
   });
   return [line`${words.one}s ${ranges}: work even but for these.`, ...steps];
 }

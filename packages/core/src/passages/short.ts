@@ -4,7 +4,7 @@ import type { Take } from '../work/rows.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
-import type { Reached } from './pieceSoFar.js';
+import type { PieceSoFar, Reached } from './pieceSoFar.js';
 import type { PartState, RowMaker } from './rowMaker.js';
 
 /** Short rows over the last row, and the row that closes them. */
@@ -20,7 +20,7 @@ export const short: PassageKind<Short> = {
   words: (all, soFar) => {
     const { part } = all[0]!;
     const before = soFar.of(part);
-    const lines = writeShort(all, before, soFar.wordsOf(part));
+    const lines = [...writeShort(all, before, soFar.wordsOf(part)), ...plainInRounds(part, soFar)];
     soFar.reach(
       part,
       all.map(({ shortRows: { rows, closing } }, size) => ({
@@ -31,6 +31,10 @@ export const short: PassageKind<Short> = {
     return lines;
   },
   sentences: [
+    {
+      form: /^Work these rows and the rnd after them in plain .+?, and begin (.+) anew above them\.$/,
+      read: ([, of], reader) => reader.said.names.push({ of: of!, from: reader.maker.now().n }),
+    },
     {
       form: /^.+, short rows (\d+)–(\d+), turning at both ends, one after the other over these sts of the last full (?:row|rnd), counted from the left of its right side \(.+\): (.+)$/,
       read: ([, first, last, list], reader) =>
@@ -68,6 +72,15 @@ export const short: PassageKind<Short> = {
   inShort: ({ label, shortRows: { rows, closing } }) =>
     `${label}: ${rows.length} short ${rows.length === 1 ? 'row' : 'rows'}${closing ? ', closed by a row over all' : ''}`,
 };
+
+/** Rows that turn are no rounds of a pattern: short rows over rounds are plain. */
+function plainInRounds(part: string, soFar: PieceSoFar): Line[] {
+  const { stitches, stitch, fabric } = soFar;
+  if (stitches.is !== 'rows' || soFar.wayOf(part) === undefined) return [];
+  return [
+    [`Work these rows and the rnd after them in plain ${stitch}, and begin ${fabric.name} anew above them.`],
+  ];
+}
 
 /**
  * Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. Over a round spans

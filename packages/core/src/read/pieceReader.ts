@@ -48,6 +48,8 @@ export interface SaidOfStitches {
   written: { part: string; n: number; words: string }[];
   /** Stitches of a panel in the middle; 0 without one. */
   panel: number;
+  /** Rounds are shaped by whole repeats. */
+  units: boolean;
   /** Rows in which another fabric begins. */
   changes: number[];
   /** Rows of which nothing more is said than that they are in pattern. */
@@ -61,6 +63,7 @@ export class PieceReader {
     inPattern: [],
     places: [],
     panel: 0,
+    units: false,
     names: [],
     written: [],
     changes: [],
@@ -71,6 +74,8 @@ export class PieceReader {
   begunInPattern = false;
   /** Stitches that a shaping row changes, as its sentence says. */
   step = 0;
+  /** Stitches of one of its places: a whole repeat, or one. */
+  perPlace = 1;
   /** Whether it changes them at its two ends, in a round beside its joining. */
   atEnds = false;
   /** Row until which the few shaping rows of a round yoke are read, 0 outside. */

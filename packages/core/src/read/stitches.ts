@@ -115,7 +115,8 @@ export class StitchProver {
   }
 
   /** The fabrics of a piece as far as its sentences name them. */
-  private sectionsOf({ inPattern, names, changes, panel }: SaidOfStitches): StitchSection[] {
+  private sectionsOf(said: SaidOfStitches): StitchSection[] {
+    const { inPattern, names, changes, panel } = said;
     const begins = [1, ...changes];
     return begins.map((from, i): StitchSection => {
       const until = begins[i + 1] ?? Infinity;
@@ -128,6 +129,7 @@ export class StitchProver {
         stitches: stitches ?? { is: 'plain', stitch: 'dc' },
         plain: 'dc',
         panel,
+        units: said.units,
         edges: (name !== undefined && this.edges.get(name)) || 0,
       };
     });

@@ -7,7 +7,8 @@ import { heightOf, type StitchKind } from './kinds.js';
 import { roundsOfFabric, type FabricStitches } from './ofFabric.js';
 import { rowOverStitches } from './overStitches.js';
 import { placed, sampleOf } from './placed.js';
-import { patternRowAt, plainFoundation } from './prove.js';
+import { patternRowAt, plainFoundation, RowFault } from './prove.js';
+import { shapedRepeats, workUnitRound } from './unitRounds.js';
 import { cut, joined, laid, moved, plainOver, surfaceOf, type Surface } from './surface.js';
 import { stretchesOf, type Line, type RowStretches } from './stretches.js';
 import { directionOf, type StitchedRow } from './stitchedRow.js';
@@ -23,6 +24,8 @@ export interface PartStitches {
   zones: readonly Zone[];
   /** Whole rounds in the rounds of the pattern, with nothing plain in them. */
   ring: boolean;
+  /** It goes round, though short rows over it do not. */
+  rounds: boolean;
   /** Rows in pattern worked so far. */
   done: number;
   /** The repeats began from the other edge than the pattern's do. */
@@ -48,6 +51,8 @@ export interface PlainPlaces {
   panel: number;
   /** Plain stitches kept at each edge of rows. */
   edges: number;
+  /** Rounds are shaped by whole repeats where they can be. */
+  units: boolean;
 }
 
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
@@ -64,11 +69,13 @@ export class PieceWorker {
   private readonly plain: StitchKind;
   private readonly panel: number;
   private readonly edges: number;
+  private readonly units: boolean;
 
   constructor(
     private readonly stitches: InRows,
-    { plain, panel, edges }: PlainPlaces,
+    { plain, panel, edges, units }: PlainPlaces,
   ) {
+    this.units = units;
     this.plain = plain;
     this.panel = panel;
     this.edges = edges;
@@ -97,7 +104,7 @@ export class PieceWorker {
     const extra = this.stitches.proof.chains.plus - base.plus;
     const course = workRow(pattern, foundationChain(row.count + extra), way);
     this.check(course.units, 0, [whole], 0);
-    const state = { course, zones: [whole], ring: false, done: 1, mirrored: false, lines: [] };
+    const state = { course, zones: [whole], ring: false, rounds: false, done: 1, mirrored: false, lines: [] };
     return { state, row: this.stitched(row.count, 0, [whole], course, 1) };
   }
 
@@ -126,7 +133,15 @@ export class PieceWorker {
       foundation: false,
       width: row.count,
     };
-    const state = { course, zones: [], ring: false, done: 0, mirrored: false, lines: [] };
+    const state = {
+      course,
+      zones: [],
+      ring: false,
+      rounds: row.round !== undefined,
+      done: 0,
+      mirrored: false,
+      lines: [],
+    };
     return { state, row: this.stitched(row.count, null, [], course, direction) };
   }
 
@@ -159,7 +174,7 @@ export class PieceWorker {
     if (found !== multiple * zone.repeats + plus)
       throw new StitchError(SPAN, `it comes to ${found} stitches, not ${multiple * zone.repeats + plus}`);
     return {
-      state: { course, zones: [], ring: true, done: done + 1, mirrored: false, lines: [] },
+      state: { course, zones: [], ring: true, rounds: true, done: done + 1, mirrored: false, lines: [] },
       row: { pattern: index, ring: true, repeats: [zone.repeats], plain: [0, 0], stitches: found },
     };
   }
@@ -192,6 +207,10 @@ export class PieceWorker {
       const ring = this.nextInRing(row, row.round, only.state, ahead);
       if (ring) return ring;
     }
+    if (this.units && row.round === 'joined' && under.length === 1 && only && 'state' in only) {
+      const shaped = this.unitRound(row, row.round, only.state);
+      if (shaped) return shaped;
+    }
     return this.nextOver(row, this.join(under), ahead);
   }
 
@@ -205,6 +224,28 @@ export class PieceWorker {
     const course = begins ? plainFoundation(row.count) : below.course;
     const made = workRow(pattern.row, course, { turned, round: true });
     return this.ringRow(row, made, rounds, pattern.index, below.done);
+  }
+
+  /** A round that gains or loses whole repeats; null where the pattern has no way to. */
+  private unitRound(row: Row, way: RoundWay, below: PartStitches): WorkedRow | null {
+    const rounds = this.roundsFor(way, row.count);
+    if (!rounds || below.course.foundation) return null;
+    const { multiple } = rounds.proof.base;
+    const repeats = shapedRepeats(row, multiple, below.course.width / multiple);
+    if (!repeats) return null;
+    const { index } = patternRowAt(rounds.text, below.done);
+    try {
+      return this.ringRow(
+        row,
+        workUnitRound(rounds, index, below.course, repeats),
+        rounds,
+        index,
+        below.done,
+      );
+    } catch (error) {
+      if (error instanceof StitchError || error instanceof RowFault) return null;
+      throw error;
+    }
   }
 
   /** What a row is worked into as one surface, with the repeats that go on in it. */
@@ -239,6 +280,7 @@ export class PieceWorker {
       high = from + by + take;
     }
     return {
+      rounds: known.length > 0 && known.every((state) => state.rounds),
       surface: joined(surfaces),
       zones: inOne(zones, base),
       lines,
@@ -262,8 +304,11 @@ export class PieceWorker {
     const direction = directionOf(row);
     const pattern = patternRowAt(text, below.done);
     const joinedRound = row.round !== undefined && row.round !== 'turned';
+    // Short rows over rounds, and the round that closes them, are plain: the pattern begins anew above them.
+    const overRounds = below.rounds && (row.round === undefined || row.from.length > 1);
     // A pattern that has sides begins from its own: one more plain row brings it there.
-    const waits = below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided;
+    const waits =
+      (below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided) || overRounds;
     const natural = (pattern.row.side === 'RS' ? 1 : -1) as 1 | -1;
     const mirrored = below.done === 0 ? !joinedRound && natural !== direction : below.mirrored;
     const context: RowContext = {
@@ -314,7 +359,8 @@ export class PieceWorker {
       zones,
       ring: false,
       // Behind shaping that is spread over a row the pattern begins anew.
-      done: shaping.spread || idles ? 0 : below.done + 1,
+      done: shaping.spread || idles || overRounds ? 0 : below.done + 1,
+      rounds: below.rounds || row.round !== undefined,
       mirrored: context.mirrored,
       lines: lines.next,
     };
@@ -481,6 +527,7 @@ export function isWholeRepeats(count: number, { proof }: Pick<InRows, 'proof'>, 
 }
 
 interface JoinedUnder {
+  rounds: boolean;
   surface: Surface;
   zones: Zone[];
   lines: Line[];

@@ -100,10 +100,19 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
     let end = i;
     while (units[end + 1]?.group === unit.group) end += 1;
     const foot: number = (unit.turning > 0 ? unit.x : unit.feet[0]!) + low;
-    const target = nearest(below, foot);
-    if (target === null || Math.abs(below[target]!.x - foot) > NEAR)
-      throw new StitchError(SPAN, 'a stitch would land between two places');
     const again = foot === lastFoot;
+    const between = again ? null : gapAt(below, foot);
+    if (between !== null) {
+      if (between < cursor) throw new StitchError(SPAN, 'a place is passed already');
+      nodes.push(...groupNodes(units.slice(i, end + 1), { at: 'next', many: 1, noun: { what: 'sp' } }));
+      cursor = between;
+      lastFoot = foot;
+      i = end + 1;
+      continue;
+    }
+    const target = nearest(below, foot);
+    if (target === null || (!again && Math.abs(below[target]!.x - foot) > NEAR))
+      throw new StitchError(SPAN, 'a stitch would land between two places');
     const back = target < cursor && !again ? skippedOver.indexOf(target) : -1;
     if (target < cursor && !again && back < 0) throw new StitchError(SPAN, 'a place is passed already');
     const over: number[] = [];
@@ -121,8 +130,9 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
           ? { at: 'next', many: 1, noun: { what: 'sp' } }
           : { at: 'next', many: legs > 1 ? legs : 1, noun: { what: 'st' } };
     nodes.push(...groupNodes(units.slice(i, end + 1), place));
-    if (!again && back < 0)
-      cursor = below[target]!.t === 'ch' ? endOfRun(below, target) + 1 : target + Math.max(1, legs);
+    // Legs that are closed together stand one after another.
+    const last = legs > 1 ? nearest(below, unit.feet.at(-1)! + low)! : target;
+    if (!again && back < 0) cursor = below[last]!.t === 'ch' ? endOfRun(below, last) + 1 : last + 1;
     lastFoot = foot;
     i = end + 1;
   }
@@ -130,6 +140,19 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
   if (left > 0)
     nodes.push({ op: 'skip', place: { at: 'next', many: left, noun: { what: 'st' } }, span: SPAN });
   return nodes;
+}
+
+/** The gap between two groups at a place, as the index of what lies behind it; null where a stitch or chain lies there. */
+function gapAt(units: readonly Unit[], x: number): number | null {
+  if (units.some(({ t }) => t === 'ch')) return null;
+  const at = units.findIndex(
+    (unit, i) =>
+      i > 0 &&
+      unit.group !== units[i - 1]!.group &&
+      Math.abs((unit.x + units[i - 1]!.x) / 2 - x) < 0.05 &&
+      Math.abs(unit.x - x) > NEAR,
+  );
+  return at < 0 ? null : at;
 }
 
 /** The place that lies nearest, of places that rise or fall in the order of working. */

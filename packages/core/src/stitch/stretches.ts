@@ -37,7 +37,7 @@ const WIDEST_LINE = 4;
  *
  * @param near lines of the row below, for shaping at one side of them
  */
-export function stretchesOf({ steps, from, round, spread }: Row, near: readonly Line[]): RowStretches {
+export function stretchesOf({ steps, from, spread }: Row, near: readonly Line[]): RowStretches {
   const parts: Stretch[] = [];
   let [under, at] = [0, 0];
   const add = (does: Stretch['does'], takes: number, makes: number) => {
@@ -74,7 +74,7 @@ export function stretchesOf({ steps, from, round, spread }: Row, near: readonly 
     }
   });
   const merged = mergeWork(parts);
-  const found = linesOf(merged, { under, at }, round !== undefined);
+  const found = linesOf(merged, { under, at });
   return { stretches: merged, lines: spread ? [] : found, spread: spread === true };
 }
 
@@ -101,11 +101,7 @@ function mergeWork(parts: readonly Stretch[]): Stretch[] {
 }
 
 /** Groups of shaped places close to each other that lie inside the row. */
-function linesOf(
-  stretches: readonly Stretch[],
-  all: { under: number; at: number },
-  round: boolean,
-): RowStretches['lines'] {
+function linesOf(stretches: readonly Stretch[], all: { under: number; at: number }): RowStretches['lines'] {
   const groups: Stretch[][] = [];
   for (const one of stretches) {
     if (one.does !== 'shape') continue;
@@ -119,7 +115,7 @@ function linesOf(
       const atEdge =
         (first.under === 0 && first.at === 0) ||
         (last.under + last.takes === all.under && last.at + last.makes === all.at);
-      return !atEdge || round;
+      return !atEdge;
     })
     .map((group) => {
       const [first, last] = [group[0]!, group.at(-1)!];

@@ -12,7 +12,11 @@ export interface Surface {
 /** What a worked row offers, from the right edge on. In a ring what lies beyond the joining comes round. */
 export function surfaceOf({ units, direction, low, width }: Course, ring: boolean): Surface {
   if (!ring) return { units: direction === 1 ? units : [...units].reverse(), low, width };
-  const round = units.map((unit) => ({ ...unit, x: low + ((((unit.x - low) % width) + width) % width) }));
+  // A place that lies half a stitch before the first belongs to it.
+  const round = units.map((unit) => {
+    const around = width * Math.floor((unit.x - low + 0.5) / width);
+    return { ...unit, x: unit.x - around, feet: unit.feet.map((foot) => foot - around) };
+  });
   return { units: round.sort((a, b) => a.x - b.x), low, width };
 }
 

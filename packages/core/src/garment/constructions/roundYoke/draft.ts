@@ -11,6 +11,7 @@ import { draftDrop, neckEdgeWanted } from '../../shared/yoke/neck.js';
 import { endsAboveUnderarm } from '../../shared/yoke/shallow.js';
 import { backWidth, neckTargets, yokeDepth, type NeckTargets } from '../../shared/yoke/targets.js';
 import type { RoundYokeStyle } from './fields.js';
+import { motifOf } from './rounds.js';
 import { isOpen, openingWidth, frontWidth } from '../../shared/front.js';
 
 declare module '../../counts.js' {
@@ -39,7 +40,7 @@ export function draft(input: Input): Draft {
   const drop = draftDrop(input, neck, opening);
   const depth = yokeDepth(input);
   const first = neckEdgeWanted(input, neck, opening);
-  const rule = { multiple: style.increases.motif, plus: 0 };
+  const rule = { multiple: motifOf(style, fabric), plus: 0 };
   const sleeves = 2 * (targets.upperArm - targets.chain);
   const total = targets.round - 2 * targets.chain + sleeves;
   const front = frontWidth(input, targets.back, 'Back at the underarm');

@@ -45,7 +45,7 @@ function program(input: Input, counts: GarmentCounts): Program {
   const open = isOpen(style);
   const { many: short, halfRows } = shortRowsOf(style, counts);
   const last = counts.of('yoke.rows') + short;
-  const schedule = yokeSchedule(style, counts);
+  const schedule = yokeSchedule(style, fabric, counts);
   const neck = counts.of('neck.round');
   const sleeve = counts.of('sleeve.top') - counts.of('underarm.chain');
   const front = counts.find('front.width') ?? counts.of('back.width');

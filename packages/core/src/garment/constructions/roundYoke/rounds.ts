@@ -1,3 +1,4 @@
+import type { Fabric } from '../../../fabric/fabric.js';
 import { ratesOf, type Schedule } from '../../../shaping/schedule.js';
 import type { GarmentCounts } from '../../counts.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
@@ -56,16 +57,31 @@ function atMostDouble(count: number, motif: number, spare: number): number {
   return Math.floor((2 * count - spare) / motif) * motif;
 }
 
+/** What all counts of a yoke are multiples of: its motif, and whole repeats of a fabric that is shaped by such. */
+export function motifOf(style: RoundYokeStyle, { shaping, rule }: Pick<Fabric, 'shaping' | 'rule'>): number {
+  const { motif } = style.increases;
+  if (shaping !== 'units' || isOpen(style)) return motif;
+  let both = motif;
+  while (both % rule.round.multiple !== 0) both += motif;
+  return both;
+}
+
 /** The increase rounds as a schedule of the yoke's numbered rows. */
-export function yokeSchedule(style: RoundYokeStyle, counts: GarmentCounts): Schedule {
+export function yokeSchedule(style: RoundYokeStyle, fabric: Fabric, counts: GarmentCounts): Schedule {
   const { many } = shortRowsOf(style, counts);
   const neck = counts.of('neck.round');
   const total = counts.of('yoke.total');
-  const rounds = increaseRounds(style.increases, neck, total, counts.of('yoke.rows'), {
-    // After short rows row 2 closes them.
-    first: many > 0 ? 3 : 2,
-    spare: isOpen(style) ? 2 : 0,
-  }).filter(({ stitches }, i, all) => stitches > (all[i - 1]?.stitches ?? neck));
+  const rounds = increaseRounds(
+    { ...style.increases, motif: motifOf(style, fabric) },
+    neck,
+    total,
+    counts.of('yoke.rows'),
+    {
+      // After short rows row 2 closes them.
+      first: many > 0 ? 3 : 2,
+      spare: isOpen(style) ? 2 : 0,
+    },
+  ).filter(({ stitches }, i, all) => stitches > (all[i - 1]?.stitches ?? neck));
   const events = rounds.map(({ row }) => row + many);
   return {
     start: neck,

@@ -1,6 +1,6 @@
 /** What hangs below a yoke: body and sleeves from the underarm down. */
 
-import { ANY_COUNT, type CountRule } from '../../../fabric/fabric.js';
+import { ANY_COUNT, type CountRule, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
 import type { CountId } from '../../counts.js';
@@ -51,6 +51,11 @@ export interface YokeTargets {
   hem: number | null;
 }
 
+/** Stitches that a sleeve from the yoke gains or loses at each side of its underarm: in rounds whole repeats, where the fabric asks for such. */
+export function sleeveUnit({ shaping, rule }: Pick<Fabric, 'shaping' | 'rule'>, flat: boolean): number {
+  return shaping === 'units' && !flat ? rule.round.multiple : 1;
+}
+
 /** The counting rule of what goes round the body or the arm. */
 export function ruleOf(input: Input, flat: boolean): CountRule {
   const { rule } = input.fabrics.get(input.style.fabric)!;
@@ -70,6 +75,7 @@ export function draftBelow(
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const rows = perCm(fabric.gauge, 'rows');
+  const unit = sleeveUnit(fabric, style.sleeve.worked === 'rows');
   const open = isOpen(style);
   const body = input.body.body;
   const { whole, length: round, reasons: roundReasons } = bodyRound(input);
@@ -229,7 +235,8 @@ export function draftBelow(
       axis: 'stitches',
       target: wrist,
       weight: 0.5,
-      rule: ANY_COUNT,
+      // By whole units the sleeve keeps to its repeats down to the cuff.
+      rule: unit === 1 ? ANY_COUNT : ruleOf(input, style.sleeve.worked === 'rows'),
       min: 4,
       because: wristReasons,
     }),
@@ -251,6 +258,7 @@ export function draftBelow(
   const tapered = taper(
     style.sleeve.everyRow,
     evenRowsWished(style.sleeve, size.id, rows, Math.max(SHORTEST, sleeve) * rows),
+    unit,
   );
   const shapes = bodyShape(style);
   return {

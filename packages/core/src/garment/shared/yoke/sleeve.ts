@@ -4,6 +4,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { GarmentCounts } from '../../counts.js';
 import { ends, SLEEVE_PIECE } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
+import { sleeveUnit } from './below.js';
 import type { YokeStyle } from './fields.js';
 
 type Input = SizeInput<YokeStyle>;
@@ -25,6 +26,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: GarmentCounts): 
     cuff,
     rowsPerCm: perCm(fabric.gauge, 'rows'),
     up: false,
+    unit: sleeveUnit(fabric, flat),
   });
   const first = Math.floor(chain / 2);
   const base = (

@@ -1,0 +1,151 @@
+import type { Row } from '../work/rows.js';
+import { stitchesIn, type Course, type Unit } from './course.js';
+import { workRow } from './hook.js';
+import type { FabricRounds } from './ofFabric.js';
+import { placed } from './placed.js';
+import { workPattern } from './prove.js';
+import { cut, joined, moved, type Surface } from './surface.js';
+import type { StitchText } from './textReader.js';
+import { StitchError, type Span } from './tree.js';
+
+const SPAN: Span = { from: 0, to: 0 };
+
+/**
+ * Repeats of a round over repeats of the one below: as many, two over one (a unit more), or one over two (a unit fewer).
+ */
+interface Repeats {
+  under: number;
+  makes: number;
+}
+
+/**
+ * How a round is shaped by whole repeats: beside its joining at both ends, or at places spread over it.
+ *
+ * @param multiple stitches of a repeat
+ * @param below repeats of the round below
+ * @returns the repeats from the beginning of the round on; null where it is not shaped by whole repeats
+ */
+export function shapedRepeats({ steps, by, spread }: Row, multiple: number, below: number): Repeats[] | null {
+  if (by === 0 || by % multiple !== 0) return null;
+  const one = by > 0 ? { under: 1, makes: 2 } : { under: 2, makes: 1 };
+  if (spread) return spreadRepeats(Math.abs(by) / multiple, below, one);
+  const [last, work, first, ...more] = steps;
+  const isEnd = (step: Row['steps'][number] | undefined) =>
+    (step?.do === 'increase' || step?.do === 'decrease') && step.times === multiple;
+  if (more.length > 0 || work?.do !== 'work' || !isEnd(first) || !isEnd(last)) return null;
+  const between = below - 2 * one.under;
+  return between < 1 ? null : [one, { under: between, makes: between }, one];
+}
+
+/** So many places spread evenly over the repeats of a round, with as many repeats before the first as after the last. */
+function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] | null {
+  if (places * one.under > below) return null;
+  const parts: Repeats[] = [];
+  let at = 0;
+  for (let i = 0; i < places; i += 1) {
+    const begins = Math.max(at, Math.floor(((i + 0.5) * below) / places - one.under / 2));
+    if (begins > at) parts.push({ under: begins - at, makes: begins - at });
+    parts.push(one);
+    at = begins + one.under;
+  }
+  if (at < below) parts.push({ under: below - at, makes: below - at });
+  return at > below ? null : parts;
+}
+
+/**
+ * A round shaped by whole repeats in the rounds of a pattern: two groups in one place, or one group over two places, its first half in
+ * the one and its second half in the other.
+ *
+ * @param below the round below, whole repeats throughout
+ * @throws StitchError where the pattern's repeats cannot be doubled or joined so
+ */
+export function workUnitRound(
+  { text, proof }: FabricRounds,
+  index: number,
+  below: Course,
+  repeats: readonly Repeats[],
+): Course {
+  const { multiple } = proof.base;
+  const start = below.units[0]!.x;
+  // The last repeats reach over the joining.
+  const around: Surface = {
+    units: [...below.units, ...moved({ ...below }, below.width).units],
+    low: start,
+    width: 2 * below.width,
+  };
+  const parts: Surface[] = [];
+  let [from, at] = [start, start];
+  for (const { under, makes } of repeats) {
+    const own = cut(around, from, from + (under + 1) * multiple);
+    const sample = sampleOf(text, index, makes, multiple);
+    const units =
+      makes === under ? sample : makes > under ? inOnePlace(sample, multiple) : overTwo(sample, multiple);
+    const course: Course = {
+      ...below,
+      units: [...own.units].reverse(),
+      direction: -1,
+      low: at,
+      width: makes * multiple,
+    };
+    const made = workRow({ nodes: placed(units, from, own.units) }, course, { turned: true, round: false });
+    if (made.units.length !== sample.length) throw new StitchError(SPAN, 'the repeats do not come out');
+    // To the next round they are repeats like any other: a group over two places is one, and each stands in its place.
+    parts.push({
+      units: made.units.map((unit, i) => ({ ...unit, group: sample[i]!.group, x: at + sample[i]!.x })),
+      low: at,
+      width: makes * multiple,
+    });
+    from += under * multiple;
+    at += makes * multiple;
+  }
+  const all = joined(parts);
+  return { ...below, units: all.units, width: all.width, slips: [] };
+}
+
+/** Repeats before those that are taken for a sample: a round begins unlike it goes on. */
+const BEFORE = 3;
+
+/** So many repeats out of a round of the pattern: tops from where a repeat begins, feet from where one of the round below does. */
+function sampleOf(text: StitchText, index: number, repeats: number, multiple: number): Unit[] {
+  const { rows } = workPattern(text, (repeats + 2 * BEFORE) * multiple, 2);
+  // The first round lies on stitches that are there, those that repeat on each other.
+  const at = index === rows[0]!.row ? 0 : rows.findLastIndex(({ row }) => row === index);
+  const { units } = rows[at]!.course;
+  const first = units[0]!.x + BEFORE * multiple;
+  const below = (at === 0 ? 0 : rows[at - 1]!.course.units[0]!.x) + BEFORE * multiple;
+  return units
+    .filter(({ x }) => x > first - 0.5 && x < first + repeats * multiple - 0.5)
+    .map((unit) => ({ ...unit, x: unit.x - first, feet: unit.feet.map((foot) => foot - below) }));
+}
+
+/** The second of two repeats in the places of the first. */
+function inOnePlace(units: readonly Unit[], multiple: number): Unit[] {
+  return units.map((unit) => {
+    const second = unit.x > multiple - 0.501;
+    return second ? { ...unit, x: unit.x - multiple, feet: unit.feet.map((foot) => foot - multiple) } : unit;
+  });
+}
+
+/** The last group of a repeat over two places: its second half goes in that of the next repeat. */
+function overTwo(units: readonly Unit[], multiple: number): Unit[] {
+  const last = units.findLast(({ t }) => t === 'st')!;
+  const legs = stitchesIn({ units: units.filter(({ group }) => group === last.group) });
+  let leg = 0;
+  return units.map((unit) => {
+    if (unit.group !== last.group || unit.t !== 'st') return unit;
+    leg += 1;
+    if (legs === 1) {
+      const { kind, together: _, ...stitch } = unit.stitch ?? { kind: unit.kind === 'ch' ? 'sc' : unit.kind };
+      const [foot] = unit.turning > 0 ? [unit.x] : unit.feet;
+      return {
+        ...unit,
+        turning: 0,
+        feet: [foot!, foot! + multiple],
+        stitch: { kind, ...stitch, together: 2 },
+      };
+    }
+    if (leg <= Math.ceil(legs / 2)) return unit;
+    const [foot] = unit.turning > 0 ? [unit.x] : unit.feet;
+    return { ...unit, group: unit.group + 0.5, turning: 0, feet: [foot! + multiple] };
+  });
+}
