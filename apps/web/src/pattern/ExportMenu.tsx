@@ -8,6 +8,7 @@ import {
   patternToText,
   type Design,
   type PatternText,
+  type Terms,
 } from '@upfell/core';
 import { download, fileName, offer } from '../files/download';
 import { downloadDesign, downloadPlan } from '../files/designFiles';
@@ -23,15 +24,16 @@ const DRAWN = 740;
 interface Props {
   text: PatternText;
   document: Design;
+  terms: Terms;
   /** The size written alone; all without it. */
   size: string | null;
 }
 
 /** The pattern as files; a PDF shows how far it is and can be stopped. */
-export function ExportMenu({ text, document, size }: Props) {
+export function ExportMenu({ text, document, size, terms }: Props) {
   const [running, setRunning] = useState<{ share: number; cancel: () => void } | null>(null);
   const name = fileName(text.title);
-  const drawing = () => askSchematic({ size, units: document.units, width: DRAWN });
+  const drawing = () => askSchematic({ size, units: document.units, terms, width: DRAWN });
   const pdf = async (paper: Paper) => {
     setRunning({ share: 0, cancel: () => undefined });
     try {

@@ -96,7 +96,7 @@ export function PatternView() {
           <Button onClick={() => void copy()}>
             <Copy size={14} aria-hidden /> Copy
           </Button>
-          <ExportMenu text={text} document={document} size={which === 'one' ? size.id : null} />
+          <ExportMenu text={text} document={document} terms={terms} size={which === 'one' ? size.id : null} />
           <Button onClick={() => window.print()}>
             <Printer size={14} aria-hidden /> Print
           </Button>
@@ -141,6 +141,7 @@ export function PatternView() {
                 section={section.id}
                 size={which === 'one' ? size.id : null}
                 units={document.units}
+                terms={terms}
                 plan={plan}
               />
               {section.own?.map(

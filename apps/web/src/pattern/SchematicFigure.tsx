@@ -16,7 +16,9 @@ export function SchematicFigure({ size, units, plan }: Props) {
   const [schematic, setSchematic] = useState<Schematic | null>(null);
   useEffect(() => {
     let stale = false;
-    void askSchematic({ size, units, width: 740 }).then((drawn) => !stale && setSchematic(drawn));
+    void askSchematic({ size, units, terms: 'us', width: 740 }).then(
+      (drawn) => !stale && setSchematic(drawn),
+    );
     return () => {
       stale = true;
     };

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { PatternChart, Units } from '@upfell/core';
+import type { PatternChart, Terms, Units } from '@upfell/core';
 import { askSchematic } from '../state/planner';
 import type { ScreenPlan } from '../worker/screen';
 
@@ -8,6 +8,7 @@ interface Props {
   section: string;
   size: string | null;
   units: Units;
+  terms: Terms;
   plan: ScreenPlan | null;
 }
 
@@ -16,17 +17,17 @@ export function SectionChart({ section, ...of }: Props) {
   return section.startsWith('fabric-') ? <Chart section={section} {...of} /> : null;
 }
 
-function Chart({ section, size, units, plan }: Props) {
+function Chart({ section, size, units, terms, plan }: Props) {
   const [chart, setChart] = useState<PatternChart | null>(null);
   useEffect(() => {
     let stale = false;
-    void askSchematic({ size, units, width: 740 }).then(({ charts }) => {
+    void askSchematic({ size, units, terms, width: 740 }).then(({ charts }) => {
       if (!stale) setChart(charts.find((one) => one.section === section) ?? null);
     });
     return () => {
       stale = true;
     };
-  }, [section, size, units, plan]);
+  }, [section, size, units, terms, plan]);
   if (!chart) return null;
   return (
     <figure className="mt-2 max-w-full overflow-x-auto" data-testid="pattern-chart">

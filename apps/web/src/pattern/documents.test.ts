@@ -60,7 +60,7 @@ async function printed(name: string, paper: Paper) {
         strips: stripsSvg(sizes[0]!.pieces, 740),
         letters,
         sizes: labels,
-        charts: patternCharts(design.fabrics, sizes),
+        charts: patternCharts(design.fabrics, sizes, 'us'),
       },
       'cm',
       paper,

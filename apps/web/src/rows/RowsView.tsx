@@ -5,6 +5,7 @@ import {
   passageInShort,
   reasonPart,
   valueAt,
+  type CountingUnit,
   type Ease,
   type PassageOf,
   type PerSize,
@@ -79,6 +80,7 @@ function PieceRows({
 }) {
   const document = useDocument();
   const { fabrics } = document;
+  const { unit } = fabrics.find(({ id }) => id === piece.fabric) ?? {};
   const fabricName = (id: string) => fabrics.find((fabric) => fabric.id === id)?.name ?? id;
   const all = useView((view) => view.all);
   const taper = piece.passages.find(
@@ -123,7 +125,7 @@ function PieceRows({
               {passage.kind === 'shape' || passage.kind === 'lines' ? (
                 <ShapedPassage passage={passage} index={i} piece={piece} size={size} plan={plan} />
               ) : (
-                passageInShort(passage, fabricName)
+                passageInShort(passage, fabricName, unit)
               )}
             </li>
           ))}
@@ -131,6 +133,11 @@ function PieceRows({
       </div>
     </section>
   );
+}
+
+/** What a fabric of the design is counted in. */
+function useUnit(fabric: string) {
+  return useDocument().fabrics.find(({ id }) => id === fabric)?.unit;
 }
 
 /** How the rows of the piece come together. */
@@ -166,6 +173,7 @@ function ShapedPassage({
   size: ScreenSize;
   plan: ScreenPlan;
 }) {
+  const unit = useUnit(piece.fabric);
   const label = (id: string) => size.quantities.find((quantity) => quantity.id === id)?.label ?? id;
   const { rows } = passage.of;
   // Two shoulders share their style: it is chosen at the first.
@@ -174,7 +182,7 @@ function ShapedPassage({
     piece.passages.findIndex((other) => other.kind === 'shape' && other.of.rows === rows) === index;
   return (
     <div className="border-l-2 border-ink pl-3">
-      <p data-testid={`sentence-${piece.id}`}>{passageInShort(passage, (id) => id)}</p>
+      <p data-testid={`sentence-${piece.id}`}>{passageInShort(passage, (id) => id, unit)}</p>
       {first && (
         <>
           {passage.kind === 'shape' && (
@@ -195,7 +203,7 @@ function ShapedPassage({
           {plan.sizes.length > 1 && (
             <details className="mt-1 text-[13px]">
               <summary>In every size</summary>
-              <SizesOf plan={plan} piece={piece.id} index={index} chosen={size.id} />
+              <SizesOf plan={plan} piece={piece.id} unit={unit} index={index} chosen={size.id} />
             </details>
           )}
         </>
@@ -235,11 +243,13 @@ function ReasonList({ reasons }: { reasons: readonly Reason[] }) {
 function SizesOf({
   plan,
   piece,
+  unit,
   index,
   chosen,
 }: {
   plan: ScreenPlan;
   piece: string;
+  unit: CountingUnit | undefined;
   index: number;
   chosen: string;
 }) {
@@ -257,7 +267,7 @@ function SizesOf({
             >
               <strong className="mr-2">{size.label}</strong>
               {passage?.kind === 'shape' || passage?.kind === 'lines'
-                ? passageInShort(passage, (id) => id)
+                ? passageInShort(passage, (id) => id, unit)
                 : 'worked in another way'}
             </button>
           </li>

@@ -24,7 +24,7 @@ describe('a planner', () => {
     expect(planner.tryCounts('M', 'back.width', [80])).toEqual([]);
     expect(planner.prove()).toBeNull();
     expect(planner.assembly('M')).toBeNull();
-    expect(planner.schematic({ size: null, units: 'cm', width: 700 }).svg).toBe('');
+    expect(planner.schematic({ size: null, units: 'cm', terms: 'us', width: 700 }).svg).toBe('');
     expect(planner.counts().split('\n')).toHaveLength(2);
   });
 
@@ -46,7 +46,7 @@ describe('a planner', () => {
     const { planner, sizes } = planned(demoDesign('tolleyfield-vest'));
     const back = sizes[0]!.quantities.find(({ id }) => id === 'back.width')!;
     expect(back.inUnits).toBe(`${(back.count - 1) / 3} mesh spaces`);
-    const { charts } = planner.schematic({ size: null, units: 'cm', width: 700 });
+    const { charts } = planner.schematic({ size: null, units: 'cm', terms: 'us', width: 700 });
     expect(charts.map(({ section }) => section)).toEqual(['fabric-body']);
   });
 
@@ -169,9 +169,9 @@ describe('a planner', () => {
 
   it('draws one size with lengths, and all with letters and their table', () => {
     const { planner, sizes } = planned();
-    const one = planner.schematic({ size: sizes[0]!.id, units: 'cm', width: 700 });
+    const one = planner.schematic({ size: sizes[0]!.id, units: 'cm', terms: 'us', width: 700 });
     expect([one.svg.startsWith('<svg'), one.letters]).toEqual([true, []]);
-    const all = planner.schematic({ size: null, units: 'cm', width: 700 });
+    const all = planner.schematic({ size: null, units: 'cm', terms: 'us', width: 700 });
     expect(all.sizes).toEqual(pullover.sizes.map(({ label }) => label));
     for (const { letter, lengths } of all.letters) {
       expect(all.svg).toContain(`>${letter}<`);

@@ -31,6 +31,7 @@ import {
   type Reason,
   type SizePlan,
   type Tail,
+  type Terms,
   type Units,
   type WhatIf,
   patternCharts,
@@ -58,6 +59,7 @@ export interface SchematicAsked {
   /** One size with its lengths; without it the middle size with letters, and a table of all. */
   size: string | null;
   units: Units;
+  terms: Terms;
   width: number;
 }
 
@@ -207,7 +209,7 @@ export class Planner {
   }
 
   /** Drawings of a size's pieces to scale, their strips of rows, and charts of their stitch patterns; letters and their table where all sizes are asked for. */
-  schematic({ size, units, width }: SchematicAsked): {
+  schematic({ size, units, terms, width }: SchematicAsked): {
     svg: string;
     strips: string;
     letters: LetterRow[];
@@ -217,7 +219,7 @@ export class Planner {
     const sizes = this.last?.sizes.filter(({ pieces }) => pieces.length > 0) ?? [];
     const drawn = sizes.find(({ id }) => id === size) ?? sizes[Math.floor(sizes.length / 2)];
     if (!drawn || !this.planned) return { svg: '', strips: '', letters: [], sizes: [], charts: [] };
-    const charts = patternCharts(this.planned.design.fabrics, sizes);
+    const charts = patternCharts(this.planned.design.fabrics, sizes, terms);
     const strips = stripsSvg(drawn.pieces, width);
     const pieces = drawn.pieces.map(schematicOf);
     if (size !== null || sizes.length === 1)

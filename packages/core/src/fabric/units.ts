@@ -1,3 +1,4 @@
+import { countOf } from '../text/singular.js';
 import type { CountingUnit } from './fabric.js';
 
 /** Stitches of so many units: 20 mesh spaces of 3 stitches plus 1 are 61 stitches. */
@@ -17,4 +18,11 @@ export function unitsInWords(count: number, unit: CountingUnit | undefined): str
   if (!Number.isInteger(units) || units < 1) return null;
   const one = unit.name === 'V’s' ? 'V' : unit.name.slice(0, -1);
   return `${units} ${units === 1 ? one : unit.name}`;
+}
+
+/** "25 mesh spaces (76 stitches)", or "76 stitches" where these are no whole number of units. */
+export function countedInWords(count: number, unit: CountingUnit | undefined): string {
+  const stitches = countOf(count, 'stitch', 'stitches');
+  const units = unitsInWords(count, unit);
+  return units === null ? stitches : `${units} (${stitches})`;
 }

@@ -1,7 +1,7 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
 import { COUNT, STITCH } from '../read/words.js';
 import { stepsAcross } from '../shaping/rounds.js';
-import { countOf } from '../text/singular.js';
+import { countedInWords } from '../fabric/units.js';
 import { line, type Line } from '../write/line.js';
 import type { PassageKind } from './kind.js';
 
@@ -44,8 +44,8 @@ export const change: PassageKind<Change> = {
       },
     },
   ],
-  inShort: ({ to, fabric, stitches }, fabricName) =>
-    `Row ${to}: change to ${fabricName(fabric)}, ${countOf(stitches, 'stitch', 'stitches')}`,
+  inShort: ({ to, fabric, stitches }, fabricName, unit) =>
+    `Row ${to}: change to ${fabricName(fabric)}, ${countedInWords(stitches, unit)}`,
 };
 
 /** The row in which another fabric begins. */

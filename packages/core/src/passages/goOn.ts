@@ -1,5 +1,5 @@
 import { ReadFault, type Side } from '../read/maker.js';
-import { countOf } from '../text/singular.js';
+import { countedInWords } from '../fabric/units.js';
 import { line, type Line } from '../write/line.js';
 import type { PassageKind } from './kind.js';
 
@@ -102,8 +102,8 @@ export const goOn: PassageKind<GoOn> = {
       },
     },
   ],
-  inShort: ({ label, take, rejoin }) =>
-    `${label}: go on over ${countOf(take, 'stitch', 'stitches')}${rejoin ? ' with the yarn rejoined' : ''}`,
+  inShort: ({ label, take, rejoin }, _, unit) =>
+    `${label}: go on over ${countedInWords(take, unit)}${rejoin ? ' with the yarn rejoined' : ''}`,
 };
 
 function writeGoOn(

@@ -1,4 +1,5 @@
 import type { Reason } from '../because/reason.js';
+import type { CountingUnit } from '../fabric/fabric.js';
 import type { Sentence } from '../read/words.js';
 import type { Line } from '../write/line.js';
 import type { PieceSoFar } from './pieceSoFar.js';
@@ -18,8 +19,8 @@ export interface PassageKind<P> {
   words: (all: readonly P[], soFar: PieceSoFar) => Line[];
   /** The sentences that it is written in. */
   sentences: readonly Sentence[];
-  /** The passage in one line, for one size. */
-  inShort: (passage: P, fabricName: (id: string) => string) => string;
+  /** The passage in one line, for one size; `unit` is what its fabric is counted in. */
+  inShort: (passage: P, fabricName: (id: string) => string, unit?: CountingUnit) => string;
   /** Why its rows are as they are; nothing where that is said by its counts. */
   reasons?: (passage: P, label: Labels) => Reason[];
 }

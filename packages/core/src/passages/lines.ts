@@ -1,5 +1,7 @@
 import { afterShaping } from './inPattern.js';
 import type { Reason } from '../because/reason.js';
+import type { CountingUnit } from '../fabric/fabric.js';
+import { countedInWords } from '../fabric/units.js';
 import { ReadFault } from '../read/maker.js';
 import { sum } from '../read/pieceReader.js';
 import { STITCH } from '../read/words.js';
@@ -317,10 +319,14 @@ function explainLines({ sections, line: way, to, name, of }: Lines, label: Label
 }
 
 /** "Beside each raglan line: body every row 24 times, sleeve ...: 244 stitches at row 25". */
-function linesInShort({ sections, line: way, name, to }: Lines): string {
+function linesInShort(
+  { sections, line: way, name, to }: Lines,
+  _: (id: string) => string,
+  unit?: CountingUnit,
+): string {
   const [first] = sections;
   const sleeve = sections.find(({ of }) => of === 'sleeve');
   const rates = [first?.right, sleeve?.left].map((schedule) => schedule && ratesInWords(schedule));
   const said = sleeve ? `body ${rates[0]}; sleeve ${rates[1]}` : rates[0];
-  return `Beside each ${name}: ${said}; ${countOf(stitchesOf(countsAfterRow(sections, to), way), 'stitch', 'stitches')} at row ${to}`;
+  return `Beside each ${name}: ${said}; ${countedInWords(stitchesOf(countsAfterRow(sections, to), way), unit)} at row ${to}`;
 }

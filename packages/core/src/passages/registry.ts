@@ -1,4 +1,5 @@
 import type { Reason } from '../because/reason.js';
+import type { CountingUnit } from '../fabric/fabric.js';
 import type { Sentence } from '../read/words.js';
 import type { RowRun } from '../work/runs.js';
 import type { Line } from '../write/line.js';
@@ -58,9 +59,13 @@ export const PASSAGE_SENTENCES: readonly Sentence[] = [
   ...PATTERN_SENTENCES,
 ];
 
-/** A passage in one line, for one size. */
-export function passageInShort(passage: Passage, fabricName: (id: string) => string): string {
-  return kindOf(passage).inShort(passage, fabricName);
+/** A passage in one line, for one size, counted in its fabric's unit where one is given. */
+export function passageInShort(
+  passage: Passage,
+  fabricName: (id: string) => string,
+  unit?: CountingUnit,
+): string {
+  return kindOf(passage).inShort(passage, fabricName, unit);
 }
 
 /** Why the rows of a passage are as they are; empty where that is said by its counts. */

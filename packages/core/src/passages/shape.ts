@@ -1,3 +1,5 @@
+import type { CountingUnit } from '../fabric/fabric.js';
+import { countedInWords, unitsInWords } from '../fabric/units.js';
 import { readRates, readRows } from '../read/rates.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
@@ -202,12 +204,16 @@ function asBefore({ pieces, at: i }: PieceSoFar): boolean {
 }
 
 /** "Increase at both edges every 3rd row 11 times, ...: 38 to 70 stitches, to row 47". */
-function shapeInShort(passage: Shape): string {
+function shapeInShort(passage: Shape, _: (id: string) => string, unit?: CountingUnit): string {
   const { schedule, where, to } = passage;
   if (schedule.events.length === 0 && !passage.also)
-    return `Work even: ${countOf(schedule.start, 'stitch', 'stitches')} to row ${to}`;
+    return `Work even: ${countedInWords(schedule.start, unit)} to row ${to}`;
   const grow = schedule.direction > 0;
-  const ends = `${schedule.start} to ${endOf(passage)} stitches, to row ${to}`;
+  const end = endOf(passage);
+  const whole = [schedule.start, end].every((count) => unitsInWords(count, unit) !== null);
+  const ends = whole
+    ? `${countedInWords(schedule.start, unit)} to ${countedInWords(end, unit)}, to row ${to}`
+    : `${schedule.start} to ${end} stitches, to row ${to}`;
   const verb = grow ? 'Add' : 'Take off';
   if (where.at === 'one edge') {
     const also = passage.also

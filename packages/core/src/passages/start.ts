@@ -1,4 +1,5 @@
 import { foundationExtra, stitchOf, turningOf } from '../fabric/fabric.js';
+import { countedInWords } from '../fabric/units.js';
 import { sum } from '../read/pieceReader.js';
 import { COUNT, END, STITCH, WAYS } from '../read/words.js';
 import { ordinal } from '../text/phrase.js';
@@ -109,8 +110,8 @@ export const start: PassageKind<Start> = {
       },
     },
   ],
-  inShort: ({ along, over, stitches, extra }) => {
-    const many = countOf(stitches, 'stitch', 'stitches');
+  inShort: ({ along, over, stitches, extra }, _, unit) => {
+    const many = countedInWords(stitches, unit);
     if (along === null) return `Chain ${stitches + extra}, row 1 has ${many}`;
     if (!over) return `Pick up ${many} along ${along}`;
     const parts = over.map(({ count, chain }) => (chain ? countOf(count, 'chain') : count));

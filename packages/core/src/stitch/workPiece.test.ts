@@ -50,7 +50,7 @@ const worked = (id: string, base: number, changes: readonly number[]) => {
   const rows = shapedRows(base, changes);
   return workPieceStitches(
     rows.map((row) => ({ row, times: 1 })),
-    [{ from: 1, stitches, plain: 'dc', panel: 0 }],
+    [{ from: 1, stitches, plain: 'dc', panel: 0, edges: 0, units: false }],
     'chain',
   );
 };

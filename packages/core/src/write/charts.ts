@@ -1,8 +1,10 @@
 import type { Fabric } from '../fabric/fabric.js';
-import { stitchChart } from '../stitch/chart.js';
+import { stitchChart, type StitchChart } from '../stitch/chart.js';
 import { chartSvg } from '../stitch/chartSvg.js';
+import { stitchKey } from '../stitch/key.js';
 import { fabricStitches } from '../stitch/ofFabric.js';
 import { stitchWays } from './stitchSections.js';
+import type { Terms } from './terms.js';
 import type { WrittenSize } from './written.js';
 
 /** A chart of a stitch pattern, for the section of the pattern that has its rows. */
@@ -17,7 +19,12 @@ export interface PatternChart {
 const WIDE = 18;
 
 /** The charts of the stitch patterns that a garment is worked in, flat and in the round; plain fabrics have none. */
-export function patternCharts(fabrics: readonly Fabric[], sizes: readonly WrittenSize[]): PatternChart[] {
+export function patternCharts(
+  fabrics: readonly Fabric[],
+  sizes: readonly WrittenSize[],
+  terms: Terms,
+): PatternChart[] {
+  const drawn = (chart: StitchChart, title: string) => chartSvg(chart, title, stitchKey(chart.kinds, terms));
   return fabrics.flatMap((fabric): PatternChart[] => {
     const of = fabricStitches(fabric);
     if (of.is !== 'rows') return [];
@@ -27,7 +34,7 @@ export function patternCharts(fabrics: readonly Fabric[], sizes: readonly Writte
     const flat: PatternChart = {
       section: `fabric-${fabric.id}`,
       title: `Chart of ${fabric.name}`,
-      svg: chartSvg(stitchChart(of.text, of.proof, { repeats }), `Chart of ${fabric.name}`),
+      svg: drawn(stitchChart(of.text, of.proof, { repeats }), `Chart of ${fabric.name}`),
     };
     if (!round?.text) return [flat];
     const title = `Chart of ${fabric.name} in the round`;
@@ -37,7 +44,7 @@ export function patternCharts(fabrics: readonly Fabric[], sizes: readonly Writte
       {
         section: `fabric-${fabric.id}-round`,
         title,
-        svg: chartSvg(stitchChart(round.text, ends, { repeats }), title),
+        svg: drawn(stitchChart(round.text, ends, { repeats }), title),
       },
     ];
   });
