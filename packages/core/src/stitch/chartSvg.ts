@@ -5,7 +5,7 @@ import type { KeyEntry } from './key.js';
 const INK = { RS: '#1f3038', WS: '#2b5c85' } as const;
 
 /** Room for one entry of the key, and the share of its box that a symbol is drawn in. */
-const ENTRY = { width: 200, height: 44 } as const;
+const ENTRY = { width: 170, height: 44 } as const;
 const SMALL = 0.65;
 
 /**

@@ -2,7 +2,7 @@ import { stitchFromBehind } from './behind.js';
 import type { Course, Unit } from './course.js';
 import { endOfRun } from './course.js';
 import { heightOf, type StitchKind } from './kinds.js';
-import { workPattern, type StitchProof } from './prove.js';
+import { RowFault, workPattern, type StitchProof } from './prove.js';
 import type { StitchText } from './textReader.js';
 import { StitchError, type Node, type Place } from './tree.js';
 import { widthOf } from './zones.js';
@@ -28,7 +28,7 @@ export interface SampleWay {
  * A row of a flat pattern over so many repeats in the order in which a piece works it: as the pattern does, or the other way with every
  * stitch in its place.
  *
- * @returns null where the row looks different from behind and never comes from this side
+ * @returns null where the row looks different from behind and never comes from this side, or where so few repeats do not come out
  */
 export function sampleOf(
   text: StitchText,
@@ -44,7 +44,11 @@ export function sampleOf(
   const known = samples.get(name);
   if (known !== undefined) return known;
   const width = widthOf({ repeats }, base);
-  const { rows } = workPattern(text, width + chains.plus - base.plus, 2);
+  const rows = rowsOver(text, width + chains.plus - base.plus);
+  if (!rows) {
+    samples.set(name, null);
+    return null;
+  }
   const own = mirrored ? -direction : direction;
   const fits = ({ row, course }: { row: number; course: Course }) =>
     row === index && course.direction === own;
@@ -63,6 +67,15 @@ export function sampleOf(
     }));
   samples.set(name, found);
   return found;
+}
+
+function rowsOver(text: StitchText, size: number): { row: number; course: Course }[] | null {
+  try {
+    return workPattern(text, size, 2).rows;
+  } catch (error) {
+    if (error instanceof RowFault) return null;
+    throw error;
+  }
 }
 
 /**
