@@ -1,3 +1,4 @@
+import { tallest } from './tree.js';
 import {
   STITCHES,
   withEdges,
@@ -8,7 +9,6 @@ import {
 } from '../fabric/fabric.js';
 import type { StitchPattern } from './pattern.js';
 import { patternRowAt } from './prove.js';
-import { tallest } from './hook.js';
 import { heightOf } from './kinds.js';
 
 /** What of a fabric follows from the rows of its stitch pattern. */

@@ -1,12 +1,12 @@
 import { fromBehind } from './behind.js';
 import { foundationChain, stitchesIn, type Course } from './course.js';
-import { tallest, workRow } from './hook.js';
+import { workRow } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
 import { printRow } from './print.js';
 import { prove, turns, type StitchProof } from './prove.js';
 import { insideOf } from './round.js';
 import type { StitchText } from './textReader.js';
-import { StitchError, type Node, type PatternRow } from './tree.js';
+import { tallest, StitchError, type Node, type PatternRow } from './tree.js';
 
 const SPAN = { from: 0, to: 0 };
 const TRIED = 3;

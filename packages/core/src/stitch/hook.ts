@@ -1,8 +1,10 @@
 import type { Course, Unit } from './course.js';
 import { heightOf, type StitchKind } from './kinds.js';
-import { ordinal } from '../text/phrase.js';
+import { RowBelow, type Found, type Progress } from './rowBelow.js';
 import { spreadTops } from './spread.js';
 import {
+  isInOnePlace,
+  tallest,
   StitchError,
   type ChainCounts,
   type Node,
@@ -30,14 +32,6 @@ export interface RowWay {
   span?: { low: number; width: number };
 }
 
-/** A place that was found: units of the row below from `first` to `last`, or the gap before `first`. */
-interface Found {
-  first: number;
-  last: number;
-  gap: boolean;
-  x: number;
-}
-
 /**
  * Works a row stitch by stitch over the row below. It knows nothing of counts that were planned: it finds each place that the
  * instructions name, or says which is not there, was passed, or is left.
@@ -50,58 +44,36 @@ export function workRow(row: Pick<PatternRow, 'nodes'>, below: Course, way: RowW
 
 const NO_FEET: readonly number[] = [];
 
+/** How things stood before a repeat. */
 interface HookState {
-  cur: number;
-  gapAt: number;
-  last: Found | null;
+  below: Progress;
   previous: Found | null;
-  skipped: number[];
   groups: number;
   runs: number;
   made: number;
-  worked: number[];
 }
 
 class StitchHook {
-  private below: readonly Unit[];
+  private readonly below: RowBelow;
   private readonly nodes: readonly Node[];
-  /** The next unit of the row below that is neither worked nor passed. */
-  private cur = 0;
   private readonly made: Unit[] = [];
   private idle = 0;
   private slips: Found[] = [];
   /** Slip stitches that may yet turn out to be the way to where the row begins. */
   private slipping = true;
-  private last: Found | null = null;
-  private skipped: number[] = [];
   private groups = 0;
   private runs = 0;
-  /** Groups of the row below into which something was worked: what is left of them may be passed. */
-  private readonly worked = new Set<number>();
   private inside: { place: Found; group: number; name?: string } | null = null;
-  private shift = 0;
   private by = -1;
-  private readonly hasRuns: boolean;
   private absorbed: Node | null = null;
-  private readonly direction: 1 | -1;
 
   constructor(
     row: Pick<PatternRow, 'nodes'>,
     private readonly course: Course,
     private readonly way: RowWay,
   ) {
-    this.direction = way.turned ? (-course.direction as 1 | -1) : course.direction;
-    const back = way.turned ? [...course.units].reverse() : course.units;
-    // A round is joined to its first stitch: turned, that one comes first again and the others from the last on.
-    this.below = way.round && way.turned ? this.from(back, back.length - 1) : back;
+    this.below = new RowBelow(course, way);
     this.nodes = row.nodes;
-    this.hasRuns = !course.foundation && course.units.some(({ t }) => t === 'ch');
-  }
-
-  /** The places of a ring from one of them on; what comes before it lies a whole round further. */
-  private from(ring: readonly Unit[], start: number): Unit[] {
-    const around = this.course.width * this.direction;
-    return [...ring.slice(start), ...ring.slice(0, start).map((unit) => ({ ...unit, x: unit.x + around }))];
   }
 
   work(): Course {
@@ -120,31 +92,20 @@ class StitchHook {
         this.oneLess = null;
       }
     }
-    this.leftOver();
+    this.below.leftOver(spanOf([...this.nodes].reverse().find(({ op }) => op !== 'turn' && op !== 'join')));
     return this.course_();
   }
 
   /** How things stood before the last repeat of a repeat "to the end". */
   private oneLess: { state: HookState; node: number } | null = null;
   private state(): HookState {
-    const { cur, gapAt, last, previous, skipped, groups, runs } = this;
-    return {
-      cur,
-      gapAt,
-      last,
-      previous,
-      skipped,
-      groups,
-      runs,
-      made: this.made.length,
-      worked: [...this.worked],
-    };
+    const { previous, groups, runs } = this;
+    return { below: this.below.progress(), previous, groups, runs, made: this.made.length };
   }
-  private back({ made, worked, ...rest }: HookState): void {
+  private back({ below, made, ...rest }: HookState): void {
+    this.below.back(below);
     Object.assign(this, rest);
     this.made.length = made;
-    this.worked.clear();
-    for (const group of worked) this.worked.add(group);
   }
 
   private beginsFromHook(): boolean {
@@ -167,7 +128,7 @@ class StitchHook {
       case 'repeat':
         return this.repeat(node, i);
       case 'leave':
-        this.cur = this.below.length;
+        this.below.cur = this.below.units.length;
         return;
       default:
         return;
@@ -197,17 +158,13 @@ class StitchHook {
 
   /** The first stitch of the row, made of chains (or the loop on the hook), standing on the first place. */
   private begin(kind: StitchKind, turning: number, span: Span = { from: 0, to: 0 }): void {
-    const place = this.slips.length > 0 ? this.slips.at(-1)! : this.unitPlace(this.firstStitch(span));
+    const place =
+      this.slips.length > 0 ? this.slips.at(-1)! : this.below.unitPlace(this.below.firstStitch(span));
     this.slipping = false;
-    if (!place.gap && this.slips.length === 0) this.cur = place.last + 1;
-    this.last = place;
+    if (!place.gap && this.slips.length === 0) this.below.cur = place.last + 1;
+    this.below.last = place;
     this.previous = place;
     this.push('st', kind, this.newGroup(), place.x, [place.x], { turning });
-  }
-  private firstStitch(span: Span): number {
-    const first = this.below.findIndex(({ t }) => t === 'st' || this.course.foundation);
-    if (first < 0) throw new StitchError(span, 'The row below has no stitch for this chain to stand on.');
-    return first;
   }
 
   /** Chains between stitches. */
@@ -234,7 +191,8 @@ class StitchHook {
     const { stitch, times, place, span } = node;
     if (stitch.kind === 'sl st' && this.slipping && !this.inside && this.isAnApproach(place)) {
       // A round was joined to its first stitch: the next one is the second.
-      if (this.way.round && this.cur === 0 && place.at === 'next' && place.noun.what !== 'sp') this.cur = 1;
+      if (this.way.round && this.below.cur === 0 && place.at === 'next' && place.noun.what !== 'sp')
+        this.below.cur = 1;
       for (const found of this.places(place, span, i)) this.slipOver(found);
       return;
     }
@@ -270,21 +228,13 @@ class StitchHook {
     );
   }
   private slipOver(found: Found): void {
-    this.take(found);
+    this.below.take(found);
     this.slips.push(found);
   }
 
-  /** A round that begins after slip stitches ends before the place where it began. */
   private goRound(): void {
     const start = this.slips.at(-1);
-    if (!this.way.round || !start) return;
-    this.below = this.from(this.below, start.first);
-    const moved: Found = { ...start, first: 0, last: start.last - start.first };
-    this.slips[this.slips.length - 1] = moved;
-    this.last = moved;
-    this.cur = start.gap ? 0 : moved.last + 1;
-    this.gapAt = start.gap ? 0 : -1;
-    if (this.below[0]!.t === 'ch' && !this.course.foundation) this.worked.add(this.below[0]!.group);
+    if (this.way.round && start) this.slips[this.slips.length - 1] = this.below.beginAt(start);
   }
 
   /** Whether legs are worked in so many places, or all in one. */
@@ -297,10 +247,10 @@ class StitchHook {
     const nth = node.place.at === 'from hook' ? node.place.nth : 1;
     if (!this.course.foundation || this.made.length > 0)
       throw new StitchError(node.span, 'Only the first row is worked into a chain from the hook.');
-    if (nth > this.below.length)
+    if (nth > this.below.units.length)
       throw new StitchError(
         node.span,
-        `The chain has ${this.below.length}; there is no ${nth}th from the hook.`,
+        `The chain has ${this.below.units.length}; there is no ${nth}th from the hook.`,
       );
     const kind = node.op === 'work' ? node.stitch.kind : tallest(node.body);
     const counts = this.way.tunisian
@@ -309,13 +259,13 @@ class StitchHook {
     this.slipping = false;
     if (counts.as === 'nothing') {
       const skips = foundationSkips(nth, kind, this.nodes.slice(i + 1));
-      this.shift = this.xOf(nth - 1 - skips);
+      this.below.shift = this.below.xOf(nth - 1 - skips);
       this.idle = nth - 1 - skips;
-      this.skipped = range(nth - 1 - skips, nth - 1);
+      this.below.skipped = range(nth - 1 - skips, nth - 1);
     } else this.standOnChain(counts, nth - 1);
-    const found = this.unitPlace(nth - 1);
-    this.cur = nth;
-    this.last = found;
+    const found = this.below.unitPlace(nth - 1);
+    this.below.cur = nth;
+    this.below.last = found;
     if (node.op === 'work') this.make(node.stitch, node.times, [found]);
     else this.inPlace(node, found);
   }
@@ -323,12 +273,12 @@ class StitchHook {
   /** The chains that a first row skips, as the stitch (and the space beside it) that they count as. */
   private standOnChain({ as, across }: Extract<ChainCounts, { across: number }>, skipped: number): void {
     const turning = this.way.tunisian ? 1 : Math.min(skipped, heightOf(as) + across);
-    this.shift = this.xOf(turning - 1);
-    this.last = this.unitPlace(turning - 1);
-    this.previous = this.last;
+    this.below.shift = this.below.xOf(turning - 1);
+    this.below.last = this.below.unitPlace(turning - 1);
+    this.previous = this.below.last;
     this.push('st', as, this.newGroup(), 0, [0], { turning: turning - across });
     this.run(across);
-    this.skipped = range(turning, skipped);
+    this.below.skipped = range(turning, skipped);
   }
 
   /** Makes stitches in one place, or one stitch over several places. */
@@ -353,7 +303,7 @@ class StitchHook {
     const at = (one: Found) => (one.gap ? one.first - 0.5 : (one.first + one.last) / 2);
     const apart = Math.abs(at(place) - at(last));
     if (apart === 0 && this.made.length === 1) return before.group;
-    const atEdge = (one: Found) => !one.gap && (one.first === 0 || one.last === this.below.length - 1);
+    const atEdge = (one: Found) => !one.gap && (one.first === 0 || one.last === this.below.units.length - 1);
     return apart === 0.5 && (atEdge(place) || atEdge(last)) && place.gap !== last.gap ? before.group : null;
   }
 
@@ -409,13 +359,13 @@ class StitchHook {
       return;
     }
     let any = false;
-    while (!this.reached(place.reach, usesSpaces(place.noun))) {
-      const found = this.tryNext(place.noun);
+    while (!this.below.reached(place.reach, usesSpaces(place.noun))) {
+      const found = this.below.tryNext(place.noun);
       if (found === null) {
         if (place.reach.to === 'end' && any) return;
-        throw this.missing(place.noun, span);
+        throw this.below.missing(place.noun, span);
       }
-      what(this.take(found));
+      what(this.below.take(found));
       any = true;
     }
   }
@@ -424,33 +374,33 @@ class StitchHook {
   private *places(place: Place, span: Span, i: number): Generator<Found> {
     switch (place.at) {
       case 'here':
-        yield this.take(this.next({ what: 'st' }, span));
+        yield this.below.take(this.below.next({ what: 'st' }, span));
         return;
       case 'next':
-        for (let j = 0; j < place.many; j += 1) yield this.take(this.next(place.noun, span));
+        for (let j = 0; j < place.many; j += 1) yield this.below.take(this.below.next(place.noun, span));
         return;
       case 'first':
         yield* this.firstPlaces(place.many, place.noun, span);
         return;
       case 'last':
-        yield* this.lastPlaces(place.many, place.noun, span, place.beyond ?? 0);
+        yield* this.below.lastPlaces(place.many, place.noun, span, place.beyond ?? 0);
         return;
       case 'same':
-        if (!this.last)
+        if (!this.below.last)
           throw new StitchError(span, 'Nothing was worked before this, so there is no “same” place.');
-        yield this.last;
+        yield this.below.last;
         return;
       case 'skipped':
-        yield this.skippedPlace(place.nth, span);
+        yield this.below.skippedPlace(place.nth, span);
         return;
       case 'turning':
-        yield this.take(this.turningPlace(place.nth, span));
+        yield this.below.take(this.below.turningPlace(place.nth, span));
         return;
       case 'gap':
-        yield this.take(this.gapBefore(place.noun, span));
+        yield this.below.take(this.below.gapBefore(place.noun, span));
         return;
       case 'centre':
-        yield this.take(this.centre(span));
+        yield this.below.take(this.below.centre(span));
         return;
       case 'from hook':
       case 'each':
@@ -458,269 +408,21 @@ class StitchHook {
     }
   }
 
-  private take(found: Found): Found {
-    this.last = found;
-    this.cur = Math.max(this.cur, found.gap ? found.first : found.last + 1);
-    if (found.gap) this.gapAt = found.first;
-    // What is left of a group whose space was worked into may be passed.
-    const unit = this.below[found.first];
-    if (unit?.t === 'ch' && !this.course.foundation) this.worked.add(unit.group);
-    return found;
-  }
-  private gapAt = -1;
-
-  private unitPlace(i: number): Found {
-    return { first: i, last: i, gap: false, x: this.xOf(i) };
-  }
-  private gapPlace(i: number): Found {
-    return { first: i, last: i, gap: true, x: (this.xOf(i - 1) + this.xOf(i)) / 2 };
-  }
-  private runPlace(first: number): Found {
-    let last = first;
-    while (this.below[last + 1]?.t === 'ch' && this.below[last + 1]!.run === this.below[first]!.run)
-      last += 1;
-    return { first, last, gap: false, x: (this.xOf(first) + this.xOf(last)) / 2 };
-  }
-  private xOf(i: number): number {
-    return this.below[i]!.x - this.shift;
-  }
-
-  private next(noun: Noun, span: Span): Found {
-    const found = this.tryNext(noun, span);
-    if (!found) throw this.missing(noun, span);
-    return found;
-  }
-
-  /** The next place of a kind; chains are passed freely, stitches only where the kind leaves no doubt. */
-  private tryNext(noun: Noun, span?: Span): Found | null {
-    const { below } = this;
-    const from = this.cur;
-    switch (noun.what) {
-      case 'st': {
-        const i = this.find(from, (unit) => unit.t === 'st' || this.anyUnit());
-        return i < 0 ? null : this.unitPlace(i);
-      }
-      case 'any': {
-        const i = this.find(from, () => true);
-        return i < 0 ? null : below[i]!.t === 'ch' ? this.runPlace(i) : this.unitPlace(i);
-      }
-      case 'ch': {
-        const i = this.find(from, (unit) => unit.t === 'ch' || this.course.foundation);
-        return i < 0 ? null : this.unitPlace(i);
-      }
-      case 'kind': {
-        if (this.course.foundation) {
-          const i = this.find(from, () => true);
-          return i < 0 ? null : this.unitPlace(i);
-        }
-        const i = this.find(from, (unit) => unit.kind === noun.kind);
-        return i < 0 ? null : this.unitPlace(i);
-      }
-      case 'sp': {
-        // Of a row that is known by its count alone a space is as many places as it has chains.
-        if (this.course.foundation && noun.chains !== undefined)
-          return from + noun.chains <= below.length
-            ? {
-                first: from,
-                last: from + noun.chains - 1,
-                gap: false,
-                x: (this.xOf(from) + this.xOf(from + noun.chains - 1)) / 2,
-              }
-            : null;
-        if (noun.chains === undefined && !this.hasRuns) {
-          const gap = this.find(
-            Math.max(1, from, this.gapAt + 1),
-            (unit, i) => unit.group !== below[i - 1]!.group,
-          );
-          return gap < 0 ? null : this.gapPlace(gap);
-        }
-        const first = this.nextRun(from);
-        if (first < 0) return null;
-        // A smaller space at an edge is passed by "the next ch-5 sp".
-        for (let i = first; i >= 0; i = this.nextRun(i + 1)) {
-          const found = this.runPlace(i);
-          if (noun.chains === undefined || found.last - found.first + 1 === noun.chains) return found;
-        }
-        const { last } = this.runPlace(first);
-        const chains = last - first + 1;
-        if (span)
-          throw new StitchError(
-            span,
-            `The next space is one of ${chains === 1 ? '1 chain' : `${chains} chains`}: “ch-${chains} sp”, not “ch-${noun.chains} sp”.`,
-          );
-        return null;
-      }
-      case 'group':
-        return this.nextGroup(from);
-    }
-  }
-  private anyUnit(): boolean {
-    return this.course.foundation || this.way.chainsAreStitches === true;
-  }
-  private find(from: number, fits: (unit: Unit, i: number) => boolean): number {
-    for (let i = from; i < this.below.length; i += 1) if (fits(this.below[i]!, i)) return i;
-    return -1;
-  }
-  private nextRun(from: number): number {
-    // Chains of which some were worked singly are no space any more.
-    return this.find(
-      from,
-      (unit, i) =>
-        unit.t === 'ch' && (i === 0 || this.below[i - 1]!.t !== 'ch' || this.below[i - 1]!.run !== unit.run),
-    );
-  }
-
-  /** A group is worked into at its space, or else at its middle stitch. */
-  private nextGroup(from: number): Found | null {
-    const { below } = this;
-    const i = this.find(
-      from,
-      (unit, at) =>
-        (unit.name !== null && unit.stitch?.together !== undefined) ||
-        (unit.t === 'st' &&
-          below[at + 1]?.group === unit.group &&
-          below[at - 1]?.group !== unit.group &&
-          !this.worked.has(unit.group)),
-    );
-    if (i < 0) return null;
-    let last = i;
-    while (below[last + 1]?.group === below[i]!.group) last += 1;
-    this.worked.add(below[i]!.group);
-    const space = this.find(i, (unit, at) => at <= last && unit.t === 'ch');
-    return space >= 0 && space <= last ? this.runPlace(space) : this.unitPlace(Math.floor((i + last) / 2));
-  }
-  private centre(span: Span): Found {
-    const found = this.nextGroup(this.cur);
-    if (!found) throw this.missing({ what: 'group', name: 'group' }, span);
-    return found;
-  }
-
   private *firstPlaces(many: number, noun: Noun, span: Span): Generator<Found> {
     if (this.made.length > (this.made[0]?.turning ? 1 + this.made.filter(({ t }) => t === 'ch').length : 0))
       throw new StitchError(span, 'The first place is passed already.');
     if (this.made.length > 0 && noun.what !== 'sp' && this.slips.length === 0) {
-      this.cur = 0;
+      this.below.cur = 0;
     }
     for (let j = 0; j < many; j += 1) {
-      const found = this.next(noun, span);
-      if (j === 0 && noun.what === 'kind' && found.first !== this.firstStitch(span))
+      const found = this.below.next(noun, span);
+      if (j === 0 && noun.what === 'kind' && found.first !== this.below.firstStitch(span))
         throw new StitchError(
           span,
-          `The first stitch is a ${this.below[this.firstStitch(span)]!.kind}, not a ${noun.kind}.`,
+          `The first stitch is a ${this.below.units[this.below.firstStitch(span)]!.kind}, not a ${noun.kind}.`,
         );
-      yield this.take(found);
+      yield this.below.take(found);
     }
-  }
-
-  private *lastPlaces(many: number, noun: Noun, span: Span, beyond: number): Generator<Found> {
-    const { below } = this;
-    if (noun.what === 'sp') {
-      const found: Found[] = [];
-      const keep = { cur: this.cur, gap: this.gapAt };
-      for (let one = this.tryNext(noun); one; one = this.tryNext(noun)) {
-        found.push(one);
-        this.cur = one.gap ? one.first : one.last + 1;
-        this.gapAt = one.gap ? one.first : this.gapAt;
-      }
-      this.cur = keep.cur;
-      this.gapAt = keep.gap;
-      if (found.length < many) throw this.missing(noun, span);
-      if (found.length > many)
-        throw new StitchError(
-          span,
-          `There are ${found.length} spaces left here, not ${many}: ${found.length - many} would be passed over.`,
-        );
-      for (const one of found) yield this.take(one);
-      return;
-    }
-    const rest: number[] = [];
-    for (let i = this.cur; i < below.length; i += 1) {
-      if (
-        noun.what === 'ch'
-          ? below[i]!.t === 'ch' || this.course.foundation
-          : below[i]!.t === 'st' || this.anyUnit()
-      )
-        rest.push(i);
-    }
-    rest.length = Math.max(0, rest.length - beyond);
-    const wanted = rest.slice(Math.max(0, rest.length - many));
-    if (wanted.length < many)
-      throw new StitchError(
-        span,
-        rest.length === 0
-          ? 'The row below is used up before this: there is no last stitch left.'
-          : `Only ${rest.length} of the ${many} are left.`,
-      );
-    const passed = rest.slice(0, rest.length - many).filter((i) => !this.mayBePassed(i));
-    if (passed.length > 0 && noun.what !== 'group')
-      throw new StitchError(
-        span,
-        `Before the last ${many === 1 ? 'stitch' : `${many} stitches`} ${passed.length === 1 ? '1 stitch is' : `${passed.length} stitches are`} left that nothing is said of: skip or work ${passed.length === 1 ? 'it' : 'them'}.`,
-      );
-    for (const i of wanted) {
-      if (noun.what === 'kind' && below[i]!.kind !== noun.kind && !this.course.foundation)
-        throw new StitchError(span, `The last stitch is a ${below[i]!.kind}, not a ${noun.kind}.`);
-      yield this.take(this.unitPlace(i));
-    }
-  }
-
-  private skippedPlace(nth: number, span: Span): Found {
-    const i = this.skipped[nth - 1];
-    if (i === undefined)
-      throw new StitchError(
-        span,
-        this.skipped.length === 0
-          ? 'No stitch was skipped before this.'
-          : `Only ${this.skipped.length} were skipped before this.`,
-      );
-    const found = this.unitPlace(i);
-    this.last = found;
-    return found;
-  }
-
-  private turningPlace(nth: number | null, span: Span): Found {
-    const { below } = this;
-    const i = this.way.round && !this.way.turned ? 0 : below.length - 1;
-    const unit = below[i];
-    if (this.course.foundation && this.cur === i) return this.unitPlace(i);
-    if (!unit || unit.turning === 0)
-      throw new StitchError(
-        span,
-        'The row below ends with a stitch: its turning chain does not count, so nothing is worked into it.',
-      );
-    const passed = this.find(this.cur, (one, at) => at < i && one.t === 'st' && !this.mayBePassed(at));
-    if (passed >= 0 && passed < i)
-      throw new StitchError(
-        span,
-        `Before the turning chain a ${below[passed]!.kind} is left: skip it or work it.`,
-      );
-    if (nth !== null && nth > unit.turning) {
-      const across = i - (nth - unit.turning);
-      if (below[across]?.t === 'ch') return this.unitPlace(across);
-      throw new StitchError(
-        span,
-        `The turning chain has ${unit.turning} chains; its top is the ${ordinal(unit.turning)}.`,
-      );
-    }
-    if (this.cur > i)
-      throw new StitchError(span, 'The turning chain is worked already: the row below is used up.');
-    return this.unitPlace(i);
-  }
-
-  private gapBefore(noun: Noun, span: Span): Found {
-    const { below } = this;
-    if (noun.what === 'group') {
-      const found = this.tryNext({ what: 'sp' });
-      if (found) return found;
-    }
-    const from = Math.max(1, this.gapAt + 1, this.cur);
-    const fits = (i: number) =>
-      noun.what === 'kind'
-        ? below[i]!.kind === noun.kind && below[i - 1]!.kind === noun.kind
-        : below[i]!.t === 'st' && below[i - 1]!.t === 'st';
-    const i = this.find(from, (_, at) => fits(at));
-    if (i < 0) throw new StitchError(span, 'There is no such gap between two stitches left.');
-    return this.gapPlace(i);
   }
 
   // Skips
@@ -730,57 +432,23 @@ class StitchHook {
     const { noun, many } = place;
     if (counts && counts.as !== 'nothing' && this.course.foundation && this.made.length === 0) {
       this.slipping = false;
-      if (many > this.below.length) throw new StitchError(span, `The chain has only ${this.below.length}.`);
+      if (many > this.below.units.length)
+        throw new StitchError(span, `The chain has only ${this.below.units.length}.`);
       this.standOnChain(counts, many);
-      this.cur = many;
+      this.below.cur = many;
       return;
     }
     const passed: number[] = [];
     // "Skip the first st" behind a chain that counts is the one that the chain stands on.
     const stood =
-      place.at === 'first' && noun.what !== 'sp' && this.cur === 1 && (this.made[0]?.turning ?? 0) > 0;
+      place.at === 'first' && noun.what !== 'sp' && this.below.cur === 1 && (this.made[0]?.turning ?? 0) > 0;
     for (let j = stood ? 1 : 0; j < many; j += 1) {
-      const i = this.nextToSkip(noun, span, j, many);
+      const i = this.below.nextToSkip(noun, span, j, many);
       passed.push(i.first);
-      if (i.gap) this.gapAt = i.first;
-      this.cur = i.gap ? i.first : i.last + 1;
+      if (i.gap) this.below.gapAt = i.first;
+      this.below.cur = i.gap ? i.first : i.last + 1;
     }
-    if (passed.length > 0) this.skipped = passed;
-  }
-
-  private nextToSkip(noun: Noun, span: Span, done: number, many: number): Found {
-    const { below } = this;
-    if (noun.what === 'kind' && !this.course.foundation) {
-      const i = this.find(this.cur, ({ t }) => t === 'st');
-      if (i < 0) throw this.missing(noun, span);
-      if (below[i]!.kind !== noun.kind)
-        throw new StitchError(
-          span,
-          `After ${done} ${noun.kind} the next stitch is a ${below[i]!.kind}, not a ${noun.kind}${done > 0 ? `: skip ${done} ${noun.kind}` : ''}.`,
-        );
-      return this.unitPlace(i);
-    }
-    if (noun.what === 'ch' && !this.course.foundation) {
-      const unit = below[this.cur];
-      if (unit?.t !== 'ch') {
-        const run = this.nextRun(this.cur);
-        if (done > 0 || run < 0)
-          throw new StitchError(
-            span,
-            `There ${done === 1 ? 'is 1 chain' : `are ${done} chains`} here, not ${many}.`,
-          );
-        return this.unitPlace(run);
-      }
-      return this.unitPlace(this.cur);
-    }
-    if (noun.what === 'group') {
-      const found = this.nextGroup(this.cur);
-      if (!found) throw this.missing(noun, span);
-      let last = found.last;
-      while (below[last + 1]?.group === below[found.first]!.group) last += 1;
-      return { ...found, last };
-    }
-    return this.next(noun, span);
+    if (passed.length > 0) this.below.skipped = passed;
   }
 
   // Repeats
@@ -794,19 +462,19 @@ class StitchHook {
     const spaces = body.some(usesSpacesIn);
     let done = 0;
     const followed = times.to === 'end' && this.nodes[i] === node && this.isFollowed(i);
-    while (!this.reached(times, spaces)) {
+    while (!this.below.reached(times, spaces)) {
       const before = this.progress();
-      const { cur } = this;
-      this.usedUp = false;
+      const { cur } = this.below;
+      this.below.usedUp = false;
       const state = followed ? this.state() : null;
       try {
         this.run_(body, i);
       } catch (error) {
         if (!(error instanceof StitchError)) throw error;
         if (!state) {
-          if (done === 0 || !this.usedUp) throw error;
-          this.cur = cur;
-          throw this.inTheMiddle(this.requiredLeft(), done, span);
+          if (done === 0 || !this.below.usedUp) throw error;
+          this.below.cur = cur;
+          throw this.inTheMiddle(this.below.requiredLeft(), done, span);
         }
         this.back(state);
         this.oneLess = null;
@@ -819,7 +487,11 @@ class StitchHook {
           span,
           'This repeats something that takes nothing of the row below: it never comes to an end.',
         );
-      if (this.cur === this.below.length && times.to !== 'end' && !this.reached(times, spaces))
+      if (
+        this.below.cur === this.below.units.length &&
+        times.to !== 'end' &&
+        !this.below.reached(times, spaces)
+      )
         throw this.notComingOut(times, done, span);
     }
     if (times.to === 'turning') this.lastOverTurning(node, i);
@@ -829,13 +501,11 @@ class StitchHook {
     return this.nodes.slice(i + 1).some(({ op }) => op !== 'turn' && op !== 'join' && op !== 'leave');
   }
   private progress(): number {
-    return this.cur * 2 + (this.gapAt >= this.cur ? 1 : 0);
+    return this.below.cur * 2 + (this.below.gapAt >= this.below.cur ? 1 : 0);
   }
   private run_(body: readonly Node[], i: number): void {
     for (const one of body) this.at(one, i);
   }
-  /** Whether the last place that was looked for lay beyond the end of the row below. */
-  private usedUp = false;
   private inTheMiddle(left: number, done: number, span: Span): StitchError {
     return new StitchError(
       span,
@@ -857,149 +527,21 @@ class StitchHook {
   private lastOverTurning(node: Extract<Node, { op: 'repeat' }>, i: number): void {
     const tail = this.nodes[this.nodes.indexOf(node) + 1];
     const end = node.body.at(-1);
-    if (this.below[this.cur]?.t !== 'ch' || tail?.op !== 'work' || tail.place.at !== 'turning') return;
+    if (this.below.units[this.below.cur]?.t !== 'ch' || tail?.op !== 'work' || tail.place.at !== 'turning')
+      return;
     if (end?.op !== 'work' || !node.body.some(usesSpacesIn)) return;
     this.run_(node.body.slice(0, -1), i);
     this.at(tail, i);
     this.absorbed = tail;
   }
 
-  private reached(reach: Reach, spaces: boolean): boolean {
-    const { below } = this;
-    if (reach.to === 'end') {
-      for (let i = this.cur; i < below.length; i += 1) {
-        const unit = below[i]!;
-        if (unit.t === 'st' ? !this.mayBePassed(i) : spaces || this.course.foundation) return false;
-      }
-      return true;
-    }
-    if (reach.to === 'turning') {
-      const left = this.stitchesLeft();
-      return left === 1 && (this.course.foundation || (below.at(-1)?.turning ?? 0) > 0);
-    }
-    const { many, noun } = reach;
-    if (noun.what === 'st' || noun.what === 'any') {
-      if (this.anyUnit()) return below.length - this.cur === many;
-      const all = this.stitchesLeft();
-      return all === many || (all > many && this.requiredLeft() === many && this.onlyPassableBefore(many));
-    }
-    if (noun.what === 'ch' && this.course.foundation) return below.length - this.cur === many;
-    if (noun.what === 'sp' || noun.what === 'group') return this.countNext(noun) === many;
-    let left = 0;
-    for (let i = this.cur; i < below.length; i += 1)
-      if (
-        noun.what === 'ch'
-          ? below[i]!.t === 'ch'
-          : this.course.foundation || (noun.what === 'kind' && below[i]!.kind === noun.kind)
-      )
-        left += 1;
-    return left === many;
-  }
-  private stitchesLeft(): number {
-    let left = 0;
-    for (let i = this.cur; i < this.below.length; i += 1) if (this.below[i]!.t === 'st') left += 1;
-    return left;
-  }
-  private requiredLeft(): number {
-    let left = 0;
-    // The edge of a row is a stitch of its own, also where it belongs to a group.
-    const edge = this.way.round ? -1 : this.below.length - 1;
-    for (let i = this.cur; i < this.below.length; i += 1)
-      if (this.below[i]!.t === 'st' && (i === edge || !this.mayBePassed(i))) left += 1;
-    return left;
-  }
-  private onlyPassableBefore(many: number): boolean {
-    let i = this.cur;
-    const edge = this.way.round ? this.below.length : this.below.length - 1;
-    while (i < edge && (this.below[i]!.t === 'ch' || this.mayBePassed(i))) i += 1;
-    let rest = 0;
-    for (let j = i; j < this.below.length; j += 1) if (this.below[j]!.t === 'st') rest += 1;
-    return rest === many;
-  }
-  private countNext(noun: Noun): number {
-    const keep = { cur: this.cur, gap: this.gapAt };
-    let many = 0;
-    for (let one = this.tryNext(noun); one; one = this.tryNext(noun)) {
-      many += 1;
-      this.cur = one.gap ? one.first : one.last + 1;
-      if (one.gap) this.gapAt = one.first;
-    }
-    this.cur = keep.cur;
-    this.gapAt = keep.gap;
-    return many;
-  }
-
-  /** Stitches of a group that was worked into may be passed without a word: the second dc of a V whose space was used. */
-  private mayBePassed(i: number): boolean {
-    const unit = this.below[i]!;
-    if (unit.t === 'ch') return true;
-    if (this.worked.has(unit.group) && this.isGroup(i)) return true;
-    // The stitch that closes a space is passed when the space was worked into; not the edge of the piece.
-    const space = this.last;
-    if (space && !space.gap && i === space.last + 1 && this.isRun(space))
-      return this.way.round || i < this.below.length - 1;
-    // Behind a gap that was worked into, the group before the next gap is passed.
-    return this.gapAt >= 0 && this.gapAt === this.cur && this.sameGroup(this.cur, i) && this.isGroup(i);
-  }
-  private isRun({ first }: Found): boolean {
-    return this.below[first]!.t === 'ch' && !this.course.foundation;
-  }
-  private isGroup(i: number): boolean {
-    // In a ring a group may lie partly before the place where the round begins.
-    this.sizes ??= groupSizes(this.below);
-    return this.sizes.get(this.below[i]!.group)! > 1;
-  }
-  private sizes: Map<number, number> | null = null;
-  private sameGroup(from: number, i: number): boolean {
-    return this.below[from]?.group === this.below[i]!.group;
-  }
-
-  private leftOver(): void {
-    const left: number[] = [];
-    for (let i = this.cur; i < this.below.length; i += 1) {
-      const unit = this.below[i]!;
-      if (unit.t === 'st' || this.course.foundation)
-        if (!this.mayBePassed(i) || this.course.foundation) left.push(i);
-    }
-    if (left.length === 0) return;
-    const span = spanOf([...this.nodes].reverse().find(({ op }) => op !== 'turn' && op !== 'join'));
-    const what = this.course.foundation ? (this.course.units[0]?.t === 'ch' ? 'chain' : 'stitch') : 'stitch';
-    const many = left.length;
-    throw new StitchError(
-      span,
-      `${many === 1 ? `1 ${what} is` : `${many} ${what === 'stitch' ? 'stitches' : 'chains'} are`} left at the end of the row that nothing is worked into.`,
-    );
-  }
-
-  private missing(noun: Noun, span: Span): StitchError {
-    const what =
-      noun.what === 'kind'
-        ? noun.kind
-        : noun.what === 'sp'
-          ? noun.chains === undefined
-            ? 'space'
-            : `ch-${noun.chains} space`
-          : noun.what === 'ch'
-            ? 'chain'
-            : noun.what === 'group'
-              ? noun.name
-              : 'stitch';
-    const left = this.requiredLeft();
-    this.usedUp = this.cur >= this.below.length || left === 0;
-    return new StitchError(
-      span,
-      this.cur >= this.below.length || left === 0
-        ? `The row below is used up: there is no ${what} left to work this into.`
-        : `There is no ${what} left in the row below; ${left === 1 ? '1 stitch is' : `${left} stitches are`} left.`,
-    );
-  }
-
   /** The worked row, its tops spread in order. */
   private course_(): Course {
-    const { made, direction, course } = this;
+    const { made, course } = this;
+    const { direction } = this.below;
     const { low, width } = this.way.span ?? {
       low: course.low,
-      width: course.foundation && this.shift > 0 ? course.width - this.shift : course.width,
+      width: course.foundation && this.below.shift > 0 ? course.width - this.below.shift : course.width,
     };
     fillChains(made, this.way.round ? width * direction : null);
     const tall = made.length;
@@ -1037,12 +579,6 @@ function fillChains(made: Unit[], around: number | null): void {
   }
 }
 
-function groupSizes(units: readonly Unit[]): Map<number, number> {
-  const sizes = new Map<number, number>();
-  for (const { group } of units) sizes.set(group, (sizes.get(group) ?? 0) + 1);
-  return sizes;
-}
-
 function range(from: number, to: number): number[] {
   return Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i);
 }
@@ -1065,31 +601,4 @@ function usesSpacesIn(node: Node): boolean {
   return (
     'place' in node && 'noun' in node.place && (usesSpaces(node.place.noun) || node.place.noun.what === 'ch')
   );
-}
-
-/** Whether a bracket's stitches all go in the one place that is said behind it. */
-export function isInOnePlace(body: readonly Node[]): boolean {
-  return body.every(
-    (node) =>
-      node.op === 'chain' ||
-      node.op === 'picot' ||
-      (node.op === 'work' && (node.place.at === 'here' || node.place.at === 'same')) ||
-      (node.op === 'group' && isInOnePlace(node.body)) ||
-      (node.op === 'repeat' && isInOnePlace(node.body)),
-  );
-}
-
-/** The tallest stitch of some instructions. */
-export function tallest(nodes: readonly Node[], none: StitchKind = 'sc'): StitchKind {
-  let best: StitchKind | null = null;
-  for (const node of nodes) {
-    const kind =
-      node.op === 'work'
-        ? node.stitch.kind
-        : node.op === 'group' || node.op === 'repeat'
-          ? tallest(node.body, none)
-          : null;
-    if (kind && (best === null || heightOf(kind) > heightOf(best))) best = kind;
-  }
-  return best ?? none;
 }

@@ -1,8 +1,7 @@
 import { heightOf } from './kinds.js';
-import { tallest } from './hook.js';
 import type { StitchText } from './textReader.js';
 import { foundationCounts, foundationSkips } from './turning.js';
-import type { Node, Noun, Place } from './tree.js';
+import { tallest, type Node, type Noun, type Place } from './tree.js';
 
 /**
  * The first row of a pattern worked over stitches that are there instead of into a chain: its turning chain is made, and its places are

@@ -1,9 +1,9 @@
 import type { CountRule } from '../fabric/fabric.js';
 import { foundationChain, plainCourse, stitchesIn, type Course } from './course.js';
-import { tallest, workRow, type RowWay } from './hook.js';
+import { workRow, type RowWay } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
 import { faultAt, type StitchText } from './textReader.js';
-import { StitchError, type PatternRow, type StitchFault } from './tree.js';
+import { tallest, StitchError, type PatternRow, type StitchFault } from './tree.js';
 
 /** Counts that grow by the same number with every repeat: multiple x k + plus. */
 export type Linear = CountRule;

@@ -2,12 +2,20 @@ import type { CountRule } from '../fabric/fabric.js';
 import { hasSides } from './behind.js';
 import type { RoundWay } from '../work/rows.js';
 import { stitchesIn, type Course } from './course.js';
-import { isInOnePlace, tallest, workRow, type RowWay } from './hook.js';
+import { workRow, type RowWay } from './hook.js';
 import { heightOf } from './kinds.js';
 import { printRow } from './print.js';
 import { plainFoundation, prove, PROVEN_REPEATS, type StitchProof } from './prove.js';
 import type { StitchText } from './textReader.js';
-import { StitchError, type Node, type Noun, type PatternRow, type Place } from './tree.js';
+import {
+  isInOnePlace,
+  tallest,
+  StitchError,
+  type Node,
+  type Noun,
+  type PatternRow,
+  type Place,
+} from './tree.js';
 
 /** A stitch pattern in the round: its rounds in words, or why there are none. */
 export interface RoundVersion {

@@ -1,4 +1,4 @@
-import type { StitchKind } from './kinds.js';
+import { heightOf, type StitchKind } from './kinds.js';
 
 /** Where in its row some words stand: offsets of the first character and behind the last. */
 export interface Span {
@@ -117,4 +117,31 @@ export function isPlainRow({ nodes }: Pick<PatternRow, 'nodes'>): boolean {
     ) &&
     worked.some((node) => node.op === 'work' && node.place.at === 'each')
   );
+}
+
+/** Whether a bracket's stitches all go in the one place that is said behind it. */
+export function isInOnePlace(body: readonly Node[]): boolean {
+  return body.every(
+    (node) =>
+      node.op === 'chain' ||
+      node.op === 'picot' ||
+      (node.op === 'work' && (node.place.at === 'here' || node.place.at === 'same')) ||
+      (node.op === 'group' && isInOnePlace(node.body)) ||
+      (node.op === 'repeat' && isInOnePlace(node.body)),
+  );
+}
+
+/** The tallest stitch of some instructions. */
+export function tallest(nodes: readonly Node[], none: StitchKind = 'sc'): StitchKind {
+  let best: StitchKind | null = null;
+  for (const node of nodes) {
+    const kind =
+      node.op === 'work'
+        ? node.stitch.kind
+        : node.op === 'group' || node.op === 'repeat'
+          ? tallest(node.body, none)
+          : null;
+    if (kind && (best === null || heightOf(kind) > heightOf(best))) best = kind;
+  }
+  return best ?? none;
 }
