@@ -68,14 +68,8 @@ export {
 } from './fabric/swatch.js';
 export { STITCH_PATTERNS, type StartingPattern } from './fabric/startingSet.js';
 export { stitchFile, stitchPattern, type StitchFile, type StitchPattern } from './stitch/pattern.js';
-export {
-  KEY_BOX,
-  keySymbol,
-  stitchChart,
-  symbolWords,
-  type ChartSymbol,
-  type StitchChart,
-} from './stitch/chart.js';
+export { stitchChart, symbolWords, type ChartSymbol, type StitchChart } from './stitch/chart.js';
+export { KEY_BOX, keySymbol } from './stitch/symbols.js';
 export { chartSvg } from './stitch/chartSvg.js';
 export { factsOf, ruleFits, withFacts, type FabricFacts } from './stitch/facts.js';
 export { rowsText, fabricStitches } from './stitch/ofFabric.js';

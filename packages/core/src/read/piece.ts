@@ -1,5 +1,5 @@
 import type { Beginning } from '../stitch/pieceWorker.js';
-import type { SpecialStitch } from '../stitch/rowReader.js';
+import type { SpecialStitch } from '../stitch/tokenStream.js';
 import type { Row } from '../work/rows.js';
 import { ReadFault } from './maker.js';
 import { PieceReader, type SaidOfStitches } from './pieceReader.js';

@@ -1,6 +1,7 @@
 import { stitchPattern, type StitchPattern } from '../stitch/pattern.js';
 import { printRow } from '../stitch/print.js';
-import { readRow, type SpecialStitch } from '../stitch/rowReader.js';
+import { readRow } from '../stitch/rowReader.js';
+import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
 import { StitchError } from '../stitch/tree.js';

@@ -1,5 +1,6 @@
-import { KEY_BOX, keySymbol, type StitchChart } from './chart.js';
+import type { StitchChart } from './chart.js';
 import type { KeyEntry } from './key.js';
+import { KEY_BOX, keySymbol } from './symbols.js';
 
 /** Ink of right-side and of wrong-side rows; they are told apart by their numbers as well. */
 const INK = { RS: '#1f3038', WS: '#2b5c85' } as const;

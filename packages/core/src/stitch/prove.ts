@@ -2,7 +2,8 @@ import type { CountRule } from '../fabric/fabric.js';
 import { foundationChain, plainCourse, stitchesIn, type Course } from './course.js';
 import { workRow, type RowWay } from './hook.js';
 import { heightOf, type StitchKind } from './kinds.js';
-import { faultAt, type StitchText } from './textReader.js';
+import type { StitchText } from './textReader.js';
+import { faultAt } from './wholeText.js';
 import { tallest, StitchError, type PatternRow, type StitchFault } from './tree.js';
 
 /** Counts that grow by the same number with every repeat: multiple x k + plus. */

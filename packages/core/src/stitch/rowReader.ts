@@ -1,22 +1,8 @@
-import { TUNISIAN, isStitchKind, type StitchKind } from './kinds.js';
-import { tokensOf, type Token } from './tokens.js';
-import {
-  StitchError,
-  type ChainCounts,
-  type Node,
-  type Noun,
-  type Place,
-  type Reach,
-  type StitchWords,
-} from './tree.js';
-
-/** A special stitch, defined once by name: how it is worked in one place, or in words alone. */
-export interface SpecialStitch {
-  name: string;
-  words: string;
-  /** Null where its words say how the hook goes: then it is one stitch. */
-  body: readonly Node[] | null;
-}
+import { isStitchKind, type StitchKind } from './kinds.js';
+import { PlaceReader } from './placeReader.js';
+import type { SpecialStitch } from './tokenStream.js';
+import { StitchError, type ChainCounts, type Node, type Place, type StitchWords } from './tree.js';
+import { asNumber, GROUPS, singular, stitchWord } from './words.js';
 
 /** Names of closed or raised stitches that need no definition, with what they usually are (common practice). */
 const RAISED: Readonly<Record<string, StitchWords>> = {
@@ -25,20 +11,6 @@ const RAISED: Readonly<Record<string, StitchWords>> = {
   'puff st': { kind: 'hdc', together: 3, name: 'puff st' },
 };
 const CLOSED = new Set(['bobble', 'popcorn', 'puff st', 'cluster', 'cl']);
-const GROUPS = new Set([
-  'shell',
-  'fan',
-  'group',
-  'v',
-  'v-st',
-  'v-stitch',
-  'cluster',
-  'cl',
-  'bobble',
-  'popcorn',
-  'puff st',
-  'picot',
-]);
 const FILLERS = new Set([
   'and',
   'then',
@@ -54,35 +26,7 @@ const FILLERS = new Set([
   'a',
   'an',
 ]);
-const NEXT = new Set(['next', 'following', 'remaining', 'foll']);
 const MEANING = /^(?:counts?|does|do|don't|not|skipped|the|first|this|these|made|beg|rs|ws|loops?|what)$/;
-
-const singular = (word: string) =>
-  word.length > 2 && /[^s]s$/.test(word) ? word.slice(0, -1) : word === 'stitches' ? 'stitch' : word;
-const asNumber = (word: string | undefined): number | null =>
-  word === undefined
-    ? null
-    : /^\d+$/.test(word)
-      ? Number(word)
-      : ({ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 }[word] ?? null);
-const asOrdinal = (word: string | undefined): number | null => {
-  const found = /^(\d+)(?:st|nd|rd|th)$/.exec(word ?? '');
-  return found ? Number(found[1]) : ({ second: 2, third: 3, fourth: 4, fifth: 5 }[word ?? ''] ?? null);
-};
-
-/** Words that hold a stitch: post, kind, together, loop. */
-function stitchWord(word: string): StitchWords | null {
-  if (isStitchKind(word)) return { kind: word };
-  const found = /^(fp|bp)?([a-z]+?)(?:(\d)tog)?$/.exec(word);
-  if (!found) return null;
-  const [, post, kind, together] = found;
-  if (!isStitchKind(kind!) || (!post && !together)) return null;
-  return {
-    kind,
-    ...(post ? { post: post === 'fp' ? 'front' : 'back' } : {}),
-    ...(together ? { together: Number(together) } : {}),
-  } as StitchWords;
-}
 
 /**
  * Reads the instructions of one row in US terms.
@@ -94,60 +38,13 @@ export function readRow(text: string, specials: ReadonlyMap<string, SpecialStitc
   return new RowReader(text, specials).all();
 }
 
-class RowReader {
-  private readonly tokens: Token[];
-  private at = 0;
-
-  constructor(
-    private readonly text: string,
-    private readonly specials: ReadonlyMap<string, SpecialStitch>,
-  ) {
-    this.tokens = tokensOf(text);
-  }
-
+class RowReader extends PlaceReader {
   all(): Node[] {
     const nodes = this.sequence();
     const left = this.tokens[this.at];
     if (left)
       throw new StitchError(left, `“${this.said(left.from, left.to)}” closes a bracket that was not opened.`);
     return nodes;
-  }
-
-  private word(ahead = 0): string | undefined {
-    return this.tokens[this.at + ahead]?.text;
-  }
-  private said(from: number, to: number): string {
-    return this.text.slice(from, to).replace(/\s+/g, ' ').trim();
-  }
-  private from(): number {
-    return this.tokens[this.at]?.from ?? this.text.length;
-  }
-  private spanFrom(from: number) {
-    return { from, to: this.tokens[this.at - 1]?.to ?? from };
-  }
-  private take(...words: string[]): boolean {
-    if (words.some((word, i) => this.word(i) !== word)) return false;
-    this.at += words.length;
-    return true;
-  }
-  private oneOf(set: ReadonlySet<string> | readonly string[]): string | null {
-    const word = this.word();
-    if (
-      word === undefined ||
-      !(Array.isArray(set) ? set.includes(word) : (set as ReadonlySet<string>).has(word))
-    )
-      return null;
-    this.at += 1;
-    return word;
-  }
-  private number(): number | null {
-    const found = asNumber(this.word());
-    if (found !== null) this.at += 1;
-    return found;
-  }
-  private fail(message: string, from = this.from()): never {
-    const to = Math.max(this.tokens[this.at]?.to ?? this.text.length, from);
-    throw new StitchError({ from: Math.min(from, this.text.length), to }, message);
   }
 
   /** Instructions up to a closing bracket, the end of the row, or the "repeat from *" of the star that is open. */
@@ -163,21 +60,6 @@ class RowReader {
       }
       nodes.push(...this.instruction());
     }
-  }
-
-  private special(): SpecialStitch | null {
-    // Names of two words are looked up first.
-    for (const many of [3, 2, 1]) {
-      const words = this.tokens.slice(this.at, this.at + many).map(({ text }) => text);
-      if (words.length < many) continue;
-      const name = words.join(' ');
-      const found = this.specials.get(name) ?? this.specials.get(singular(name));
-      if (found) return found;
-    }
-    return null;
-  }
-  private takeSpecial({ name }: SpecialStitch): void {
-    this.at += tokensOf(name).length;
   }
 
   private instruction(): Node[] {
@@ -404,79 +286,6 @@ class RowReader {
     return null;
   }
 
-  /** "to the end", "to the last 3 sts", "across", "around", "to the turning ch". */
-  private reach(): Reach | null {
-    const alone =
-      this.word(1) === undefined ||
-      /^[,;.)\]]$|^(?:to|until|the|row|and|ending|end|join|turn)$/.test(this.word(1)!);
-    if (
-      (this.word() === 'across' ||
-        ((this.word() === 'around' || this.word() === 'round') &&
-          alone &&
-          !/^(?:the)$/.test(this.word(1) ?? ''))) &&
-      this.oneOf(['across', 'around', 'round'])
-    ) {
-      const further = this.at;
-      if (this.oneOf(['to', 'until'])) {
-        const rest = this.reachAfterTo();
-        if (rest) return rest;
-        this.at = further;
-      }
-      if (this.take('the', 'row') || this.take('row') || this.take('the', 'rnd')) return { to: 'end' };
-      return { to: 'end' };
-    }
-    if (this.take('until', 'end') || this.take('ending')) return { to: 'end' };
-    const start = this.at;
-    if (this.word() === 'until') {
-      this.at += 1;
-      const many = this.number();
-      if (many !== null) {
-        const noun = this.noun() ?? { what: 'st' as const };
-        if (this.oneOf(['remain', 'remains', 'left', 'unworked'])) return { to: 'last', many, noun };
-        if (this.take('are', 'left')) return { to: 'last', many, noun };
-      }
-      this.at = start + 1;
-      const rest = this.reachAfterTo();
-      if (rest) return rest;
-      this.at = start;
-      return null;
-    }
-    if (this.oneOf(['to'])) {
-      const rest = this.reachAfterTo();
-      if (rest) return rest;
-      this.at = start;
-    }
-    return null;
-  }
-  private reachAfterTo(): Reach | null {
-    this.take('within');
-    this.take('the');
-    if (this.word() === 'end') {
-      this.at += 1;
-      if (this.take('of')) {
-        this.take('the');
-        this.oneOf(['row', 'rnd', 'round', 'rows']);
-      }
-      return { to: 'end' };
-    }
-    if (this.oneOf(['tch'])) return { to: 'turning' };
-    if (this.take('last')) {
-      const many = this.number() ?? 1;
-      const noun = this.noun() ?? { what: 'st' as const };
-      return { to: 'last', many, noun };
-    }
-    const many = this.number();
-    if (many !== null) {
-      const noun = this.noun();
-      if (
-        noun &&
-        (this.take('from', 'the', 'end') || this.take('from', 'end') || this.take('before', 'the', 'end'))
-      )
-        return { to: 'last', many, noun };
-    }
-    return null;
-  }
-
   private bracket(): Node[] {
     const from = this.from();
     const open = this.word();
@@ -578,11 +387,6 @@ class RowReader {
     return { op: 'work', stitch: { kind: 'sc' }, times: 1, place, span: this.spanFrom(from) };
   }
 
-  private loopWord(): 'front' | 'back' | undefined {
-    const word = this.oneOf(['blo', 'flo', 'tbl', 'tfl']);
-    return word === null ? undefined : word === 'blo' || word === 'tbl' ? 'back' : 'front';
-  }
-
   /** A stitch by its abbreviation or name, "3-dc cluster", "shell of 5 dc". */
   private stitch(): { stitch: StitchWords; group?: number } | null {
     const word = this.word();
@@ -670,305 +474,4 @@ class RowReader {
     for (let more = this.andPlace(); more; more = this.andPlace()) nodes.push(node(more));
     return nodes;
   }
-
-  /** "and in each ch to the end", "and last st": a further place of what was said before. */
-  private andPlace(): Place | null {
-    const start = this.at;
-    this.take(',');
-    if (!this.oneOf(['and', '&'])) {
-      this.at = start;
-      return null;
-    }
-    const place = this.place() ?? this.where();
-    if (place === null) this.at = start;
-    return place;
-  }
-
-  /** A place after its preposition; null where none follows. */
-  private place(also: (words: Partial<StitchWords>) => void = () => undefined): Place | null {
-    const start = this.at;
-    const direct = this.reach();
-    if (direct) return { at: 'each', noun: { what: 'st' }, reach: direct };
-    const preposition = this.oneOf([
-      'in',
-      'into',
-      'over',
-      'on',
-      'around',
-      'round',
-      'under',
-      'between',
-      'before',
-      'to',
-      'through',
-    ]);
-    if (preposition === null) return null;
-    if (preposition === 'between' || preposition === 'before') {
-      const gap = this.gap();
-      if (gap) return gap;
-    }
-    this.take('the');
-    this.loopOf(also);
-    this.postOf(preposition, also);
-    const place = this.where(also);
-    if (place === null && preposition !== 'in' && preposition !== 'into') {
-      this.at = start;
-      return null;
-    }
-    if (place === null)
-      this.fail('Say where: “in the next st”, “in the ch-2 sp”, “in the same st”.', this.tokens[start]!.from);
-    return place;
-  }
-
-  /** "back loop only of", "blo of". */
-  private loopOf(also: (words: Partial<StitchWords>) => void): void {
-    const start = this.at;
-    const word = this.loopWord();
-    if (word) {
-      this.take('of');
-      this.take('the');
-      also({ loop: word });
-      return;
-    }
-    const side = this.oneOf(['back', 'front']);
-    if (side && this.oneOf(['loop', 'loops', 'lp', 'lps'])) {
-      this.take('only');
-      this.take('of');
-      this.take('the');
-      also({ loop: side as 'back' | 'front' });
-      return;
-    }
-    this.at = start;
-  }
-  /** "around the post of", "around the front post of". */
-  private postOf(preposition: string, also: (words: Partial<StitchWords>) => void): void {
-    if (preposition !== 'around' && preposition !== 'round') return;
-    const side = this.oneOf(['front', 'back']);
-    if (this.oneOf(['post', 'posts'])) {
-      this.take('of');
-      this.take('the');
-      if (side) also({ post: side as 'front' | 'back' });
-    }
-  }
-
-  private gap(): Place | null {
-    this.take('the');
-    this.oneOf(NEXT);
-    this.oneOf(['first', 'last']);
-    this.number();
-    const noun = this.noun();
-    return noun ? { at: 'gap', noun } : null;
-  }
-
-  /** A place after its preposition. */
-  private where(also: (words: Partial<StitchWords>) => void = () => undefined): Place | null {
-    const start = this.at;
-    this.oneOf(['in', 'into']);
-    this.take('the');
-    if (this.take('same')) {
-      this.noun();
-      if (this.take('as')) this.clauseWords();
-      return { at: 'same' };
-    }
-    const skipped = this.skippedPlace();
-    if (skipped) return skipped;
-    if (this.oneOf(['center', 'centre', 'middle'])) {
-      this.noun();
-      this.take('of');
-      this.take('the');
-      this.oneOf(NEXT);
-      const of = this.noun();
-      return { at: 'centre', of: of ?? { what: 'group', name: 'group' } };
-    }
-    if (this.take('top')) {
-      this.oneOf(['ch', 'chain', 'st']);
-      this.take('of');
-      this.take('the');
-      if (this.oneOf(['tch', 'it'])) return { at: 'turning', nth: null };
-      if (/^ch-\d+$/.test(this.word() ?? '') || this.take('skipped')) {
-        this.clauseWords();
-        return { at: 'turning', nth: null };
-      }
-      this.oneOf(NEXT);
-      const noun = this.noun();
-      return noun ? { at: 'next', many: 1, noun } : null;
-    }
-    if (this.oneOf(['tch'])) return { at: 'turning', nth: null };
-    const nth = asOrdinal(this.word());
-    const spelledFirst = this.word() === 'first' && /^ch/.test(this.word(1) ?? '') && this.word(2) === 'from';
-    if ((nth !== null || spelledFirst) && /^ch(?:ain)?s?$/.test(this.word(1) ?? '')) {
-      this.at += 2;
-      if (this.take('from')) {
-        this.take('the');
-        if (!this.take('hook')) this.fail('Say “from the hook”.');
-        return { at: 'from hook', nth: nth ?? 1 };
-      }
-      if (this.take('of')) {
-        this.take('the');
-        const it = this.oneOf(['tch', 'it', 'them', 'skipped', 'beg', 'first']);
-        if (it === 'skipped') this.oneOf(['ch', 'chs', 'chains']);
-        if (it === null && /^ch-?\d*$/.test(this.word() ?? '')) this.clauseWords();
-        return { at: 'turning', nth };
-      }
-      this.at = start;
-      this.fail('Say which chain this is: “of the turning ch” or “from the hook”.');
-    }
-    if (this.take('each')) {
-      if (this.take('of')) {
-        this.take('the');
-        const which = this.oneOf(['next', 'first', 'last', 'following']);
-        const many = this.number();
-        if (many === null) this.fail('Say how many: “in each of the next 3 sts”.');
-        const noun = this.noun() ?? { what: 'st' as const };
-        return { at: which === 'last' ? 'last' : which === 'first' ? 'first' : 'next', many, noun };
-      }
-      this.oneOf(NEXT);
-      this.loopOf(also);
-      let noun = this.noun() ?? { what: 'st' as const };
-      while (this.word() === 'and' && this.isNounAhead()) {
-        this.at += 1;
-        this.oneOf(['in']);
-        this.oneOf(['each', 'in']);
-        this.noun();
-        noun = { what: 'any' };
-      }
-      this.below(also);
-      if (this.oneOf(['between', 'before'])) this.gap();
-      this.ofGroup();
-      return { at: 'each', noun, reach: this.reach() ?? { to: 'end' } };
-    }
-    const which = this.oneOf(['next', 'first', 'last', 'following', 'remaining', 'foll']);
-    const ordinal = which === 'last' || which === 'first' ? which : 'next';
-    const many = this.number();
-    if (this.take('ring')) return { at: 'same' };
-    this.loopOf(also);
-    const noun = this.noun();
-    if (noun === null) {
-      // "hdc in last 2": the stitches are not named again.
-      if (which !== null) return { at: ordinal, many: many ?? 1, noun: { what: 'st' } };
-      this.at = start;
-      return null;
-    }
-    if (noun.what === 'sp' && this.oneOf(['between', 'before'])) {
-      const gap = this.gap();
-      if (gap && ordinal === 'next') return gap;
-    }
-    this.ofGroup();
-    this.below(also);
-    return { at: ordinal, many: many ?? 1, noun };
-  }
-
-  /** "in the skipped st", "in the first of 2 skipped sts", "in the 2nd skipped st". */
-  private skippedPlace(): Place | null {
-    const start = this.at;
-    this.oneOf(['just', 'last']);
-    const first = this.take('first');
-    let nth = first ? 1 : (asOrdinal(this.word()) ?? null);
-    if (!first && nth !== null) this.at += 1;
-    this.take('of');
-    this.take('the');
-    this.number();
-    if (!this.oneOf(['skipped', 'missed'])) {
-      this.at = start;
-      return null;
-    }
-    this.noun();
-    nth ??= 1;
-    return { at: 'skipped', nth };
-  }
-
-  private isNounAhead(): boolean {
-    const start = this.at;
-    this.at += 1;
-    this.oneOf(['in']);
-    this.oneOf(['each']);
-    const noun = this.noun();
-    const next = this.word();
-    this.at = start;
-    return noun !== null && next !== 'in';
-  }
-
-  /** "of the next V-st" after a space: which space of the group is clear from its size. */
-  private ofGroup(): void {
-    const start = this.at;
-    if (!this.take('of')) return;
-    this.oneOf(['the', 'each']);
-    this.oneOf(['next', 'first', 'last', 'following', 'same']);
-    if (this.noun() === null) this.at = start;
-  }
-
-  /** "2 rows below". */
-  private below(also: (words: Partial<StitchWords>) => void): void {
-    const start = this.at;
-    const many = this.number() ?? (this.take('of', 'the') ? 1 : 1);
-    if (this.oneOf(['row', 'rows', 'rnd', 'rnds']) && this.take('below')) {
-      also({ below: many });
-      return;
-    }
-    this.at = start;
-  }
-
-  private clauseWords(): void {
-    while (this.word() !== undefined && !/^[,;.)\]]$/.test(this.word()!)) this.at += 1;
-  }
-
-  /** What a place is called; null where no such word follows. */
-  private noun(): Noun | null {
-    const special = this.special();
-    if (special) {
-      this.takeSpecial(special);
-      return { what: 'group', name: special.name.toLowerCase() };
-    }
-    const word = this.word();
-    if (word === undefined) return null;
-    const base = singular(word);
-    const space = /^(?:sp|space|loop|lp|arch|square)$/;
-    if (/^(?:st|stitch|stitches|post)$/.test(base)) {
-      this.at += 1;
-      return { what: 'st' };
-    }
-    const hyphened = /^ch(?:ain)?-(\d+)$/.exec(word);
-    if (hyphened && space.test(singular(this.word(1) ?? ''))) {
-      this.at += 2;
-      return { what: 'sp', chains: Number(hyphened[1]) };
-    }
-    if (/^ch(?:ain)?$/.test(base)) {
-      if (space.test(singular(this.word(1) ?? ''))) {
-        this.at += 2;
-        return { what: 'sp' };
-      }
-      const spaced = asNumber(this.word(1));
-      if (spaced !== null && space.test(singular(this.word(2) ?? ''))) {
-        this.at += 3;
-        return { what: 'sp', chains: spaced };
-      }
-      this.at += 1;
-      return { what: 'ch' };
-    }
-    if (space.test(base)) {
-      this.at += 1;
-      return { what: 'sp' };
-    }
-    const counted = /^\d+-([a-z]+)$/.exec(word);
-    if (counted && GROUPS.has(singular(this.word(1) ?? ''))) {
-      this.at += 2;
-      return { what: 'group', name: 'group' };
-    }
-    if (GROUPS.has(base)) {
-      this.at += 1;
-      return { what: 'group', name: 'group' };
-    }
-    const stitch = stitchWord(word) ?? stitchWord(base);
-    if (stitch) {
-      this.at += 1;
-      if (this.word() === 'post') this.at += 1;
-      return { what: 'kind', kind: stitch.kind };
-    }
-    return null;
-  }
-}
-
-/** Whether a stitch is a loop of a Tunisian forward pass. */
-export function isTunisian(kind: StitchKind): boolean {
-  return TUNISIAN.includes(kind);
 }
