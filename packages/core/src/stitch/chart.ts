@@ -179,6 +179,8 @@ class Drawing {
     const end = right?.x ?? units[to]!.x + (units[to]!.x - start) / Math.max(1, to - from + 1);
     const many = to - from + 1;
     const bow = Math.min(2.2, Math.max(0.15, (many - Math.abs(end - start)) * 0.45));
+    const point = (share: number): Point =>
+      this.at(start + (end - start) * (0.12 + 0.76 * share), level + bow * 4 * share * (1 - share));
     for (let c = 0; c < many; c += 1)
       this.add(i, of, units[from]!.by, 'ch', oval(point(c / many), point((c + 1) / many)));
   }
@@ -269,8 +271,6 @@ function keyName({ kind, stitch, name }: Unit): string {
   const loop = stitch?.loop ? ` ${stitch.loop === 'back' ? 'blo' : 'flo'}` : '';
   return `${side}${kind}${stitch?.together ? `${stitch.together}tog` : ''}${loop}`;
 }
-
-const point = ([x, y]: Point) => `${round(x)} ${round(y)}`;
 
 /** The instruction that a symbol stands for, in words. */
 export function symbolWords({ rows }: Pick<StitchText, 'rows'>, { of, instruction }: ChartSymbol): string {

@@ -7,8 +7,7 @@ export type Point = readonly [x: number, y: number];
 /** To a tenth: finer is not drawn. */
 export const round = (value: number) => Math.round(value * 10) / 10;
 
-const point = (share: number): Point =>
-  this.at(start + (end - start) * (0.12 + 0.76 * share), level + bow * 4 * share * (1 - share));
+const point = ([x, y]: Point) => `${round(x)} ${round(y)}`;
 
 /** An oval between two points. */
 export function oval(from: Point, to: Point): string {

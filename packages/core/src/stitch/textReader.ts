@@ -1,10 +1,9 @@
 import { chainsBeforeTurning, faultAt, repeatOf, wrongTerms } from './wholeText.js';
 import type { CountRule } from '../fabric/fabric.js';
 import { fromTerms, type Terms } from '../write/terms.js';
-import { heightOf } from './kinds.js';
 import { readRow } from './rowReader.js';
 import type { SpecialStitch } from './tokenStream.js';
-import { StitchError, type Node, type PatternRow, type Span, type StitchFault } from './tree.js';
+import { StitchError, type Node, type PatternRow, type StitchFault } from './tree.js';
 
 /** How a stitch pattern is worked. */
 export const WORKS = ['flat', 'round', 'tunisian'] as const;
