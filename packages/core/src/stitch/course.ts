@@ -52,8 +52,21 @@ export function foundationChain(chains: number): Course {
   return plainCourse(chains, 'ch');
 }
 
-/** A row of plain stitches. */
+const PLAIN = new Map<string, Course>();
+const MOST_PLAIN = 600;
+
+/** A row of plain stitches. Rows of the same length are one object: a proof works hundreds of them. */
 export function plainCourse(stitches: number, kind: 'ch' | StitchKind): Course {
+  const name = `${kind}:${stitches}`;
+  const known = PLAIN.get(name);
+  if (known) return known;
+  if (PLAIN.size >= MOST_PLAIN) PLAIN.clear();
+  const course = plainCourseOf(stitches, kind);
+  PLAIN.set(name, course);
+  return course;
+}
+
+function plainCourseOf(stitches: number, kind: 'ch' | StitchKind): Course {
   return {
     units: Array.from({ length: stitches }, (_, i) => ({
       t: kind === 'ch' ? ('ch' as const) : ('st' as const),

@@ -283,10 +283,11 @@ class StitchHook {
 
   /** Makes stitches in one place, or one stitch over several places. */
   private make(stitch: StitchWords, times: number, places: readonly Found[], group?: number): void {
-    const closed = stitch.together !== undefined;
-    const x = places.reduce((sum, place) => sum + place.x, 0) / places.length;
-    const own = group ?? this.joined(places[0]!) ?? this.newGroup();
-    const feet = closed && places.length > 1 ? places.map((place) => place.x) : [x];
+    const [only] = places;
+    const several = stitch.together !== undefined && places.length > 1;
+    const x = several ? places.reduce((sum, place) => sum + place.x, 0) / places.length : only!.x;
+    const own = group ?? this.joined(only!) ?? this.newGroup();
+    const feet = several ? places.map((place) => place.x) : [x];
     const how = { stitch, name: this.inside?.name ?? stitch.name ?? null };
     for (let j = 0; j < times; j += 1) this.push('st', stitch.kind, own, x, feet, how);
     this.previous = places.at(-1)!;
@@ -354,6 +355,11 @@ class StitchHook {
 
   /** Works something in every place of a kind: one, several, or as far as is said. */
   private each(place: Place, span: Span, i: number, what: (found: Found) => void): void {
+    if (place.at === 'next') {
+      // Most instructions: worth doing without a generator.
+      for (let j = 0; j < place.many; j += 1) what(this.below.take(this.below.next(place.noun, span)));
+      return;
+    }
     if (place.at !== 'each') {
       for (const found of this.places(place, span, i)) what(found);
       return;

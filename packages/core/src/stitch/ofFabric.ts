@@ -35,7 +35,7 @@ export function roundsOfFabric(
   const known = ways.get(way);
   if (known !== undefined) return known;
   const version = roundVersion(text, proof, way);
-  const found = version.text && prove(version.text).proof;
+  const found = version.text && prove(version.text, version.base.multiple).proof;
   const rounds = found ? { text: version.text!, proof: { ...found, base: version.base } } : null;
   ways.set(way, rounds);
   return rounds;

@@ -155,23 +155,25 @@ function mentionsChain(nodes: PatternRow['nodes']): boolean {
  * What follows from the rows: which foundations come out, with which period; the count after each row as a rule for every number of
  * repeats, proven by working 1 to 20 of them twice over.
  *
+ * @param multiple stitches of a repeat where they are known: rounds have that of the rows that they are made of
  * @returns the proof, or the faults that prevent one
  */
-export function prove(text: StitchText): { proof: StitchProof | null; faults: StitchFault[] } {
+export function prove(
+  text: StitchText,
+  multiple?: number,
+): { proof: StitchProof | null; faults: StitchFault[] } {
   if (text.rows.length === 0 || text.rows.some(({ nodes }) => nodes.length === 0))
     return { proof: null, faults: [] };
-  const found = foundations(text);
+  const found = foundations(text, multiple ?? 1);
   if ('fault' in found) return { proof: null, faults: [found.fault] };
   const { worked, period } = found;
   const { first, last } = text.repeat;
   const length = last - first + 1;
 
-  const grown = growth(text, worked.at(-1)!.pattern);
+  const grown = growth(text, worked.at(-1)!);
   if (grown) return { proof: null, faults: [grown] };
 
-  const counts = worked.map(({ pattern }) =>
-    pattern.rows.slice(0, first + length).map(({ course }) => stitchesIn(course)),
-  );
+  const counts = worked.map((one) => one.counts);
   const rules = text.rows.map((_, i): Linear => {
     const [a, b] = [counts.at(-2)![i]!, counts.at(-1)![i]!];
     return { multiple: b - a, plus: b };
@@ -216,19 +218,25 @@ interface WorkedSize {
   size: number;
   /** Stitches of the foundation that the piece spans. */
   base: number;
-  pattern: WorkedPattern;
+  /** Stitches after each of its rows, those that repeat twice over. */
+  counts: readonly number[];
 }
 
 /** Foundations with which every row comes out twice over, in order, and how far they are apart. */
-function foundations(text: StitchText): { worked: WorkedSize[]; period: number } | { fault: StitchFault } {
+function foundations(
+  text: StitchText,
+  step: number,
+): { worked: WorkedSize[]; period: number } | { fault: StitchFault } {
   const worked: WorkedSize[] = [];
   let deepest: { fault: RowFault; size: number; far: number } | null = null;
   let period: number | null = null;
-  let size = 1;
+  let size = step;
   const attempt = (): void => {
     try {
       const pattern = workPattern(text, size, 2);
-      worked.push({ size, base: pattern.rows[0]!.course.width, pattern });
+      // Only the counts are kept: the stitches of hundreds of rows would have to be held.
+      const counts = pattern.rows.map(({ course }) => stitchesIn(course));
+      worked.push({ size, base: pattern.rows[0]!.course.width, counts });
     } catch (error) {
       if (!(error instanceof RowFault)) throw error;
       // The fault that is told is the one of the latest row, where a foundation came furthest.
@@ -243,7 +251,7 @@ function foundations(text: StitchText): { worked: WorkedSize[]; period: number }
   };
   while (size <= LONGEST_FOUNDATION && worked.length < 4) {
     attempt();
-    size += 1;
+    size += step;
     // Hardly anything came out so far: a repeat is seldom longer than 60 stitches.
     if (worked.length < 2 && size > 130) break;
   }
@@ -267,19 +275,19 @@ function foundations(text: StitchText): { worked: WorkedSize[]; period: number }
 }
 
 /** A pattern whose rows come to more (or fewer) stitches each time they are repeated. */
-function growth(text: StitchText, { rows }: WorkedPattern): StitchFault | null {
+function growth(text: StitchText, { counts }: WorkedSize): StitchFault | null {
   const { first, last } = text.repeat;
   const length = last - first + 1;
-  const once = rows[first + length - 1]!.course;
-  const twice = rows[first + 2 * length - 1]!.course;
+  const once = counts[first + length - 1]!;
+  const twice = counts[first + 2 * length - 1]!;
   const row = text.rows[last]!;
-  const change = stitchesIn(twice) - stitchesIn(once);
+  const change = twice - once;
   const all = { from: 0, to: row.text.length };
   if (change !== 0)
     return faultAt(
       row,
       all,
-      `The pattern ${change > 0 ? 'grows' : 'shrinks'}: after these rows there are ${stitchesIn(once)} stitches, after repeating them ${stitchesIn(twice)}.`,
+      `The pattern ${change > 0 ? 'grows' : 'shrinks'}: after these rows there are ${once} stitches, after repeating them ${twice}.`,
     );
   return null;
 }
@@ -288,8 +296,9 @@ function growth(text: StitchText, { rows }: WorkedPattern): StitchFault | null {
  * The rule that pieces are planned with: the part of the foundation that repeats, and what is left of it at the edges. It is read off
  * rows that lie stitch over stitch on the foundation: the longest stretch in which each place is like the one a repeat further.
  */
-function baseRule(text: StitchText, { base, pattern }: WorkedSize, period: number): CountRule {
+function baseRule(text: StitchText, { base, size }: WorkedSize, period: number): CountRule {
   if (text.work === 'round') return { multiple: period, plus: base % period };
+  const pattern = workPattern(text, size, 2);
   const cells: string[] = Array.from({ length: base }, () => '');
   const shown = new Set<number>();
   for (const { row, course } of pattern.rows) {

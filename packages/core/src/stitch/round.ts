@@ -140,7 +140,7 @@ function roundsOf(
     faults: [],
     chains: null,
   };
-  const { proof: proven } = prove(version);
+  const { proof: proven } = prove(version, proof.base.multiple);
   if (
     !proven ||
     proven.base.plus !== 0 ||

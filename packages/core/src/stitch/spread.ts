@@ -10,6 +10,7 @@ export function spreadTops(
   lowest: number,
   highest: number,
 ): number[] {
+  if (isSpread(wanted, apart, lowest, highest)) return wanted.map(round);
   const blocks: { sum: number; many: number }[] = [];
   wanted.forEach((at, i) => {
     blocks.push({ sum: at - i * apart, many: 1 });
@@ -32,3 +33,10 @@ export function spreadTops(
 }
 
 const round = (value: number) => Math.round(value * 1e6) / 1e6;
+
+/** Whether the tops may stay where they are wanted. */
+function isSpread(wanted: readonly number[], apart: number, lowest: number, highest: number): boolean {
+  if (wanted.length === 0 || wanted[0]! < lowest || wanted.at(-1)! > highest) return false;
+  for (let i = 1; i < wanted.length; i += 1) if (wanted[i]! - wanted[i - 1]! < apart) return false;
+  return true;
+}
