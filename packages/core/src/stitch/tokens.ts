@@ -18,6 +18,7 @@ const PHRASES: readonly (readonly [RegExp, string])[] = [
   [/puff\s+st(?:itch(?:es)?|s)?\b|puffs?\b/iy, 'puff st'],
   [/(?:vertical\s+)?bars?\b/iy, 'st'],
   [/yarn\s+over\b/iy, 'yo'],
+  [/ea\b\.?/iy, 'each'],
 ];
 
 const WORD = /\*+|[()[\],;:.]|[–—]|[^\s*()[\],;:.–—]+/y;

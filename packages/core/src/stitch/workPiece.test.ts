@@ -121,3 +121,116 @@ describe('a piece in its stitch pattern', () => {
     );
   });
 });
+
+/** Rounds of a yoke with four lines of one stitch, each round gaining one stitch at both sides of each. */
+function raglanRounds(sections: readonly number[], rounds: number): Row[] {
+  const counts = [...sections];
+  const total = () => counts.reduce((sum, count) => sum + count, 0) + counts.length - 1;
+  const rows: Row[] = [
+    {
+      n: 1,
+      part: 'main',
+      side: 'RS',
+      from: [],
+      steps: [{ do: 'cast', times: total() }],
+      count: total(),
+      by: 0,
+      add: total(),
+      round: 'joined',
+    },
+  ];
+  for (let n = 2; n <= rounds; n += 1) {
+    const take = total();
+    const steps: Step[] = counts.flatMap((count, i): Step[] => {
+      const [left, right] = [i > 0 ? 1 : 0, i < counts.length - 1 ? 1 : 0];
+      return [
+        ...(left ? [{ do: 'increase' as const, times: 1 }] : []),
+        { do: 'work', times: count - left - right },
+        ...(right
+          ? [
+              { do: 'increase' as const, times: 1 },
+              { do: 'work' as const, times: 1 },
+            ]
+          : []),
+      ];
+    });
+    counts.forEach((_, i) => (counts[i]! += (i > 0 ? 1 : 0) + (i < counts.length - 1 ? 1 : 0)));
+    rows.push({
+      n,
+      part: 'main',
+      side: 'RS',
+      from: [{ part: 'main', n: n - 1, take, at: 0 }],
+      steps,
+      count: total(),
+      by: 8,
+      add: 0,
+      round: 'joined',
+    });
+  }
+  return rows;
+}
+
+describe('a yoke in its stitch pattern', () => {
+  const inYoke = (id: string, rounds: number) => {
+    const stitches = stitchesOfSet(id);
+    const rows = raglanRounds([17, 12, 34, 12, 16], rounds);
+    const worked_ = workPieceStitches(
+      rows.map((row) => ({ row, times: 1 })),
+      [{ from: 1, stitches, plain: 'dc', panel: 0, edges: 0, units: false }],
+      'plain row',
+    );
+    return { ...worked_, counts: rows.map(({ count }) => count), stitches };
+  };
+
+  it.each(['mesh-2', 'v-stitch', 'shells', 'waffle', 'crossed-pairs'])(
+    'keeps %s in the sections between its lines',
+    (id) => {
+      const { rows, fault, counts, stitches } = inYoke(id, 16);
+      expect(fault).toBeNull();
+      const { multiple, plus } = stitches.proof.base;
+      rows.forEach((row, i) => {
+        const plain = row!.plain.reduce((sum, many) => sum + many, 0);
+        expect(repeatsIn(row!) * multiple + row!.repeats.length * plus + plain).toBe(counts[i]);
+      });
+      const last = rows.at(-1)!;
+      // Front, back and both sleeves have repeats of their own, and at each line something plain lies between them.
+      expect(last.repeats).toHaveLength(5);
+      expect(last.plain.slice(1, -1).every((many) => many >= 1)).toBe(true);
+      expect(repeatsIn(last)).toBeGreaterThan(repeatsIn(rows[1]!));
+    },
+  );
+});
+
+describe('a piece with a panel', () => {
+  const panelled = (panel: number, edges: number, id: string, base: number, changes: readonly number[]) =>
+    workPieceStitches(
+      shapedRows(base, changes).map((row) => ({ row, times: 1 })),
+      [{ from: 1, stitches: stitchesOfSet(id), plain: 'dc', panel, edges, units: false }],
+      'plain row',
+    ).rows.map((row) => [row!.plain[0], repeatsIn(row!), row!.plain.at(-1)]);
+
+  it('has it in its middle, and gives it up when shaping reaches it', () => {
+    // The cable's rows begin with a wrong-side one: it lies over the plain row at once.
+    expect(panelled(13, 0, 'cable-9', 35, [0, -1, 0, 0])).toEqual([
+      [35, 0, 35],
+      [11, 1, 11],
+      [10, 1, 10],
+      [10, 1, 10],
+      [10, 1, 10],
+    ]);
+    expect(panelled(13, 0, 'cable-9', 15, [0, -1, -1, 0]).map(([, repeats]) => repeats)).toEqual([
+      0, 1, 0, 0, 0,
+    ]);
+  });
+
+  it('keeps its edge stitches plain', () => {
+    expect(panelled(0, 3, 'mesh-2', 25, [0, 0, 1, 1, 1])).toEqual([
+      [25, 0, 25],
+      [3, 6, 3],
+      [3, 6, 3],
+      [4, 6, 4],
+      [5, 6, 5],
+      [3, 8, 3],
+    ]);
+  });
+});
