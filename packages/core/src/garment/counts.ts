@@ -22,7 +22,7 @@ type SharedCount =
   | `${PanelId}.${'hem' | 'width' | 'upper' | 'longer'}`
   | 'back.waist'
   | `armhole.${'rows' | 'shaped' | 'curve'}`
-  | `body.${'hem' | 'waist' | 'round' | 'rows'}`
+  | `body.${'hem' | 'waist' | 'round' | 'below' | 'rows'}`
   | `cap.${'base' | 'slope' | 'rows' | 'top'}`
   | `hood.${'stitches' | 'rows' | 'crown' | 'round'}`
   | `neck.${'round' | 'back' | 'front' | 'width' | 'drop'}`

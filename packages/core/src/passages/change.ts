@@ -1,8 +1,9 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
-import { COUNT, STITCH } from '../read/words.js';
+import { COUNT, END, STITCH } from '../read/words.js';
 import { stepsAcross } from '../shaping/rounds.js';
 import { countedInWords } from '../fabric/units.js';
 import { line, type Line } from '../write/line.js';
+import type { RowWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
 
 /** One row in which another fabric begins, with as many stitches as that one wants, the change spread evenly. */
@@ -29,14 +30,14 @@ export const change: PassageKind<Change> = {
       part,
       all.map(({ to, stitches }) => ({ n: to, count: stitches })),
     );
-    return writeChange(all, before, soFar.fabric);
+    return writeChange(all, before, soFar.fabric, soFar.wordsOf(part));
   },
   sentences: [
     {
       form: new RegExp(
-        `^Row (\\d+): change to .+ hook; ${STITCH} in each st(?:, increasing (\\d+) sts? spread evenly)?(?:, decreasing (\\d+) sts? spread evenly)?; turn\\. ${COUNT}$`,
+        `^(?:Row|Rnd) (\\d+): change to .+ hook; ${STITCH} in each st(?:, increasing (\\d+) sts? spread evenly)?(?:, decreasing (\\d+) sts? spread evenly)?; ${END}\\. ${COUNT}$`,
       ),
-      read: ([, row, more, fewer, stitches], reader) => {
+      read: ([, row, more, fewer, , stitches], reader) => {
         reader.maker.even(Number(row) - 1);
         reader.said.changes.push(Number(row));
         reader.maker.change(Number(more ?? 0) - Number(fewer ?? 0));
@@ -49,7 +50,12 @@ export const change: PassageKind<Change> = {
 };
 
 /** The row in which another fabric begins. */
-function writeChange(changes: readonly Change[], before: readonly number[], fabric: Fabric): Line[] {
+function writeChange(
+  changes: readonly Change[],
+  before: readonly number[],
+  fabric: Fabric,
+  words: RowWords,
+): Line[] {
   const by = changes.map(({ stitches }, size) => stitches - before[size]!);
   const word = (grow: boolean) => (grow ? 'increasing' : 'decreasing');
   const parts: Line[] = [true, false].flatMap((grow) => {
@@ -57,6 +63,6 @@ function writeChange(changes: readonly Change[], before: readonly number[], fabr
     return some.some((times) => times > 0) ? [line`, ${word(grow)} ${some} sts spread evenly`] : [];
   });
   return [
-    line`Row ${changes.map(({ to }) => to)}: change to ${fabric.name} and a ${String(fabric.hook)} mm hook; ${stitchOf(fabric)} in each st${{ inline: parts.flat() }}; turn. (${changes.map(({ stitches }) => stitches)} sts)`,
+    line`${words.one} ${changes.map(({ to }) => to)}: change to ${fabric.name} and a ${String(fabric.hook)} mm hook; ${stitchOf(fabric)} in each st${{ inline: parts.flat() }}; ${words.end}. (${changes.map(({ stitches }) => stitches)} sts)`,
   ];
 }

@@ -8,9 +8,10 @@ import { needsShapingRows, sumAtLeast, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
 import { easeOver, forSize } from '../../../fields/perSize.js';
-import { eased, plus, quantity } from '../quantity.js';
+import { eased, given, plus, quantity } from '../quantity.js';
 import { evenRowsWished, taper } from '../taper.js';
 import { bodyLength, cuffRound, measured } from '../targets.js';
+import { bodyFabricOf, bodyRule, bodyStart, changesFabric } from './bodyFabric.js';
 import { type YokeStyle } from './fields.js';
 import {
   backWidth,
@@ -75,6 +76,7 @@ export function draftBelow(
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const rows = perCm(fabric.gauge, 'rows');
+  const lower = bodyFabricOf(input);
   const unit = sleeveUnit(fabric, style.sleeve.worked === 'rows');
   const open = isOpen(style);
   const body = input.body.body;
@@ -140,17 +142,32 @@ export function draftBelow(
       axis: 'stitches',
       target: round,
       weight: 1,
-      rule: ruleOf(input, open),
+      rule: changesFabric(input) ? ANY_COUNT : ruleOf(input, open),
       because: roundReasons,
       min: 8,
     }),
+    ...(changesFabric(input)
+      ? [
+          quantity({
+            id: 'body.below',
+            label: 'Body, in its own fabric',
+            fabric: lower,
+            axis: 'stitches',
+            target: round,
+            weight: 1,
+            rule: bodyRule(input),
+            because: [given('Body, all round', round, { kind: 'quantity', id: 'body.round' })],
+            min: 8,
+          }),
+        ]
+      : []),
     ...(waistTarget === null
       ? []
       : [
           quantity({
             id: 'body.waist',
             label: 'Body at the waist',
-            fabric,
+            fabric: lower,
             axis: 'stitches',
             target: waistTarget,
             weight: 0.5,
@@ -170,11 +187,11 @@ export function draftBelow(
           quantity({
             id: 'body.hem',
             label: 'Body at the lower edge',
-            fabric,
+            fabric: lower,
             axis: 'stitches',
             target: hemTarget,
             weight: 0.5,
-            rule: ruleOf(input, open),
+            rule: bodyRule(input),
             because: [
               measured(input, 'hip'),
               eased('Ease at the hem', hemEase, body.hip, { kind: 'style', id: 'garment.body.hemEase' }),
@@ -185,11 +202,11 @@ export function draftBelow(
     quantity({
       id: 'body.rows',
       label: 'Body, underarm to lower edge',
-      fabric,
+      fabric: lower,
       axis: 'rows',
       target: Math.max(SHORTEST, below),
       weight: 1,
-      rule: fabric.rule.rows,
+      rule: lower.rule.rows,
       because: bodyReasons,
       min: 2,
     }),
@@ -203,7 +220,7 @@ export function draftBelow(
           return quantity({
             id: `${part}.rows`,
             label: part === 'waist' ? 'Underarm to waist' : 'Waist to lower edge',
-            fabric,
+            fabric: lower,
             axis: 'rows',
             target: Math.max(SHORTEST, part === 'waist' ? toWaist : below - toWaist),
             weight: 0.3,
@@ -260,7 +277,7 @@ export function draftBelow(
     evenRowsWished(style.sleeve, size.id, rows, Math.max(SHORTEST, sleeve) * rows),
     unit,
   );
-  const shapes = bodyShape(style);
+  const shapes = bodyShape(input);
   return {
     quantities: quantities,
     helpers: [...tapered.helpers, ...shapes.helpers],
@@ -283,7 +300,9 @@ export function draftBelow(
 }
 
 /** Side shaping of the body: whole shaping rows of one stitch on both sides of both side lines. */
-function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; helpers: HelperCount[] } {
+function bodyShape(input: Input): { relations: Relation[]; helpers: HelperCount[] } {
+  const { shape } = input.style.body;
+  const first = bodyStart(input);
   if (shape === 'straight') return { relations: [], helpers: [] };
   const from = (start: CountId, end: 'body.waist' | 'body.hem', rows: CountId) =>
     needsShapingRows(
@@ -293,10 +312,18 @@ function bodyShape({ body: { shape } }: YokeStyle): { relations: Relation[]; hel
         says: (counts) =>
           say`Sides: ${counts.of(start)} to ${counts.of(end)} is ${Math.abs(counts.of(`${end}.shapings`))} shaping rows of 4 stitches`,
       },
-      { from: start, to: end, rows, perEvent: 4, everyRow: 1, spare: 2, helper: `${end}.shapings` },
+      {
+        from: start,
+        to: end,
+        rows,
+        perEvent: 4,
+        everyRow: 1,
+        spare: changesFabric(input) ? 3 : 2,
+        helper: `${end}.shapings`,
+      },
     );
-  if (shape === 'A-line') return from('body.round', 'body.hem', 'body.rows');
-  const upper = from('body.round', 'body.waist', 'waist.rows');
+  if (shape === 'A-line') return from(first, 'body.hem', 'body.rows');
+  const upper = from(first, 'body.waist', 'waist.rows');
   const lower = from('body.waist', 'body.hem', 'hip.rows');
   return {
     helpers: [...upper.helpers, ...lower.helpers],

@@ -6,24 +6,29 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { ends, SIDES } from '../pieces.js';
 import { bodyParts, splitRole, type SplitPart } from './split.js';
+import { bodyEnd, bodyFabricOf, bodyStart, changesFabric } from './bodyFabric.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
 
 type Input = SizeInput<YokeStyle>;
 
+/** Row of the body in which a fabric of its own begins: the first takes up the yoke's stitches. */
+const CHANGE_ROW = 2;
+
 /** The body from the underarm down, over the yoke's stitches and the two underarm chains. */
-export function body(
-  { style, fabrics }: Input,
-  counts: GarmentCounts,
-  split: readonly SplitPart[],
-): PieceProgram {
+export function body(input: Input, counts: GarmentCounts, split: readonly SplitPart[]): PieceProgram {
+  const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const open = isOpen(style);
   const parts = bodyParts(split, counts.of('underarm.chain'));
   const rows = counts.of('body.rows');
   const round = counts.of('body.round');
-  const last = counts.find('body.hem') ?? round;
-  const shaped = shape(style, counts, parts);
+  const end = bodyEnd(input, counts);
+  const last = counts.of(end);
+  const changes = changesFabric(input);
+  const own = bodyFabricOf(input);
+  const first = counts.of(bodyStart(input));
+  const shaped = shape(input, counts, parts);
   let from = 0;
   const starts = parts.map(({ id, of, side, label, count }): EdgeProgram => {
     const edge: EdgeProgram = {
@@ -46,6 +51,7 @@ export function body(
     label: 'Body',
     copies: 1,
     fabric,
+    ...(changes ? { sections: [{ fabric: own, first: CHANGE_ROW }] } : {}),
     work: open ? 'rows' : 'rounds',
     rows: ['body.rows'],
     passages: [
@@ -58,6 +64,9 @@ export function body(
         over: parts.map(({ label, count, of }) => ({ label, count, chain: of === 'underarm' })),
         ...(open ? {} : { round: style.rounds }),
       },
+      ...(changes
+        ? [{ kind: 'change' as const, part: 'main', to: CHANGE_ROW, stitches: first, fabric: own.id }]
+        : []),
       ...shaped.passages,
     ],
     edges: [
@@ -91,32 +100,36 @@ export function body(
       { quantity: 'underarm.chain', edges: ['body.underarm-left'] },
       { quantity: 'underarm.chain', edges: ['body.underarm-right'] },
       ...(open ? [{ quantity: 'body.rows' as const, edges: ['body.edge-left'] }] : []),
-      { quantity: style.body.shape === 'straight' ? 'body.round' : 'body.hem', edges: ['body.hem'] },
+      { quantity: end, edges: ['body.hem'] },
     ],
   };
 }
 
 /** The rows below the first: straight, or shaped on both sides of each side line, and the stitches after each row. */
 function shape(
-  style: YokeStyle,
+  input: Input,
   counts: GarmentCounts,
   parts: readonly SplitPart[],
 ): { passages: Passage[]; counts: number[] } {
+  const { style } = input;
   const rows = counts.of('body.rows');
-  const round = counts.of('body.round');
+  const start = bodyStart(input);
+  const round = counts.of(start);
+  const from = changesFabric(input) ? CHANGE_ROW : 1;
+  const taken = counts.of('body.round');
   if (style.body.shape === 'straight')
     return {
       passages: [{ kind: 'even', part: 'main', to: rows }],
-      counts: new Array<number>(rows).fill(round),
+      counts: Array.from({ length: rows }, (_, i) => (i + 1 < from ? taken : round)),
     };
   const legs: { from: number; to: number; start: CountId; end: CountId; rows: CountId }[] =
     style.body.shape === 'A-line'
-      ? [{ from: 1, to: rows, start: 'body.round', end: 'body.hem', rows: 'body.rows' }]
+      ? [{ from, to: rows, start, end: 'body.hem', rows: 'body.rows' }]
       : [
           {
-            from: 1,
+            from,
             to: counts.of('waist.rows'),
-            start: 'body.round',
+            start,
             end: 'body.waist',
             rows: 'waist.rows',
           },
@@ -130,7 +143,8 @@ function shape(
     if (of === 'underarm') return [...sums.slice(0, -1), sums.at(-1)! + half, half];
     return sums.length === 0 ? [count] : [...sums.slice(0, -1), sums.at(-1)! + count];
   }, []);
-  const by: number[] = [round];
+  widths = widenedTo(widths, round - 2 * side);
+  const by: number[] = from > 1 ? [taken, round] : [round];
   const passages = legs.map(({ from, to, start, end, rows: of }): Passage => {
     const change = counts.of(end) - counts.of(start);
     const result = rise({
@@ -159,6 +173,13 @@ function shape(
     };
   });
   return { passages, counts: by };
+}
+
+/** Parts of a row that becomes so many stitches wide, in the same shares. */
+function widenedTo(widths: readonly number[], total: number): number[] {
+  const before = widths.reduce((sum, width) => sum + width, 0);
+  const [first, , last] = widths.map((width) => Math.round((width * total) / before));
+  return before === total ? [...widths] : [first!, total - first! - last!, last!];
 }
 
 const SIDE_LABELS = ['first part', 'middle', 'last part'];

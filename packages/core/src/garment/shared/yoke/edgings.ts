@@ -15,6 +15,7 @@ import {
 } from '../edgings.js';
 import { given, plus } from '../quantity.js';
 import { neckEdge } from './finished.js';
+import { bodyEnd, bodyFabricOf } from './bodyFabric.js';
 import { falls } from './front.js';
 import type { YokeStyle } from './fields.js';
 
@@ -43,7 +44,8 @@ export function edgingsOf(input: Input): Edgings {
 }
 
 function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts: GarmentCounts): Edge {
-  const stitches = perCm(input.fabrics.get(input.style.fabric)!.gauge, 'stitches');
+  const { gauge } = id === 'hem' ? bodyFabricOf(input) : input.fabrics.get(input.style.fabric)!;
+  const stitches = perCm(gauge, 'stitches');
   const across = (label: string, of: CountId): Edge => {
     const length = counts.of(of) / stitches;
     return {
@@ -54,11 +56,7 @@ function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts:
     };
   };
   if (id === 'cuff') return across('Sleeve at the cuff', 'sleeve.cuff');
-  if (id === 'hem')
-    return across(
-      'Lower edge of the body',
-      counts.find('body.hem') === undefined ? 'body.round' : 'body.hem',
-    );
+  if (id === 'hem') return across('Lower edge of the body', bodyEnd(input, counts));
   const first = across('First stitches of the neck', 'neck.round');
   if (!falls(input.style)) return first;
   const length = neckEdge(input, counts);
@@ -77,7 +75,11 @@ function frontBand(input: Input, counts: GarmentCounts): Edging {
   // The row in which a falling neck ends belongs to the neck.
   const yoke = counts.of('yoke.rows') - (falls(style) ? counts.of('neck.drop') + 1 : 0);
   return frontBandAlong(input, [
-    { label: 'Body', length: counts.of('body.rows') / rows, of: 'body.rows' },
+    {
+      label: 'Body',
+      length: counts.of('body.rows') / perCm(bodyFabricOf(input).gauge, 'rows'),
+      of: 'body.rows',
+    },
     { label: 'Yoke', length: yoke / rows, of: 'yoke.rows' },
     ...endOfRib(input, 'hem', style.hem, counts),
     ...endOfRib(input, 'neckband', style.neckband, counts),

@@ -1,6 +1,6 @@
 /** The fields of garments from the neck down. Usual figures are common practice; shares keep children in proportion. */
 
-import { choice, ease, group, number, type StyleOf } from '../../../fields/kinds.js';
+import { choice, ease, group, number, otherFabric, type StyleOf } from '../../../fields/kinds.js';
 import { band } from '../bands.js';
 import { BODY } from '../body.js';
 import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH, WRIST_EASE } from '../fields.js';
@@ -104,7 +104,20 @@ export const YOKE_DEPTH = {
 
 /** What hangs below a yoke. */
 export const BELOW_YOKE = {
-  body: { ...BODY, heading: 'Body' },
+  body: group({
+    name: BODY.name,
+    label: BODY.label,
+    help: BODY.help,
+    heading: 'Body',
+    fields: {
+      ...BODY.fields,
+      fabric: otherFabric({
+        name: 'The fabric of the body below the yoke',
+        label: 'Fabric of the body',
+        help: 'A lace body below a plain yoke: it begins with one plain row that takes as many stitches as it wants.',
+      }),
+    },
+  }),
   sleeve: group({
     name: 'The sleeves',
     label: 'Sleeve',

@@ -4,6 +4,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
 import type { YokeTargets } from './below.js';
 import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
+import { bodyFabricOf } from './bodyFabric.js';
 import { type YokeStyle } from './fields.js';
 import { type NeckTargets } from './targets.js';
 import { isOpen, openingWidth, openingWorked } from '../front.js';
@@ -47,8 +48,12 @@ export function finishedOf(
 ): FinishedPlan[] {
   const { style, fabrics } = input;
   const { gauge } = fabrics.get(style.fabric)!;
-  const across = (id: CountId) => (counts: GarmentCounts) => counts.of(id) / perCm(gauge, 'stitches');
-  const along = (id: CountId) => (counts: GarmentCounts) => counts.of(id) / perCm(gauge, 'rows');
+  const below = bodyFabricOf(input).gauge;
+  const isBelow = (id: CountId) => id.startsWith('body.') && id !== 'body.round';
+  const across = (id: CountId) => (counts: GarmentCounts) =>
+    counts.of(id) / perCm(isBelow(id) ? below : gauge, 'stitches');
+  const along = (id: CountId) => (counts: GarmentCounts) =>
+    counts.of(id) / perCm(isBelow(id) ? below : gauge, 'rows');
   const opening = openingWidth(input);
   const raised = style.neck.shape === 'short rows';
   const round = (id: string, label: string, quantity: CountId, target: number): FinishedPlan => ({

@@ -5,6 +5,7 @@ import type { CountId, GarmentCounts } from '../../counts.js';
 import { bandPiece, frontBandPiece } from '../bandPiece.js';
 import { alongOf } from '../bands.js';
 import { body } from './body.js';
+import { bodyEnd, bodyFabricOf } from './bodyFabric.js';
 import { bandHeight, neckEdge } from './finished.js';
 import { joins } from './joins.js';
 import { sleeve } from './sleeve.js';
@@ -84,9 +85,12 @@ function girthsOf(
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const hangs = (1 + (fabric.growth ?? 0)) / rows;
   const opening = openingWorked(input, counts);
-  const around = (quantity: CountId) => counts.of(quantity) / stitches + opening;
+  const below = bodyFabricOf(input);
+  const around = (quantity: CountId) =>
+    counts.of(quantity) / (quantity === 'body.round' ? stitches : perCm(below.gauge, 'stitches')) + opening;
+  const hangsBelow = (1 + (below.growth ?? 0)) / perCm(below.gauge, 'rows');
   const underarm = counts.of('yoke.rows') * hangs;
-  const hem = underarm + counts.of('body.rows') * hangs;
+  const hem = underarm + counts.of('body.rows') * hangsBelow;
   const waist = counts.find('waist.rows');
   const { shoulderToWrist, underarmToWrist } = input.body.body;
   const armpit = shoulderToWrist - underarmToWrist;
@@ -107,8 +111,8 @@ function girthsOf(
       // The body has its round from the armpit on, even where the yoke reaches lower.
       { at: Math.min(underarm, input.body.body.armholeDepth), round: around('body.round') },
       { at: underarm, round: around('body.round') },
-      ...(waist === undefined ? [] : [{ at: underarm + waist * hangs, round: around('body.waist') }]),
-      { at: hem, round: around(counts.find('body.hem') === undefined ? 'body.round' : 'body.hem') },
+      ...(waist === undefined ? [] : [{ at: underarm + waist * hangsBelow, round: around('body.waist') }]),
+      { at: hem, round: around(bodyEnd(input, counts)) },
       ...band('hem', hem),
     ],
     yoke: [{ row: 0, stitches: widths[0]!.stitches }, ...widths].map(({ row, stitches: many }) => ({
