@@ -27,8 +27,12 @@ export const raglan = construction({
       garment: { front: { style: 'band', width: 4, fabric: 'rib' }, sleeve: { worked: 'rows' } },
     },
     {
-      name: 'raglan with a falling neck, A-line',
-      garment: { neck: { shape: 'round', drop: 6 }, body: { shape: 'A-line' }, line: { school: 'corner' } },
+      name: 'raglan with a falling neck, A-line in another fabric',
+      garment: {
+        neck: { shape: 'round', drop: 6 },
+        body: { shape: 'A-line', fabric: 'rib' },
+        line: { school: 'corner' },
+      },
     },
   ],
   style: (read) => read,
