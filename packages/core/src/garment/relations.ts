@@ -1,4 +1,5 @@
 import * as relations from '../fit/relations.js';
+import type { Relation } from '../fit/problem.js';
 import type { CountId } from './counts.js';
 
 /** The relations of the fit between the counts of a garment: only its ids are taken. */
@@ -13,3 +14,11 @@ export const parity = relations.parity<CountId>;
 export const needsShapingRows = relations.needsShapingRows<CountId>;
 export const sameEdge = relations.sameEdge<CountId>;
 export const oneOf = relations.oneOf<CountId>;
+
+/** One row takes the stitches of a fabric to those of the next: at most two in one, or two together, all along it. */
+export function changedInOneRow(id: string, rule: string, before: CountId, after: CountId): Relation[] {
+  return [
+    sumAtMost({ id: `${id}.fewer`, rule }, { [before]: 1, [after]: -2 }),
+    sumAtMost({ id: `${id}.more`, rule }, { [before]: -2, [after]: 1 }),
+  ];
+}

@@ -1,6 +1,6 @@
 import type { Relation } from '../../../fit/problem.js';
 import type { CountId, PanelId } from '../../counts.js';
-import { sameCount, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
+import { changedInOneRow, sameCount, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 
 /** In one fabric side and armhole together are the panel's height. */
@@ -119,10 +119,8 @@ export function dropAboveUnderarm(): Relation {
 /** Where the fabric changes, one row takes the stitches of one to those of the other: at most two to one, or one to two. */
 export function changeOfFabric(open: boolean): Relation[] {
   const rule = 'one row takes the stitches of the lower fabric to those of the upper';
-  const within = (id: string, piece: PanelId) => [
-    sumAtMost({ id: `${id}.fewer`, rule }, { [`${piece}.width`]: 1, [`${piece}.upper`]: -2 }),
-    sumAtMost({ id: `${id}.more`, rule }, { [`${piece}.width`]: -2, [`${piece}.upper`]: 1 }),
-  ];
+  const within = (id: string, piece: PanelId) =>
+    changedInOneRow(id, rule, `${piece}.width`, `${piece}.upper`);
   if (open) return [...within('change', 'back'), ...within('change.front', 'front')];
   return [
     sameCount(

@@ -4,7 +4,7 @@ import { ANY_COUNT, type CountRule, type Fabric } from '../../../fabric/fabric.j
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
 import type { CountId } from '../../counts.js';
-import { needsShapingRows, sumAtLeast, sumIs } from '../../relations.js';
+import { changedInOneRow, needsShapingRows, sumAtLeast, sumIs } from '../../relations.js';
 import { say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
 import { easeOver, forSize } from '../../../fields/perSize.js';
@@ -25,6 +25,9 @@ import {
 import { isOpen, frontWidth } from '../front.js';
 
 type Input = SizeInput<YokeStyle>;
+
+/** The rule of a body whose fabric changes below its first row. */
+const CHANGED = 'one row takes the stitches of the yoke’s fabric to those of the body’s';
 
 /** Shortest stretch that is still one, cm. */
 const SHORTEST = 2;
@@ -281,7 +284,12 @@ export function draftBelow(
   return {
     quantities: quantities,
     helpers: [...tapered.helpers, ...shapes.helpers],
-    relations: [split, ...tapered.relations, ...shapes.relations],
+    relations: [
+      split,
+      ...(changesFabric(input) ? changedInOneRow('change', CHANGED, 'body.round', 'body.below') : []),
+      ...tapered.relations,
+      ...shapes.relations,
+    ],
     targets: {
       whole,
       round,
