@@ -70,40 +70,40 @@ export function rowsInPattern(
   if (to.every((last, size) => last < from[size]!)) return [];
   const ranges = (begins: readonly number[], ends: readonly number[]) =>
     ends.map((last, size) => rangeInWords(begins[size]!, last));
-  // Where a pattern has no room yet, or waits for its side, the first rows are plain.
-  const begins = from.map((first, size) => {
-    let n = first;
-    while (n <= to[size]! && at(size, n)?.pattern === null) n += 1;
-    return n;
-  });
   const lines: Line[] = [];
-  if (begins.some((n, size) => n > from[size]!))
-    lines.push(
-      line`${words.one}s ${ranges(
-        from,
-        begins.map((n) => n - 1),
-      )}: ${soFar.stitch} in each st; ${words.end}. (${counts} sts)`,
-    );
-  const worked = to.map((last, size) => last >= begins[size]!);
-  if (!worked.includes(true)) return lines;
-  if (to.some((last, size) => worked[size]! && !isFollowed(size, begins[size]!, last, at)))
-    return [...lines, line`${words.one}s ${ranges(begins, to)}: in pattern; ${words.end}. (${counts} sts)`];
-  // Sizes that go round in whole repeats work the rounds of the pattern; others its rows, with plain stitches beside them.
-  for (const ring of [true, false]) {
-    const own = to.map((last, size) => (worked[size]! && at(size, last)!.ring === ring ? last : 0));
-    if (own.some((last) => last > 0))
+  let begins = [...from];
+  // Where a pattern has no room yet, waits for its side or is given up, rows are plain; mostly only the first of them.
+  for (let stretch = 0; stretch < MOST_STRETCHES && begins.some((n, size) => n <= to[size]!); stretch += 1) {
+    const plain = begins.map((first, size) => lastOf(first, to[size]!, (n) => at(size, n)?.pattern === null));
+    if (plain.some((n, size) => n >= begins[size]!))
       lines.push(
-        ...repeatedRows(
-          part,
-          begins,
-          own,
-          counts,
-          ring ? roundsOrRows(stitches, soFar.wayOf(part)) : stitches.text,
-          soFar,
-        ),
+        line`${words.one}s ${ranges(begins, plain)}: ${soFar.stitch} in each st; ${words.end}. (${counts} sts)`,
       );
+    begins = plain.map((n) => n + 1);
+    // Sizes that go round in whole repeats work the rounds of the pattern; others its rows, with plain stitches beside them.
+    for (const ring of [true, false]) {
+      const own = begins.map((first, size) =>
+        lastOf(first, to[size]!, (n) => at(size, n)?.ring === ring && at(size, n)!.pattern !== null),
+      );
+      if (own.every((last, size) => last < begins[size]!)) continue;
+      const text = ring ? roundsOrRows(stitches, soFar.wayOf(part)) : stitches.text;
+      lines.push(...repeatedRows(part, begins, own, counts, text, soFar));
+      begins = own.map((last, size) => Math.max(begins[size]!, last + 1));
+    }
   }
+  if (begins.some((n, size) => n <= to[size]!))
+    lines.push(line`${words.one}s ${ranges(begins, to)}: in pattern; ${words.end}. (${counts} sts)`);
   return lines;
+}
+
+/** Stretches of rows that are told one after another, plain ones and such in pattern; more are only said to be in pattern. */
+const MOST_STRETCHES = 6;
+
+/** The last of the rows from `first` on that are all of a kind; `first` - 1 where that one is not. */
+function lastOf(first: number, to: number, isOfKind: (n: number) => boolean): number {
+  let n = first;
+  while (n <= to && isOfKind(n)) n += 1;
+  return n - 1;
 }
 
 type RowAt = (size: number, n: number) => StitchedRow | null;
@@ -111,12 +111,6 @@ type RowAt = (size: number, n: number) => StitchedRow | null;
 function rowsOfPart(part: string, soFar: PieceSoFar): RowAt {
   const rows = soFar.stitchedRows();
   return (size, n) => rows[size]!.get(`${part}:${n}`) ?? null;
-}
-
-/** Whether rows are known stitch by stitch, and in pattern all of them. */
-function isFollowed(size: number, from: number, to: number, at: RowAt): boolean {
-  for (let n = from; n <= to; n += 1) if ((at(size, n)?.pattern ?? null) === null) return false;
-  return at(size, from)!.ring === at(size, to)!.ring;
 }
 
 /** Rows of a pattern in turn, in the sizes that have any (`to` is not 0). */

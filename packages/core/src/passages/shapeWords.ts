@@ -159,16 +159,24 @@ function writeEdge(
   words: RowWords,
 ): Line[] {
   const share = shapes[0]!.where.at === 'both edges' ? 2 : 1;
-  const several = shapes
-    .flatMap(({ schedule, also }) => [
-      ...schedule.events.map((_, i) => amountOf(schedule, i) / share),
-      ...(also?.schedule.events.map((_, i) => amountOf(also.schedule, i)) ?? []),
-    ])
-    .some((amount) => amount > 1);
-  const single = grow ? `2 ${stitch} in the st at ${edge}` : `${stitch}2tog over the 2 sts at ${edge}`;
-  const more = grow
-    ? `to add more, ch so many at ${edge} and work into them`
-    : `to take off more, sl st over them where the row begins at ${edge}, leave them unworked where it ends there`;
+  const all = shapes.flatMap(({ schedule, also }) => [
+    { schedule, share, place: edge },
+    ...(also ? [{ schedule: also.schedule, share: 1, place: also.edge }] : []),
+  ]);
+  /** How one stitch is gained or lost, and several. */
+  const how = (more: boolean): Line[] => {
+    const own = all.filter(({ schedule }) => schedule.events.length > 0 && schedule.direction > 0 === more);
+    if (own.length === 0 && more !== grow) return [];
+    const { place } = own[0] ?? all[0]!;
+    const several = own.some((one) =>
+      one.schedule.events.some((_, i) => amountOf(one.schedule, i) / one.share > 1),
+    );
+    const single = more ? `2 ${stitch} in the st at ${place}` : `${stitch}2tog over the 2 sts at ${place}`;
+    const further = more
+      ? `to add more, ch so many at ${place} and work into them`
+      : `to take off more, sl st over them where the row begins at ${place}, leave them unworked where it ends there`;
+    return [line`To ${more ? 'add' : 'take off'} 1 st: ${single}${several ? `; ${further}` : ''}.`];
+  };
   const at = (place: string, schedule: Schedule) =>
     schedule.events.length === 0
       ? []
@@ -182,7 +190,8 @@ function writeEdge(
   );
   const [only, another] = shapes;
   return [
-    line`To ${grow ? 'add' : 'take off'} 1 st: ${single}${several ? `; ${more}` : ''}.`,
+    ...how(grow),
+    ...how(!grow),
     line`${ranges.some((range) => range.includes('–')) ? words.one + 's' : words.one} ${ranges}, shaped, the other ${words.short}s even (${shapes.map(endOf)} sts at the end): ${{ lists }}`,
     // Two edges at once have no count of their own after each row.
     ...(another || only!.also || only!.schedule.events.length === 0

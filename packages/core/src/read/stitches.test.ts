@@ -1,8 +1,14 @@
+import fc from 'fast-check';
 import type { Design } from '../design.js';
+import type { Fabric } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { plan } from '../plan.js';
+import { provenText } from '../provenText.js';
+import { factsOf, withFacts } from '../stitch/facts.js';
+import { stitchPattern } from '../stitch/pattern.js';
 import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
+import { KNOWN_STITCHES } from '../testing/stitchTexts.js';
 import { pattern } from '../write/pattern.js';
 import { patternToText } from '../write/text.js';
 import { provePattern } from './pattern.js';
@@ -49,6 +55,44 @@ describe('the proof, stitch by stitch', () => {
     // A mesh has fewer stitches than its counts, which take its chains for stitches.
     expect(proof.stitches).toBeGreaterThan(proof.rows);
     expect(text).not.toMatch(/Rows? [\d–]+.*: dc in each st; turn.*mesh/);
+  });
+
+  // Any garment in any stitch pattern of the set or of the trade's stock, by stitches or whole repeats, joined or turned.
+  it('follows every stitch of any garment in any pattern', () => {
+    const texts = [
+      ...STITCH_PATTERNS.map(({ fabric }) => fabric.rows!.join('\n')),
+      ...Object.values(KNOWN_STITCHES).map(({ text }) => text),
+    ];
+    fc.assert(
+      fc.property(
+        fc.record({
+          garment: fc.constantFrom(...GARMENTS.map(([, one]) => one)),
+          text: fc.constantFrom(...texts),
+          shaping: fc.constantFrom('stitches', 'units'),
+          rounds: fc.constantFrom('joined', 'turned'),
+          stitches: fc.integer({ min: 14, max: 22 }),
+          rows: fc.integer({ min: 8, max: 16 }),
+          bust: fc.integer({ min: 80, max: 130 }),
+          terms: fc.constantFrom('us', 'uk'),
+        }),
+        ({ garment, text, shaping, rounds, stitches, rows, bust, terms }) => {
+          const plain: Fabric = { ...fabricOf('body', stitches, rows), shaping, rows: text.split('\n') };
+          const fabric = withFacts(plain, factsOf(stitchPattern(text))!);
+          const design = designWith({
+            sizes: [sizeOf('M', { bust })],
+            fabrics: [fabric, fabricOf('rib', 18, 20)],
+            garment: 'rounds' in garment || rounds === 'joined' ? garment : { ...garment, rounds },
+          });
+          const planned = plan(design);
+          const sizes = planned.sizes.filter(({ pieces }) => pieces.length > 0);
+          if (sizes.length === 0) return;
+          const { proof } = provenText(planned, design, { terms, units: 'cm' });
+          expect(proof.differences).toEqual([]);
+          expect(proof.unfollowed).toBe(0);
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
 
   // Every construction, each in another stitch pattern, shaped by single stitches and by whole repeats.

@@ -313,7 +313,7 @@ export class PieceWorker {
     const mirrored = below.done === 0 ? !joinedRound && natural !== direction : below.mirrored;
     const context: RowContext = {
       index: pattern.index,
-      begun: below.done > 0,
+      done: below.done,
       direction,
       mirrored: mirrored && !this.sided,
       joinedRound,
@@ -387,7 +387,8 @@ export class PieceWorker {
     const take = (ways: readonly Zone[], kept: Zone | null): void => {
       for (const zone of ways) {
         const made = this.tryZone(zone, kept, surface, context);
-        if (!made) continue;
+        // What is begun must go on: else it would be given up again in the next row.
+        if (!made || (kept === null && !this.tryZone(zone, zone, made, this.contextAfter(context)))) continue;
         plainTo(zone.low);
         parts.push(made);
         zones.push(zone);
@@ -405,7 +406,7 @@ export class PieceWorker {
         for (const zone of kept) if (zone.repeats === whole) take([zone], zone);
       } else if (kept.length === 0) {
         const centred = !context.flat || from > context.low || to < context.high;
-        take(waysToBegin(Math.max(from, at), to, base, centred), null);
+        take(waysToBegin(Math.max(from, at), to, base, centred, this.stitches.proof.from), null);
       } else
         kept.forEach((zone, i) =>
           take(waysToGrow(zone, Math.max(from, at), kept[i + 1]?.low ?? to, base), zone),
@@ -413,6 +414,14 @@ export class PieceWorker {
     }
     plainTo(high);
     return parts;
+  }
+
+  /** The next row over the same stitches. */
+  private contextAfter(context: RowContext): RowContext {
+    const done = context.done + 1;
+    const { index } = patternRowAt(this.stitches.text, done);
+    const direction = context.joinedRound ? context.direction : (-context.direction as 1 | -1);
+    return { ...context, index, done, direction };
   }
 
   /** A row of the pattern over some repeats, from the right edge on; null where it cannot be worked there. */
@@ -442,7 +451,7 @@ export class PieceWorker {
     };
     const { nodes } = text.rows[index]!;
     const byNames =
-      !context.begun && index === 0
+      context.done === 0 && index === 0
         ? rowOverStitches(text)
         : kept && !joinedRound && zone.low >= kept.low && zone.repeats <= kept.repeats
           ? nodes
@@ -539,8 +548,8 @@ interface JoinedUnder {
 interface RowContext {
   /** Row of the pattern. */
   index: number;
-  /** The pattern was begun in a row below. */
-  begun: boolean;
+  /** Rows in pattern worked below. */
+  done: number;
   direction: 1 | -1;
   mirrored: boolean;
   joinedRound: boolean;

@@ -45,20 +45,21 @@ export function waysToGrow(zone: Zone, from: number, to: number, rule: CountRule
 /**
  * Zones that may begin between two places: as many repeats as there is room for, in each of their phases.
  *
+ * @param fewest repeats that a zone has at least
  * @param centred whether they lie in the middle first, or above the first stitch of the piece
  */
-export function waysToBegin(from: number, to: number, rule: CountRule, centred: boolean): Zone[] {
+export function waysToBegin(from: number, to: number, rule: CountRule, centred: boolean, fewest = 1): Zone[] {
   const { multiple, plus } = rule;
   const ways: Zone[] = [];
   const most = Math.floor((to - from - plus) / multiple);
-  if (most < 1) return [];
+  if (most < fewest) return [];
   const first = centred
     ? from + Math.floor((to - from - widthOf({ repeats: most }, rule)) / 2)
     : Math.ceil(from / multiple) * multiple;
   for (let phase = 0; phase < multiple; phase += 1) {
     const low = from + ((((first + phase - from) % multiple) + multiple) % multiple);
     const repeats = Math.floor((to - plus - low) / multiple);
-    if (repeats >= 1) ways.push({ low, repeats });
+    if (repeats >= fewest) ways.push({ low, repeats });
   }
   return ways;
 }
