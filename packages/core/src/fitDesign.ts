@@ -1,6 +1,7 @@
 import { unusedNotes } from './advice/unused.js';
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import { stitchNotes } from './advice/stitches.js';
+import { withShapedRows } from './garment/shapedIn.js';
 import type { Note } from './advice/note.js';
 import { sharedCounts, unevenSteps } from './advice/range.js';
 import type { Neighbours } from './because/counted.js';
@@ -129,7 +130,10 @@ function readGarment({ garment, fabrics }: Design): { construction: Construction
     problems,
   );
   if (problems.length > 0) throw new DesignUnfit(problems);
-  return { construction, style };
+  return {
+    construction,
+    style: withShapedRows(style, new Map(fabrics.map((fabric) => [fabric.id, fabric]))),
+  };
 }
 
 /** What is to be said of each size before it is worked. */

@@ -79,6 +79,7 @@ export type { StitchFault } from './stitch/tree.js';
 export {
   ANY_COUNT,
   COUNTED_IN,
+  SHAPED_IN,
   SHAPINGS,
   FOUNDATIONS,
   STITCHES,

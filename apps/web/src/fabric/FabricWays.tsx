@@ -3,6 +3,7 @@ import {
   ANY_COUNT,
   COUNTED_IN,
   foundationExtra,
+  SHAPED_IN,
   SHAPINGS,
   FOUNDATIONS,
   TURNINGS,
@@ -97,6 +98,13 @@ export function Chains() {
           label: value === 'units' ? 'by whole repeats' : 'by stitches at the edges',
         }))}
         put={(document, shaping) => void (of(document).shaping = shaping)}
+      />
+      <ChoiceField
+        path={`${path}.shapedIn`}
+        label="Sleeves and sides shaped in"
+        value={fabric.shapedIn ?? 'any row'}
+        options={SHAPED_IN.map((value) => ({ value, label: value }))}
+        put={(document, shapedIn) => void (of(document).shapedIn = shapedIn)}
       />
       <NumberField
         path={`${path}.panel`}

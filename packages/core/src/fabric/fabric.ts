@@ -32,6 +32,10 @@ export type Turning = (typeof TURNINGS)[number];
 export const SHAPINGS = ['stitches', 'units'] as const;
 export type Shaping = (typeof SHAPINGS)[number];
 
+/** Rows in which sleeves and sides are shaped: of a texture those that are plain, beside cables those without a crossing. */
+export const SHAPED_IN = ['any row', 'right-side rows', 'wrong-side rows'] as const;
+export type ShapedIn = (typeof SHAPED_IN)[number];
+
 /** What a piece begins with: a chain, or stitches that make their own chain as they go. */
 export const FOUNDATIONS = ['chain', 'stitches'] as const;
 export type Foundation = (typeof FOUNDATIONS)[number];
@@ -96,6 +100,8 @@ export interface Fabric {
   turning?: Turning;
   /** How pieces of it widen and narrow: by single stitches at the edges, or by whole repeats of its flat rule. */
   shaping?: Shaping;
+  /** In which rows sleeves and sides are shaped; any without it. */
+  shapedIn?: ShapedIn;
   foundation?: Foundation;
   /** Chains to make beyond the stitches of row 1; by default the usual number for the stitch. */
   foundationExtra?: number;
@@ -134,6 +140,14 @@ export const USUAL_STRETCH = 0.15;
 /** The fabric's shaping stitch; half double where none is named. */
 export function stitchOf(fabric: Fabric): Stitch {
   return fabric.stitch ?? 'hdc';
+}
+
+/** How often a fabric lets a row shape, and whether odd rows do (right-side rows are odd) where it is every second. */
+export function shapedRows({ shapedIn = 'any row' }: Pick<Fabric, 'shapedIn'>): {
+  everyRow: 1 | 2;
+  odd: 0 | 1;
+} {
+  return { everyRow: shapedIn === 'any row' ? 1 : 2, odd: shapedIn === 'wrong-side rows' ? 0 : 1 };
 }
 
 /** The rule of a pattern's rows with the plain stitches that a fabric keeps at its edges. */

@@ -1,7 +1,7 @@
 import { isObject, type FieldReader } from '../check/fields.js';
 import { tidy } from '../units/length.js';
 import { LONGEST_STITCH_TEXT } from '../stitch/textReader.js';
-import { COUNTED_IN, FOUNDATIONS, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
+import { COUNTED_IN, FOUNDATIONS, SHAPED_IN, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
 
 const MOST_READINGS = 20;
 const MOST_ROW_TYPES = 12;
@@ -32,6 +32,7 @@ export function readFabric(fabric: FieldReader): void {
   fabric.choice('turning', 'The turning chain', TURNINGS, 'does not count');
   fabric.choice('foundation', 'The foundation', FOUNDATIONS, 'chain');
   fabric.choice('shaping', 'How the fabric is shaped', SHAPINGS, 'stitches');
+  fabric.choice('shapedIn', 'The rows that shape', SHAPED_IN, 'any row');
   fabric.number('foundationExtra', {
     label: 'The extra foundation chains',
     min: 0,

@@ -96,6 +96,7 @@ export function taper(everyRow: 1 | 2, even: { spare: number; spareShare: number
  * @param rows all rows of the sleeve
  * @param up whether it is worked from the cuff up
  * @param unit stitches that shaping takes at a time at each edge
+ * @param odd whether odd rows shape where every second one does: right-side rows
  */
 export function sleeveSchedule(
   sleeve: TaperStyle,
@@ -107,12 +108,21 @@ export function sleeveSchedule(
     rowsPerCm,
     up,
     unit = 1,
-  }: { rows: number; top: number; cuff: number; rowsPerCm: number; up: boolean; unit?: number },
+    odd = 1,
+  }: {
+    rows: number;
+    top: number;
+    cuff: number;
+    rowsPerCm: number;
+    up: boolean;
+    unit?: number;
+    odd?: 0 | 1;
+  },
 ): Schedule {
   const { everyRow, order } = sleeve;
   const shaped = shapedRows(sleeve, size, rows, rowsPerCm);
   // Right-side rows are odd. Seen from the other end, row r becomes rows + 2 - r, so there the parity is that of rows + 1.
-  const parity = up ? 1 : (rows + 1) % 2;
+  const parity = up ? odd : (rows + odd) % 2;
   const firstRow = everyRow === 2 && shaped.first % 2 !== parity ? shaped.first + 1 : shaped.first;
   const upward = scheduleFor({
     start: cuff,

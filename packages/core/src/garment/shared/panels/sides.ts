@@ -1,6 +1,6 @@
 /** The sides of panels below the underarm: straight, an A-line, or shaped in to the waist and out again. */
 
-import { ANY_COUNT, shapingUnit, type Fabric } from '../../../fabric/fabric.js';
+import { ANY_COUNT, shapedRows, shapingUnit, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
 import type { CountId, GarmentCounts, PanelId } from '../../counts.js';
@@ -110,10 +110,10 @@ export function draftSides(
     quantity({ id, label, fabric, axis: 'rows', target: Math.max(2, length), weight: 0.3, min: 2, because });
   const sides = waist
     ? [
-        between('back.hem', 'back.waist', 'hip.rows', unit),
-        between('back.waist', 'back.width', 'waist.rows', unit),
+        between('back.hem', 'back.waist', 'hip.rows', fabric),
+        between('back.waist', 'back.width', 'waist.rows', fabric),
       ]
-    : [between('back.hem', 'back.width', 'side.rows', unit)];
+    : [between('back.hem', 'back.width', 'side.rows', fabric)];
   return {
     quantities: [
       stitches('back.hem', 'Back, at the lower edge', hem),
@@ -196,7 +196,8 @@ function frontReasons(hem: Target, front: number, frontHem: number): Target['rea
   ];
 }
 
-function between(from: CountId, to: 'back.waist' | 'back.width', rows: CountId, unit: number) {
+function between(from: CountId, to: 'back.waist' | 'back.width', rows: CountId, fabric: Fabric) {
+  const { everyRow } = shapedRows(fabric);
   return needsShapingRows(
     {
       id: `sides.${to}`,
@@ -204,7 +205,15 @@ function between(from: CountId, to: 'back.waist' | 'back.width', rows: CountId, 
       says: (counts: GarmentCounts) =>
         say`Sides: ${counts.of(from)} to ${counts.of(to)} is ${Math.abs(counts.of(`${to}.sides`))} shaping rows at both edges`,
     },
-    { from, to, rows, perEvent: 2 * unit, everyRow: 1, spare: 2, helper: `${to}.sides` },
+    {
+      from,
+      to,
+      rows,
+      perEvent: 2 * shapingUnit(fabric),
+      everyRow,
+      spare: 1 + everyRow,
+      helper: `${to}.sides`,
+    },
   );
 }
 
@@ -230,16 +239,18 @@ function finishedSides(input: Input, fabric: Fabric, hem: number, waist: number 
 function stretches({ style, fabrics }: Of, counts: GarmentCounts): { to: number; schedule: Schedule }[] {
   if (!areShaped(style)) return [];
   const side = counts.of('side.rows');
-  const unit = shapingUnit(fabrics.get(style.fabric)!);
+  const fabric = fabrics.get(style.fabric)!;
+  const unit = shapingUnit(fabric);
+  const { everyRow, odd } = shapedRows(fabric);
   const run = (start: CountId, end: CountId, first: number, to: number) => ({
     to,
     schedule: scheduleFor({
       start: counts.of(start),
       end: counts.of(end),
       perEvent: 2 * unit,
-      firstRow: first + 1,
+      firstRow: everyRow === 2 && (first + 1) % 2 !== odd ? first + 2 : first + 1,
       lastRow: to - 1,
-      everyRow: 1,
+      everyRow,
       order: 'mixed',
     }),
   });

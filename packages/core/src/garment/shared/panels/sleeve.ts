@@ -1,4 +1,4 @@
-import { shapingUnit } from '../../../fabric/fabric.js';
+import { shapedRows, shapingUnit } from '../../../fabric/fabric.js';
 import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
@@ -39,6 +39,7 @@ export function sleeve(
       rowsPerCm: perCm(fabric.gauge, 'rows'),
       up,
       unit: shapingUnit(fabric),
+      odd: ((shapedRows(fabric).odd + first - 1) % 2) as 0 | 1,
     }),
     first - 1,
   );

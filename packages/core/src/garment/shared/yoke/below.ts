@@ -1,6 +1,6 @@
 /** What hangs below a yoke: body and sleeves from the underarm down. */
 
-import { ANY_COUNT, type CountRule, type Fabric } from '../../../fabric/fabric.js';
+import { ANY_COUNT, shapedRows, type CountRule, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
 import type { CountId } from '../../counts.js';
@@ -311,6 +311,7 @@ export function draftBelow(
 function bodyShape(input: Input): { relations: Relation[]; helpers: HelperCount[] } {
   const { shape } = input.style.body;
   const first = bodyStart(input);
+  const { everyRow } = shapedRows(bodyFabricOf(input));
   if (shape === 'straight') return { relations: [], helpers: [] };
   const from = (start: CountId, end: 'body.waist' | 'body.hem', rows: CountId) =>
     needsShapingRows(
@@ -325,8 +326,8 @@ function bodyShape(input: Input): { relations: Relation[]; helpers: HelperCount[
         to: end,
         rows,
         perEvent: 4,
-        everyRow: 1,
-        spare: changesFabric(input) ? 3 : 2,
+        everyRow,
+        spare: (changesFabric(input) ? 2 : 1) + everyRow,
         helper: `${end}.shapings`,
       },
     );

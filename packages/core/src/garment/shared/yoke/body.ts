@@ -1,3 +1,4 @@
+import { shapedRows } from '../../../fabric/fabric.js';
 import type { LineSection } from '../../../shaping/lines.js';
 import type { Passage } from '../../../passages/passage.js';
 import { rise } from '../../../shaping/rates.js';
@@ -117,6 +118,7 @@ function shape(
   const round = counts.of(start);
   const from = changesFabric(input) ? CHANGE_ROW : 1;
   const taken = counts.of('body.round');
+  const { everyRow, odd } = shapedRows(bodyFabricOf(input));
   if (style.body.shape === 'straight')
     return {
       passages: [{ kind: 'even', part: 'main', to: rows }],
@@ -149,9 +151,9 @@ function shape(
     const change = counts.of(end) - counts.of(start);
     const result = rise({
       total: Math.abs(change) / 4,
-      firstRow: from + 1,
+      firstRow: everyRow === 2 && (from + 1) % 2 !== odd ? from + 2 : from + 1,
       lastRow: to - (to === rows ? 0 : 1),
-      everyRow: 1,
+      everyRow,
       most: 1,
       order: 'slow first',
       direction: change < 0 ? -1 : 1,

@@ -1,3 +1,4 @@
+import { shapedRows } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
@@ -27,6 +28,7 @@ export function sleeve({ size, style, fabrics }: Input, counts: GarmentCounts): 
     rowsPerCm: perCm(fabric.gauge, 'rows'),
     up: false,
     unit: sleeveUnit(fabric, flat),
+    odd: shapedRows(fabric).odd,
   });
   const first = Math.floor(chain / 2);
   const base = (

@@ -1,6 +1,6 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { shapingUnit } from '../../../../fabric/fabric.js';
+import { shapedRows, shapingUnit } from '../../../../fabric/fabric.js';
 import { perCm } from '../../../../fabric/gauge.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
@@ -26,7 +26,8 @@ function capOf(counts: GarmentCounts): Cap {
   return { base, top, slope: (counts.of('sleeve.top') - top) / 2 - base, rows: counts.of('cap.rows') };
 }
 
-function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: GarmentCounts) {
+/** The taper of a sleeve, `above` rows below the beginning of its piece. */
+function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: GarmentCounts, above = 0) {
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   return sleeveSchedule(cappedTaper(style, own, size.id, rowsPerCm), size.id, {
@@ -36,6 +37,7 @@ function taperOf({ size, style, fabrics }: Input, own: SleeveStyle, counts: Garm
     rowsPerCm,
     up: own.worked === 'up',
     unit: shapingUnit(fabric),
+    odd: ((shapedRows(fabric).odd + above) % 2) as 0 | 1,
   });
 }
 
@@ -155,7 +157,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
   const round = inRounds(style, own);
   const end = lastOf(counts, rows);
   const faded = end.n > rows;
-  const taper = later(taperOf(input, own, counts), cap.rows);
+  const taper = later(taperOf(input, own, counts, cap.rows), cap.rows);
   const outwards = countsByRow(taper, cap.rows + 2, rows).map((count) => (count - width) / 2);
   /** Row ends of the seam: the row picked up, the short row that reaches the underarm, and those from the closing row on. */
   const seam = (reaching: number) => [
