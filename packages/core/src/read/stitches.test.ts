@@ -205,7 +205,7 @@ describe('the proof, stitch by stitch', () => {
             const wrong = change(line);
             if (wrong === null || wrong === line) return;
             // Where no piece is begun into a chain, another chain for the first stitch makes another sound pattern.
-            const begun = lines.filter((one) => one.slice(0, 40) === line.slice(0, 40)).length > 1;
+            const begun = lines.filter((one) => one.slice(0, 60) === line.slice(0, 60)).length > 1;
             if (kind === 'the first stitch a chain further' && !begun) return;
             const seeded = [...lines.slice(0, i), wrong, ...lines.slice(i + 1)].join('\n');
             if (provePattern(seeded, sizes).differences.length === 0)
