@@ -67,6 +67,57 @@ describe('a stitch pattern', () => {
     await browser.find('[data-testid=pattern-chart] svg');
   });
 
+  it('keeps plain edge stitches outside a pattern, told and worked through', async () => {
+    await browser.open(design('tolleyfield-vest', 'fabric'));
+    await browser.find('[data-testid=what-follows]');
+    await browser.driver.executeScript(
+      'document.querySelectorAll("details").forEach((one) => (one.open = true))',
+    );
+    await browser.type('[data-path$=".edgeStitches"]', '3');
+    await browser.keys(Key.TAB);
+    await browser.saved();
+    await browser.planned();
+    await browser.open(design('tolleyfield-vest', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference/),
+    );
+    const text = await browser.text('[data-testid=pattern]');
+    expect(text).toContain('Keep 3 sts at each edge of pieces worked in rows in plain');
+    expect(text).toMatch(/with 3 plain \w+ at the right edge and 3 at the left/);
+    // The symbols of the chart are explained below it.
+    const chart = await browser.find('[data-testid=pattern-chart] svg');
+    expect(await chart.getText()).toContain('dc: double crochet');
+  });
+
+  it('works a yoke in its pattern, and the body below it in another', async () => {
+    await browser.open(design('sedgecombe-cardigan', 'fabric'));
+    await browser.find(ROWS);
+    await rewrite(
+      'Row 1: dc in 8th ch from hook, *ch 2, sk 2 ch, dc in next ch; rep from * to end; turn.\nRow 2: ch 5, sk next ch-2 sp, dc in next dc, *ch 2, sk next ch-2 sp, dc in next dc; rep from * to end; turn.\nRepeat row 2.',
+    );
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=what-follows]')).toMatch(/flat\s+a multiple of 3 plus 1/),
+    );
+    await browser.saved();
+    await browser.planned();
+    await browser.open(design('sedgecombe-cardigan', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference$/),
+    );
+    expect(await browser.text('[data-testid=pattern]')).toMatch(
+      /The last of these rows has, from the right edge:/,
+    );
+    await browser.open(design('sedgecombe-cardigan', 'shape'));
+    const field = await browser.find('[data-path="garment.body.fabric"]');
+    await field.sendKeys('Back-loop rib');
+    await browser.saved();
+    await browser.planned();
+    await browser.open(design('sedgecombe-cardigan', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(/Row 2: change to Back-loop rib/),
+    );
+  });
+
   it('puts in a stitch by its keys, and takes an edit back', async () => {
     await browser.open(design('saltmere-vest', 'fabric'));
     await browser.find('[data-testid=what-follows]');

@@ -1,7 +1,7 @@
 import { unusedNotes } from './advice/unused.js';
 import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import { stitchNotes } from './advice/stitches.js';
-import { withShapedRows } from './garment/shapedIn.js';
+import { withShapedRows } from './fields/shapedRows.js';
 import type { Note } from './advice/note.js';
 import { sharedCounts, unevenSteps } from './advice/range.js';
 import type { Neighbours } from './because/counted.js';

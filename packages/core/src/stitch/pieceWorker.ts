@@ -8,34 +8,25 @@ import { roundsOfFabric, type FabricStitches } from './ofFabric.js';
 import { rowOverStitches } from './overStitches.js';
 import { placed, sampleOf } from './placed.js';
 import { patternRowAt, plainFoundation, RowFault } from './prove.js';
-import { shapedRepeats, workUnitRound } from './unitRounds.js';
-import { cut, joined, laid, moved, plainOver, surfaceOf, type Surface } from './surface.js';
-import { stretchesOf, type Line, type RowStretches } from './stretches.js';
 import { directionOf, type StitchedRow } from './stitchedRow.js';
+import { stretchesOf, type Line } from './stretches.js';
+import { cut, joined, laid, moved, plainOver, type Surface } from './surface.js';
 import { isPlainRow, StitchError, type Node, type Span } from './tree.js';
-import { clipped, inOne, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
+import {
+  between,
+  joinUnder,
+  linesFor,
+  lowOf,
+  withLaid,
+  type JoinedUnder,
+  type PartStitches,
+  type Under,
+} from './under.js';
+import { shapedRepeats, workUnitRound } from './unitRounds.js';
+import { clipped, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
 export type Beginning = 'chain' | 'plain row';
-
-/** How far a part of a piece has been worked. */
-export interface PartStitches {
-  course: Course;
-  zones: readonly Zone[];
-  /** Whole rounds in the rounds of the pattern, with nothing plain in them. */
-  ring: boolean;
-  /** It goes round, though short rows over it do not. */
-  rounds: boolean;
-  /** Rows in pattern worked so far. */
-  done: number;
-  /** The repeats began from the other edge than the pattern's do. */
-  mirrored: boolean;
-  /** Lines that the part is shaped beside. */
-  lines: readonly Line[];
-}
-
-/** What a row is worked into: stitches of a part, some of them left at its left, or stitches picked up. */
-export type Under = { state: PartStitches; at: number; take: number } | { picked: number };
 
 /** A row and what it leaves. */
 export interface WorkedRow {
@@ -211,7 +202,7 @@ export class PieceWorker {
       const shaped = this.unitRound(row, row.round, only.state);
       if (shaped) return shaped;
     }
-    return this.nextOver(row, this.join(under), ahead);
+    return this.nextOver(row, joinUnder(under, this.stitches.proof.base, this.plain), ahead);
   }
 
   private nextInRing(row: Row, way: RoundWay, below: PartStitches, ahead: readonly Line[]): WorkedRow | null {
@@ -246,47 +237,6 @@ export class PieceWorker {
       if (error instanceof StitchError || error instanceof RowFault) return null;
       throw error;
     }
-  }
-
-  /** What a row is worked into as one surface, with the repeats that go on in it. */
-  private join(under: readonly Under[]): JoinedUnder {
-    const surfaces: Surface[] = [];
-    const zones: Zone[] = [];
-    const lines: Line[] = [];
-    const { base } = this.stitches.proof;
-    const known = under.flatMap((one) => ('state' in one ? [one.state] : []));
-    const done = Math.max(0, ...known.map((state) => state.done));
-    const leading = known.find((state) => state.done === done);
-    let high: number | null = null;
-    for (const one of under) {
-      if ('picked' in one) {
-        surfaces.push(laid(this.plain, high ?? 0, one.picked));
-        high = (high ?? 0) + one.picked;
-        continue;
-      }
-      const { state, at, take } = one;
-      const whole = surfaceOf(state.course, state.ring);
-      const from = whole.low + whole.width - at - take;
-      const by: number = high === null ? 0 : high - from;
-      // Nothing is in pattern yet on a foundation: its chains are stitches to be worked into.
-      const taken = state.course.foundation ? laid(this.plain, from, take) : cut(whole, from, from + take);
-      surfaces.push(moved(taken, by));
-      if (state.done === done && state.mirrored === leading?.mirrored)
-        for (const zone of state.zones) {
-          const kept = clipped(zone, from, from + take, base);
-          if (kept) zones.push({ ...kept, low: kept.low + by });
-        }
-      lines.push(...state.lines.map((one_) => ({ from: one_.from + by, to: one_.to + by })));
-      high = from + by + take;
-    }
-    return {
-      rounds: known.length > 0 && known.every((state) => state.rounds),
-      surface: joined(surfaces),
-      zones: inOne(zones, base),
-      lines,
-      done,
-      mirrored: leading?.mirrored ?? false,
-    };
   }
 
   private nextOver(row: Row, below: JoinedUnder, ahead: readonly Line[]): WorkedRow {
@@ -535,15 +485,6 @@ export function isWholeRepeats(count: number, { proof }: Pick<InRows, 'proof'>, 
   return rest > 0 && rest % multiple === 0;
 }
 
-interface JoinedUnder {
-  rounds: boolean;
-  surface: Surface;
-  zones: Zone[];
-  lines: Line[];
-  done: number;
-  mirrored: boolean;
-}
-
 /** What all stretches of a row have in common. */
 interface RowContext {
   /** Row of the pattern. */
@@ -557,77 +498,4 @@ interface RowContext {
   /** Where the row begins and ends. */
   low: number;
   high: number;
-}
-
-/** The surface with chains laid at its ends where the row adds such, to be worked into. */
-function withLaid(
-  surface: Surface,
-  { stretches }: RowStretches,
-  { from, steps }: Row,
-  plain: StitchKind,
-): Surface {
-  const takes = stretches.reduce((sum, one) => sum + one.takes, 0);
-  if (takes === surface.width) return surface;
-  if (from.length > 1)
-    throw new StitchError(SPAN, `the row takes ${takes} stitches; there are ${surface.width}`);
-  const right = steps.at(-1)!.do === 'cast' ? steps.at(-1)!.times : 0;
-  const left = steps[0]!.do === 'cast' ? steps[0]!.times : 0;
-  if (surface.width + right + left !== takes)
-    throw new StitchError(SPAN, `the row takes ${takes} stitches; there are ${surface.width}`);
-  const low = surface.low - right;
-  return joined([
-    ...(right > 0 ? [laid(plain, low, right)] : []),
-    surface,
-    ...(left > 0 ? [laid(plain, surface.low + surface.width, left)] : []),
-  ]);
-}
-
-/** Where the row begins at its right: its first stretch that is not shaped keeps its place. */
-function lowOf(surface: Surface, { stretches }: RowStretches): number {
-  const first = stretches.find(({ does }) => does === 'work');
-  return first ? surface.low + first.under - first.at : surface.low;
-}
-
-/** Lines that no repeat may cross in this row, and those that the next one finds. */
-function linesFor(
-  { lines, spread, stretches }: RowStretches,
-  below: JoinedUnder,
-  ahead: readonly Line[],
-  low: number,
-): { cut: Line[]; next: Line[] } {
-  if (spread) return { cut: [], next: [] };
-  const own = lines.map(({ at }) => ({ from: at.from + low, to: at.to + low }));
-  const shifted = below.lines.map(({ from, to }) => {
-    const shift = shiftAt(stretches, from - below.surface.low) + low - below.surface.low;
-    return { from: from + shift, to: to + shift };
-  });
-  // A line that is shaped anew is found where the shaping is.
-  const kept = shifted.filter((line) => own.every((other) => distanceOf(line, other) > 3));
-  const seen =
-    own.length + kept.length > 0 ? [] : ahead.map(({ from, to }) => ({ from: from + low, to: to + low }));
-  const cut = [...own, ...kept, ...seen].sort((a, b) => a.from - b.from);
-  return { cut, next: cut };
-}
-
-function distanceOf(a: Line, b: Line): number {
-  return Math.max(0, a.from - b.to, b.from - a.to);
-}
-
-/** By how much places move that lie at one of the row below. */
-function shiftAt(stretches: readonly { under: number; takes: number; at: number }[], under: number): number {
-  const found = stretches.findLast((one) => one.under <= under) ?? stretches[0];
-  return found ? found.at - found.under : 0;
-}
-
-/** What lies between lines, from one place to another. */
-function between(lines: readonly Line[], low: number, high: number): [number, number][] {
-  const parts: [number, number][] = [];
-  let at = low;
-  for (const { from, to } of lines) {
-    if (to < low || from > high) continue;
-    if (from > at) parts.push([at, Math.min(from, high)]);
-    at = Math.max(at, to);
-  }
-  if (at < high) parts.push([at, high]);
-  return parts;
 }
