@@ -1,4 +1,4 @@
-import { Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
 const { server, browser } = application();
@@ -108,8 +108,12 @@ describe('a stitch pattern', () => {
       /The last of these rows has, from the right edge:/,
     );
     await browser.open(design('sedgecombe-cardigan', 'shape'));
-    const field = await browser.find('[data-path="garment.body.fabric"]');
-    await field.sendKeys('Back-loop rib');
+    const field = await browser.driver.wait(
+      until.elementLocated(By.xpath('//label[contains(., "Fabric of the body")]//select')),
+      10_000,
+    );
+    await field.findElement(By.xpath('.//option[contains(., "Back-loop rib")]')).click();
+    await browser.press('Take it');
     await browser.saved();
     await browser.planned();
     await browser.open(design('sedgecombe-cardigan', 'pattern'));
