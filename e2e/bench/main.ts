@@ -172,7 +172,7 @@ figures.push(
     unit: 'ms',
     bound: 500,
   },
-  ...['mesh-2', 'v-stitch', 'shells', 'wide-v-lace'].map((id) => {
+  ...['mesh-2', 'v-stitch', 'shells', 'wide-v-lace', 'cable-10'].map((id) => {
     const rows = STITCH_PATTERNS.find(({ fabric }) => fabric.id === id)!.fabric.rows!.join('\n');
     const prove = () => {
       const { flat } = stitchPattern(rows);

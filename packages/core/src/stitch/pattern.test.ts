@@ -3,6 +3,7 @@ import { foundationExtra } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { KNOWN_STITCHES } from '../testing/stitchTexts.js';
 import { stitchesIn } from './course.js';
+import { fabricStitches, roundsOfFabric } from './ofFabric.js';
 import { stitchFile, stitchPattern } from './pattern.js';
 import { printRow } from './print.js';
 import { workPattern } from './prove.js';
@@ -317,5 +318,29 @@ Repeat rows 2 and 3.`;
       }),
       { numRuns: 1500 },
     );
+  });
+});
+
+describe('rounds of a pattern', () => {
+  const PATTERNS = STITCH_PATTERNS.flatMap(({ fabric }) => {
+    const of = fabricStitches(fabric);
+    return of.is === 'rows' && of.text.work !== 'tunisian' ? [[fabric.id, of] as const] : [];
+  });
+
+  it.each(PATTERNS)('of %s close joined and turned, and go on in a spiral without a chain', (id, of) => {
+    for (const way of ['joined', 'turned', 'spiral'] as const) {
+      const rounds = roundsOfFabric(of, way);
+      // Clusters in the gaps of a round have no gap to begin in without slip stitches: they are joined.
+      if (way === 'spiral' && id === 'granny-clusters') {
+        expect(rounds).toBeNull();
+        continue;
+      }
+      expect(rounds!.proof.base).toEqual({ multiple: of.proof.base.multiple, plus: 0 });
+      for (const { nodes } of rounds!.text.rows) {
+        expect(nodes.some(({ op }) => op === 'join')).toBe(way !== 'spiral');
+        expect(nodes.some(({ op }) => op === 'turn')).toBe(way === 'turned');
+        if (way === 'spiral') expect(nodes[0]!.op).not.toBe('chain');
+      }
+    }
   });
 });
