@@ -11,6 +11,15 @@ async function rewrite(text: string): Promise<void> {
   await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text);
 }
 
+/** The written pattern of a design, once it is worked through without a difference. */
+async function provenPattern(name: string): Promise<string> {
+  await browser.open(design(name, 'pattern'));
+  await browser.eventually(async () =>
+    expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference$/),
+  );
+  return browser.text('[data-testid=pattern]');
+}
+
 describe('a stitch pattern', () => {
   it('shows its rows, what follows from them, and its chart', async () => {
     await browser.open(design('tolleyfield-vest', 'fabric'));
@@ -55,11 +64,7 @@ describe('a stitch pattern', () => {
     );
     await browser.saved();
     await browser.planned();
-    await browser.open(design('tolleyfield-vest', 'pattern'));
-    await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference/),
-    );
-    const text = await browser.text('[data-testid=pattern]');
+    const text = await provenPattern('tolleyfield-vest');
     expect(text).toMatch(
       /Row 1 \(RS\): sc in the 2nd ch from the hook, \*sk the next 2 ch, 5 dc in the next ch/,
     );
@@ -77,11 +82,7 @@ describe('a stitch pattern', () => {
     await browser.keys(Key.TAB);
     await browser.saved();
     await browser.planned();
-    await browser.open(design('tolleyfield-vest', 'pattern'));
-    await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference/),
-    );
-    const text = await browser.text('[data-testid=pattern]');
+    const text = await provenPattern('tolleyfield-vest');
     expect(text).toContain('Keep 3 sts at each edge of pieces worked in rows in plain');
     expect(text).toMatch(/with 3 plain \w+ at the right edge and 3 at the left/);
     // The symbols of the chart are explained below it.
@@ -100,11 +101,7 @@ describe('a stitch pattern', () => {
     );
     await browser.saved();
     await browser.planned();
-    await browser.open(design('sedgecombe-cardigan', 'pattern'));
-    await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=proof]')).toMatch(/stitches, 9 sizes, no difference$/),
-    );
-    expect(await browser.text('[data-testid=pattern]')).toMatch(
+    expect(await provenPattern('sedgecombe-cardigan')).toMatch(
       /The last of these rows has, from the right edge:/,
     );
     await browser.open(design('sedgecombe-cardigan', 'shape'));

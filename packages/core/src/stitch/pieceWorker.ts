@@ -101,12 +101,10 @@ export class PieceWorker {
 
   private firstRound(row: Row, way: RoundWay, beginning: Beginning, ahead: readonly Line[]): WorkedRow {
     const rounds = this.roundsFor(way, row.count);
-    if (rounds && beginning === 'chain') {
-      const ring = plainFoundation(row.count);
-      const { row: pattern } = patternRowAt(rounds.text, 0);
-      return this.ringRow(row, workRow(pattern, ring, { turned: false, round: true }), rounds, 0);
-    }
-    if (rounds && ahead.length === 0 && isPlainRow(rounds.text.rows[0]!)) {
+    // A plain round is the first of patterns that begin with one.
+    const begins =
+      beginning === 'chain' || (ahead.length === 0 && isPlainRow(rounds?.text.rows[0] ?? { nodes: [] }));
+    if (rounds && begins) {
       const { row: pattern } = patternRowAt(rounds.text, 0);
       const course = workRow(pattern, plainFoundation(row.count), { turned: false, round: true });
       return this.ringRow(row, course, rounds, 0);
@@ -220,9 +218,12 @@ export class PieceWorker {
   /** A round that gains or loses whole repeats; null where the pattern has no way to. */
   private unitRound(row: Row, way: RoundWay, below: PartStitches): WorkedRow | null {
     const rounds = this.roundsFor(way, row.count);
-    if (!rounds || below.course.foundation) return null;
+    // Over repeats with plain stitches beside them nothing is known of where a repeat of the round would lie.
+    const begins = below.done === 0 && below.zones.length === 0;
+    if (!rounds || !(below.ring || begins)) return null;
     const { multiple } = rounds.proof.base;
-    const repeats = shapedRepeats(row, multiple, below.course.width / multiple);
+    const { width } = below.course;
+    const repeats = width % multiple === 0 ? shapedRepeats(row, multiple, width / multiple) : null;
     if (!repeats) return null;
     const { index } = patternRowAt(rounds.text, below.done);
     try {
@@ -389,12 +390,9 @@ export class PieceWorker {
       width,
       slips: [],
     };
-    const [first, last] =
-      direction === 1
-        ? [zone.low, zone.low + width]
-        : [context.high - zone.low - width, context.high - zone.low];
-    const begins = context.flat && first === (direction === 1 ? context.low : 0);
-    const ends = context.flat && last === (direction === 1 ? context.high : context.high - context.low);
+    const [right, left] = [zone.low === context.low, zone.low + width === context.high];
+    const begins = context.flat && (direction === 1 ? right : left);
+    const ends = context.flat && (direction === 1 ? left : right);
     const inner = (nodes: readonly Node[]): Node[] => {
       const own = embed(nodes, begins ? null : 'next', ends ? null : 0);
       return begins ? own : [this.idleChain(), ...own];
