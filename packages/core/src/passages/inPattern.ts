@@ -230,7 +230,7 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
   const at = rowsOfPart(part, soFar);
   const rows = to.map((n, size) => at(size, n));
   const round = soFar.wayOf(part) !== undefined;
-  const [one, many] = round ? ['rnd', 'rnds'] : ['row', 'rows'];
+  const one = round ? 'rnd' : 'row';
   const { name } = fabric;
   const rings = soFar.unitOf(part) !== null;
   const whole = fabric.shaping === 'units' && way === 'edges' && !round;
@@ -243,20 +243,78 @@ export function afterShaping(part: string, to: readonly number[], way: ShapedWay
         : way === 'lines'
           ? `Keep the repeats of ${name} above each other between the lines; sts beside a line that make no whole repeat are plain ${stitch}.`
           : `Keep the repeats of ${name} above each other; sts at an edge that make no whole repeat are plain ${stitch}.`;
-  if (rows.some((row) => row === null)) return [[keep]];
+  return withLast([keep], rows, to, part, soFar, whole || rings || round);
+}
+
+/** What is kept in some rows, and what the last of them then has; `bare` where no plain stitches need no word. */
+function withLast(
+  keep: Line,
+  rows: readonly (StitchedRow | null)[],
+  to: readonly number[],
+  part: string,
+  soFar: PieceSoFar,
+  bare: boolean,
+): Line[] {
+  const round = soFar.wayOf(part) !== undefined;
+  const many = round ? 'rnds' : 'rows';
+  if (rows.some((row) => row === null)) return [keep];
   const followed = rows.map((row) => row!);
   if (followed.every(({ pattern }) => pattern === null))
-    return [line`${keep} The last of these ${many!} is plain throughout.`];
+    return [line`${{ inline: keep }} The last of these ${many} is plain throughout.`];
   const places = placesLine(followed, to, part, soFar);
-  if (places.length > 0) return [[keep], ...places];
+  if (places.length > 0) return [keep, ...places];
   const plain = followed.map((row, size) => fromTheRight(row, seenAt(to[size]!, part, soFar)).plain);
   const beside =
-    (whole || rings || round) && plain.every(([right, left]) => right === 0 && left === 0)
+    bare && plain.every(([right, left]) => right === 0 && left === 0)
       ? []
       : line`, ${plain.map(([right]) => right!)} plain sts at the ${round ? 'beginning of the rnd' : 'right edge'} and ${plain.map((all) => all.at(-1)!)} at ${round ? 'its end' : 'the left'}`;
   return [
-    line`${keep} The last of these ${many!} has ${followed.map(repeatsIn)} repeats${{ inline: beside }}.`,
+    line`${{ inline: keep }} The last of these ${many} has ${followed.map(repeatsIn)} repeats${{ inline: beside }}.`,
   ];
+}
+
+/**
+ * Which rows of the pattern short rows are, and the one that closes them.
+ *
+ * @param from last row before them
+ * @param to the row that closes them
+ */
+export function shortInPattern(
+  part: string,
+  from: readonly number[],
+  to: readonly number[],
+  soFar: PieceSoFar,
+): Line[] {
+  const { stitches, fabric, stitch } = soFar;
+  if (stitches.is !== 'rows' || stitches.text.work === 'tunisian') return [];
+  const at = rowsOfPart(part, soFar);
+  const begins = from.map(
+    (n, size) => 1 + lastOf(n + 1, to[size]!, (row) => at(size, row)?.pattern === null),
+  );
+  // A round that closes them may be plain, so that whole rounds of the pattern begin above it.
+  const ends = to.map((n, size) => (at(size, n)?.pattern === null ? n - 1 : n));
+  const numbers = stitches.text.rows.map(({ n }, i) => n ?? i + 1);
+  const followed = begins.every(
+    (n, size) =>
+      n <= ends[size]! &&
+      lastOf(n, ends[size]!, (row) => at(size, row)?.pattern != null && !at(size, row)!.ring) === ends[size],
+  );
+  const plain = begins.every((n, size) => n > to[size]!);
+  const keep = followed
+    ? line`Work rows ${begins.map((n, size) => rangeInWords(n, ends[size]!))} of the piece in ${fabric.name}, beginning with row ${begins.map((n, size) => numbers[at(size, n)!.pattern!]!)} and ending with row ${ends.map((n, size) => numbers[at(size, n)!.pattern!]!)} of it, the repeats above each other; sts beside a turn, and such as make no whole repeat, are plain ${stitch}.`
+    : plain
+      ? [`Work these rows in plain ${stitch}, and begin ${fabric.name} anew above them.`]
+      : [
+          `Keep the repeats of ${fabric.name} above each other; sts beside a turn, and such as make no whole repeat, are plain ${stitch}.`,
+        ];
+  return withLast(
+    keep,
+    to.map((n, size) => at(size, n)),
+    to,
+    part,
+    soFar,
+    soFar.wayOf(part) !== undefined,
+  );
 }
 
 const LEFT_OUT = '(?:–|\\d+)';
@@ -284,11 +342,23 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it)\\.(?: The last of these (?:rows|rnds) (?:is (plain) throughout|has (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
+      `^(?:Keep the repeats of (.+?) above each other.*?; .+?|Shape by whole repeats of (.+?): .+?|Work each (?:row|rnd) that shapes in plain ${STITCH}, and begin (.+?) anew above it|Work these rows in plain ${STITCH}, and begin (.+?) anew above them|Work rows (\\d+)(?:–(\\d+))? of the piece in (.+?), beginning with row (\\d+) and ending with row (\\d+) of it, .+?)\\.(?: The last of these (?:rows|rnds) (?:is (plain) throughout|has (\\d+) repeats?(?:, (\\d+) plain sts? at the (?:right edge|beginning of the rnd) and (\\d+) at (?:the left|its end))?)\\.)?$`,
     ),
-    read: ([, kept, whole, anew, plain, repeats, right, left], reader) => {
-      const of = (kept ?? whole ?? anew)!;
+    read: (
+      [, kept, whole, anew, above, from, to, short, first, last, plain, repeats, right, left],
+      reader,
+    ) => {
+      const of = (kept ?? whole ?? anew ?? above ?? short)!;
       reader.said.names.push({ of, from: reader.maker.now().n });
+      if (short !== undefined)
+        reader.inPattern({
+          of,
+          from: Number(from),
+          to: Number(to ?? from),
+          first: Number(first),
+          last: Number(last),
+          edges: null,
+        });
       if (plain !== undefined) reader.placesAfter(`${reader.maker.now().count} plain`);
       else if (repeats !== undefined)
         reader.placesAfter({ repeats: Number(repeats), edges: [Number(right ?? 0), Number(left ?? 0)] });

@@ -40,7 +40,14 @@ export class RowMaker {
       from,
       flat = false,
       spread = false,
-    }: { add?: number; from?: readonly Source[]; flat?: boolean; spread?: boolean } = {},
+      graded,
+    }: {
+      add?: number;
+      from?: readonly Source[];
+      flat?: boolean;
+      spread?: boolean;
+      graded?: Row['graded'];
+    } = {},
   ): void {
     const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
     const round = flat ? undefined : state.round;
@@ -52,6 +59,7 @@ export class RowMaker {
     state.side = round === 'joined' || round === 'spiral' ? 'RS' : state.side === 'RS' ? 'WS' : 'RS';
     const row: Row = { n: state.n, part: state.name, side: state.side, from: sources, steps, count, by, add };
     if (spread) row.spread = true;
+    if (graded) row.graded = graded;
     if (round) row.round = round;
     if (state.rejoin) row.rejoin = true;
     state.rejoin = false;

@@ -1,10 +1,15 @@
+import { stitchOf, type Stitch } from '../fabric/fabric.js';
+import { ReadFault } from '../read/maker.js';
 import { COUNT } from '../read/words.js';
 import type { ShortRows } from '../shaping/shortRows.js';
-import type { Take } from '../work/rows.js';
+import type { Row, Take } from '../work/rows.js';
+import { gradedStitches } from '../stitch/graded.js';
+import { heightOf, isStitchKind } from '../stitch/kinds.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
-import type { PieceSoFar, Reached } from './pieceSoFar.js';
+import { shortInPattern } from './inPattern.js';
+import type { Reached } from './pieceSoFar.js';
 import type { PartState, RowMaker } from './rowMaker.js';
 
 /** Short rows over the last row, and the row that closes them. */
@@ -13,27 +18,37 @@ export interface Short {
   part: string;
   shortRows: ShortRows;
   label: string;
+  /** Stitches that fall to the lowest before and after each turn inside the row below. */
+  graded?: number;
 }
 
 export const short: PassageKind<Short> = {
-  rows: ({ part, shortRows }, maker) => workShort(maker, maker.part(part), shortRows),
+  rows: ({ part, shortRows, graded = 0 }, maker) => workShort(maker, maker.part(part), shortRows, graded),
   words: (all, soFar) => {
     const { part } = all[0]!;
     const before = soFar.of(part);
-    const lines = [...writeShort(all, before, soFar.wordsOf(part)), ...plainInRounds(part, soFar)];
-    soFar.reach(
-      part,
-      all.map(({ shortRows: { rows, closing } }, size) => ({
-        n: before[size]!.n + rows.length + (closing ? 1 : 0),
-        count: before[size]!.count,
-      })),
-    );
-    return lines;
+    const reached = all.map(({ shortRows: { rows, closing } }, size) => ({
+      n: before[size]!.n + rows.length + (closing ? 1 : 0),
+      count: before[size]!.count,
+    }));
+    soFar.reach(part, reached);
+    const numbers = (of: readonly Reached[]) => of.map(({ n }) => n);
+    return [
+      ...gradedWords(all, stitchOf(soFar.fabric)),
+      ...writeShort(all, before, soFar.wordsOf(part)),
+      ...shortInPattern(part, numbers(before), numbers(reached), soFar),
+    ];
   },
   sentences: [
     {
-      form: /^Work these rows and the rnd after them in plain .+?, and begin (.+) anew above them\.$/,
-      read: ([, of], reader) => reader.said.names.push({ of: of!, from: reader.maker.now().n }),
+      form: new RegExp(
+        `^Leave no step where a short row turns inside the work: (.+) before the turn, (.+) after it\\.$`,
+      ),
+      read: ([, before, after], reader) => {
+        reader.graded = readGraded(before!);
+        if (readGraded([...after!.split(', ')].reverse().join(', ')) !== reader.graded)
+          throw new ReadFault('the stitches before and after a turn are not alike');
+      },
     },
     {
       form: /^.+, short rows (\d+)–(\d+), turning at both ends, one after the other over these sts of the last full (?:row|rnd), counted from the left of its right side \(.+\): (.+)$/,
@@ -73,20 +88,46 @@ export const short: PassageKind<Short> = {
     `${label}: ${rows.length} short ${rows.length === 1 ? 'row' : 'rows'}${closing ? ', closed by a row over all' : ''}`,
 };
 
-/** Rows that turn are no rounds of a pattern: short rows over rounds are plain. */
-function plainInRounds(part: string, soFar: PieceSoFar): Line[] {
-  const { stitches, stitch, fabric } = soFar;
-  if (stitches.is !== 'rows' || soFar.wayOf(part) === undefined) return [];
+/** How the stitches beside a turn fall to the lowest: "hdc, sc before the turn, sc, hdc after it". */
+function gradedWords(shorts: readonly Short[], stitch: Stitch): Line[] {
+  if (shorts.every(({ graded = 0 }) => graded === 0)) return [];
+  const falls = shorts.map(({ graded = 0 }) => {
+    const kinds = gradedStitches(stitch, graded);
+    const groups = [...new Set(kinds)].map((kind) => {
+      const many = kinds.filter((one) => one === kind).length;
+      return many > 1 ? `${many} ${kind}` : kind;
+    });
+    return groups.length > 0 ? groups : [stitch];
+  });
   return [
-    [`Work these rows and the rnd after them in plain ${stitch}, and begin ${fabric.name} anew above them.`],
+    line`Leave no step where a short row turns inside the work: ${falls.map((all) => all.join(', '))} before the turn, ${falls.map((all) => [...all].reverse().join(', '))} after it.`,
   ];
+}
+
+/** How many stitches "2 dc, hdc, sc" are that fall to the lowest; a plain stitch alone does not fall. */
+function readGraded(words: string): number {
+  const groups = words.split(', ').map((one) => {
+    const [, many, kind] = /^(?:(\d+) )?(\S+)$/.exec(one) ?? [];
+    if (!kind || !isStitchKind(kind)) throw new ReadFault(`“${one}” is no stitch`);
+    return { many: Number(many ?? 1), height: heightOf(kind) };
+  });
+  if (groups.length === 1 && groups[0]!.height > 1) return 0;
+  groups.forEach(({ height }, i) => {
+    if (height >= (groups[i - 1]?.height ?? Infinity)) throw new ReadFault(`“${words}” does not fall`);
+  });
+  return groups.reduce((sum, { many }) => sum + many, 0);
 }
 
 /**
  * Short rows leave stitches of older rows live beside them: each next row takes up what lies in its span. Over a round spans
  * may reach back across its joining: places below 0 lie before it.
  */
-function workShort(maker: RowMaker, state: PartState, { stitches, rows: short, closing }: ShortRows): void {
+function workShort(
+  maker: RowMaker,
+  state: PartState,
+  { stitches, rows: short, closing }: ShortRows,
+  graded: number,
+): void {
   /** What lies on the hook from left to right: rows and the places of their stitches, one for each stitch of the base. */
   const surface: { n: number; at: number }[] = Array.from({ length: stitches }, (_, at) => ({
     n: state.n,
@@ -103,7 +144,14 @@ function workShort(maker: RowMaker, state: PartState, { stitches, rows: short, c
     return takes;
   };
   const cover = (from: number, to: number, flat: boolean) => {
-    maker.row(state, [{ do: 'work', times: to - from }], 0, { from: spanOf(from, to), flat });
+    // The ends of the full row, and the joining of a round, are no turns inside the piece.
+    const fall = (place: number) => (flat && place % stitches !== 0 ? graded : 0);
+    const falls: Row['graded'] = [fall(from), fall(to)];
+    maker.row(state, [{ do: 'work', times: to - from }], 0, {
+      from: spanOf(from, to),
+      flat,
+      ...(falls.some((many) => many > 0) ? { graded: falls } : {}),
+    });
     for (let i = from; i < to; i += 1) surface[(i + stitches) % stitches] = { n: state.n, at: i - from };
   };
   short.forEach(({ from, to }, i) => {

@@ -90,7 +90,15 @@ export class Maker {
       add = 0,
       flat = false,
       spread = false,
-    }: { from?: readonly Source[]; by?: number; add?: number; flat?: boolean; spread?: boolean } = {},
+      graded,
+    }: {
+      from?: readonly Source[];
+      by?: number;
+      add?: number;
+      flat?: boolean;
+      spread?: boolean;
+      graded?: Row['graded'];
+    } = {},
   ): void {
     const part = this.now();
     const sources = from ?? part.next ?? [{ part: part.name, n: part.n, take: part.count, at: 0 }];
@@ -109,6 +117,7 @@ export class Maker {
       by,
       add,
       ...(spread ? { spread } : {}),
+      ...(graded ? { graded } : {}),
       ...(round ? { round } : {}),
       ...(part.rejoin ? { rejoin: true } : {}),
     });
@@ -246,8 +255,12 @@ export class Maker {
     };
   }
 
-  /** Short rows over the last full row: each takes up what lies in its span, from and to counted from the left. */
-  short(spans: readonly { from: number; to: number }[], closing: boolean): void {
+  /**
+   * Short rows over the last full row: each takes up what lies in its span, from and to counted from the left.
+   *
+   * @param graded stitches that fall to the lowest at every turn inside the row below
+   */
+  short(spans: readonly { from: number; to: number }[], closing: boolean, graded: number): void {
     const part = this.now();
     const width = part.count;
     const lies = Array.from({ length: width }, (_, at) => ({ n: part.n, at }));
@@ -259,7 +272,13 @@ export class Maker {
         if (last && last.n === n && last.at + last.take === at) last.take += 1;
         else takes.push({ part: part.name, n, take: 1, at });
       }
-      this.row([{ do: 'work', times: to - from }], { from: takes, flat });
+      const fall = (place: number) => (flat && place % width !== 0 ? graded : 0);
+      const falls: Row['graded'] = [fall(from), fall(to)];
+      this.row([{ do: 'work', times: to - from }], {
+        from: takes,
+        flat,
+        ...(falls.some((many) => many > 0) ? { graded: falls } : {}),
+      });
       for (let i = from; i < to; i += 1) lies[(i + width) % width] = { n: part.n, at: i - from };
     };
     let yarn = part.round ? 0 : part.side === 'RS' ? 0 : width;

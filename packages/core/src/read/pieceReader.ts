@@ -93,6 +93,8 @@ export class PieceReader {
   readonly edgeWays = new Set<number>();
   /** A row over several parts that shapes at lines, of which the sections are not told yet. */
   private united: { at: number } | null = null;
+  /** Stitches that fall to the lowest at the turns of the short rows that come. */
+  graded = 0;
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
   private divided = false;
@@ -268,7 +270,8 @@ export class PieceReader {
 
   private workShortRows(closing: boolean): void {
     if (!this.spans) return;
-    this.maker.short(this.spans, closing);
+    this.maker.short(this.spans, closing, this.graded);
+    this.graded = 0;
     this.spans = null;
   }
 

@@ -3,6 +3,7 @@ import { hasSides } from './behind.js';
 import { foundationChain, plainCourse, stitchesIn, type Course, type Unit } from './course.js';
 import { embed } from './embed.js';
 import { workRow } from './hook.js';
+import { gradedStitches } from './graded.js';
 import { heightOf, type StitchKind } from './kinds.js';
 import { roundsOfFabric, type FabricStitches } from './ofFabric.js';
 import { rowOverStitches } from './overStitches.js';
@@ -255,11 +256,17 @@ export class PieceWorker {
     const direction = directionOf(row);
     const pattern = patternRowAt(text, below.done);
     const joinedRound = row.round !== undefined && row.round !== 'turned';
-    // Short rows over rounds, and the round that closes them, are plain: the pattern begins anew above them.
-    const overRounds = below.rounds && (row.round === undefined || row.from.length > 1);
+    // Whole rounds of the pattern begin anew above a plain one that closes short rows.
+    const closesPlain =
+      this.units &&
+      below.rounds &&
+      row.round !== undefined &&
+      row.from.length > 1 &&
+      this.roundsFor(row.round, row.count) !== null;
     // A pattern that has sides begins from its own: one more plain row brings it there.
     const waits =
-      (below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided) || overRounds;
+      closesPlain || (below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided);
+    const [fallsLeft, fallsRight] = row.graded ?? [0, 0];
     const natural = (pattern.row.side === 'RS' ? 1 : -1) as 1 | -1;
     const mirrored = below.done === 0 ? !joinedRound && natural !== direction : below.mirrored;
     const context: RowContext = {
@@ -271,6 +278,7 @@ export class PieceWorker {
       flat: row.round === undefined,
       low,
       high: low + row.count,
+      keptPlain: [Math.max(this.edges, fallsRight), Math.max(this.edges, fallsLeft)],
     };
     const lines = linesFor(shaping, below, ahead, low);
     const parts: Surface[] = [];
@@ -292,7 +300,7 @@ export class PieceWorker {
         );
       }
     }
-    const all = joined(parts);
+    const all = this.graded(joined(parts), fallsRight, fallsLeft);
     const width = this.zonesWidth(zones);
     this.check(all.units, pattern.index, zones, row.count - width);
     const idles = zones.length === 0 && below.zones.length === 0 && below.done === 0;
@@ -310,13 +318,25 @@ export class PieceWorker {
       zones,
       ring: false,
       // Behind shaping that is spread over a row the pattern begins anew.
-      done: shaping.spread || idles || overRounds ? 0 : below.done + 1,
+      done: shaping.spread || idles || closesPlain ? 0 : below.done + 1,
       rounds: below.rounds || row.round !== undefined,
       mirrored: context.mirrored,
       lines: lines.next,
     };
     const index = zones.length > 0 ? pattern.index : null;
     return { state, row: this.stitched(row.count, index, zones, course, direction) };
+  }
+
+  /** The row with the stitches at its ends as low as they fall towards a turn. */
+  private graded(row: Surface, right: number, left: number): Surface {
+    if (right + left === 0) return row;
+    const [towardsRight, towardsLeft] = [right, left].map((many) => gradedStitches(this.plain, many));
+    const high = row.low + row.width;
+    const units = row.units.map((unit) => {
+      const kind = towardsRight![row.low + right - 1 - unit.x] ?? towardsLeft![unit.x - (high - left)];
+      return kind ? { ...unit, kind, stitch: { kind } } : unit;
+    });
+    return { ...row, units };
   }
 
   /** A stretch that is not shaped: repeats that go on, grow or begin in it, and plain stitches beside them. */
@@ -348,7 +368,10 @@ export class PieceWorker {
       }
     };
     const room = context.flat
-      ? [Math.max(at, context.low + this.edges), Math.min(high, context.high - this.edges)]
+      ? [
+          Math.max(at, context.low + context.keptPlain[0]),
+          Math.min(high, context.high - context.keptPlain[1]),
+        ]
       : [at, high];
     for (const [from, to] of between(lines, room[0]!, room[1]!)) {
       const kept = below.flatMap((zone) => clipped(zone, from, to, base) ?? []);
@@ -496,4 +519,6 @@ interface RowContext {
   /** Where the row begins and ends. */
   low: number;
   high: number;
+  /** Stitches at its right and left end that are plain in any case. */
+  keptPlain: readonly [right: number, left: number];
 }

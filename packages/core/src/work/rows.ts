@@ -65,6 +65,8 @@ export interface Row {
   add: number;
   /** It is shaped at places spread over it, not at its ends or beside lines. */
   spread?: true;
+  /** Stitches at its left and right end that fall to the lowest towards a turn inside the piece. */
+  graded?: readonly [left: number, right: number];
   /** Given for a round; rows are turned at both ends. */
   round?: RoundWay;
   /** The yarn is joined anew where the row begins. */

@@ -84,6 +84,7 @@ function goesOn(before: Row, row: Row): boolean {
     row.by === 0 &&
     row.add === 0 &&
     !row.rejoin &&
+    !row.graded &&
     row.steps.length === 1 &&
     step!.do === 'work' &&
     step!.times === row.count &&

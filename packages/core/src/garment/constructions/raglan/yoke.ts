@@ -86,7 +86,7 @@ export function yoke(input: Input, counts: GarmentCounts): RaglanYoke {
     ...(short > 0
       ? [
           // The first turns lie at the back's own lines, the last where the front begins.
-          raisedBack(style, {
+          raisedBack(style, fabric, {
             stitches,
             rows: counts.of('neck.drop'),
             nearest: Math.floor(counts.of('neck.back') / 2),

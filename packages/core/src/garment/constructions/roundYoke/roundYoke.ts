@@ -73,7 +73,7 @@ function program(input: Input, counts: GarmentCounts): Program {
       ...(short > 0
         ? [
             // From a sixth of the neck on each side of the centre back to three eighths: the front keeps a quarter.
-            raisedBack(style, {
+            raisedBack(style, fabric, {
               stitches: neck,
               rows: counts.of('neck.drop'),
               nearest: Math.round(neck / 6),

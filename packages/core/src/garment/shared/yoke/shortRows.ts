@@ -1,5 +1,7 @@
+import { shapingUnit, stitchOf, type Fabric } from '../../../fabric/fabric.js';
 import type { Passage } from '../../../passages/passage.js';
 import { neckShortRows } from '../../../shaping/shortRows.js';
+import { gradedAtTurns } from '../../../stitch/graded.js';
 import type { GarmentCounts } from '../../counts.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
@@ -21,6 +23,7 @@ export function shortRowsOf(style: YokeStyle, counts: GarmentCounts): { many: nu
  */
 export function raisedBack(
   style: YokeStyle,
+  fabric: Fabric,
   {
     stitches,
     rows,
@@ -35,10 +38,12 @@ export function raisedBack(
   const reach = Array.from({ length: turns }, (_, i) =>
     turns === 1 ? most : least + Math.floor(((most - least) * i) / (turns - 1)),
   );
+  const shortRows = neckShortRows(stitches, open ? Math.floor(stitches / 2) : 0, reach, !open);
   return {
     kind: 'short',
     part: 'main',
-    shortRows: neckShortRows(stitches, open ? Math.floor(stitches / 2) : 0, reach, !open),
+    shortRows,
     label: 'Back of the neck',
+    graded: gradedAtTurns(stitchOf(fabric), shortRows.rows, shapingUnit(fabric)),
   };
 }

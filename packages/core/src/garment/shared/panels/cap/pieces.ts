@@ -1,9 +1,10 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { shapedRows, shapingUnit } from '../../../../fabric/fabric.js';
+import { shapedRows, shapingUnit, stitchOf } from '../../../../fabric/fabric.js';
 import { perCm } from '../../../../fabric/gauge.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
+import { gradedAtTurns } from '../../../../stitch/graded.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
 import type { GarmentCounts } from '../../../counts.js';
 import { ends, foundation, SLEEVE_PIECE } from '../../pieces.js';
@@ -152,6 +153,8 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
   const { style, fabrics } = input;
   const fabric = fabrics.get(own.fabric ?? style.fabric)!;
   const cap = capOf(counts);
+  const unit = capUnit(own, fabric);
+  const shortRows = capShortRows(cap, unit);
   const [under, width] = [counts.of('sleeve.rows'), counts.of('sleeve.top')];
   const rows = under + cap.rows;
   const round = inRounds(style, own);
@@ -179,7 +182,13 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
         along: 'the armhole, from the middle of its base over the shoulder and down again',
         ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
       },
-      { kind: 'short', part: 'main', shortRows: capShortRows(cap, capUnit(own, fabric)), label: 'Cap' },
+      {
+        kind: 'short',
+        part: 'main',
+        shortRows,
+        label: 'Cap',
+        graded: gradedAtTurns(stitchOf(fabric), shortRows.rows, unit),
+      },
       {
         kind: 'shape',
         part: 'main',
