@@ -103,7 +103,7 @@ export class PieceSoFar {
   /** Stitches that a shaped round of a part changes by at each place: a repeat; null where it is shaped by stitches. */
   unitOf(part: string): number | null {
     const { stitches } = this;
-    if (stitches.is !== 'rows' || this.wayOf(part) !== 'joined') return null;
+    if (stitches.is !== 'rows' || this.wayOf(part) === undefined) return null;
     this.stitchedRows();
     return this.shapesByUnits ? stitches.proof.base.multiple : null;
   }

@@ -197,7 +197,7 @@ export class PieceWorker {
       const ring = this.nextInRing(row, row.round, only.state, ahead);
       if (ring) return ring;
     }
-    if (this.units && row.round === 'joined' && under.length === 1 && only && 'state' in only) {
+    if (this.units && row.round && under.length === 1 && only && 'state' in only) {
       const shaped = this.unitRound(row, row.round, only.state);
       if (shaped) return shaped;
     }
@@ -230,7 +230,7 @@ export class PieceWorker {
     try {
       return this.ringRow(
         row,
-        workUnitRound(rounds, index, below.course, repeats),
+        workUnitRound(rounds, index, below.course, repeats, way === 'turned' && below.done > 0),
         rounds,
         index,
         below.done,

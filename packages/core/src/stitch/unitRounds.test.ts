@@ -1,15 +1,15 @@
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
-import type { Row, Step } from '../work/rows.js';
+import type { RoundWay, Row, Step } from '../work/rows.js';
 import { stitchesIn } from './course.js';
 import { workRow } from './hook.js';
 import { fabricStitches, roundsOfFabric } from './ofFabric.js';
 import { workPattern } from './prove.js';
 import { shapedRepeats, workUnitRound } from './unitRounds.js';
 
-const roundsOf = (id: string) => {
+const roundsOf = (id: string, way: RoundWay = 'joined') => {
   const found = fabricStitches(STITCH_PATTERNS.find(({ fabric }) => fabric.id === id)!.fabric);
   if (found.is !== 'rows') throw new Error(`${id} is plain`);
-  return roundsOfFabric(found, 'joined')!;
+  return roundsOfFabric(found, way)!;
 };
 const round = (steps: Step[], by: number, spread?: true): Row => ({
   n: 3,
@@ -46,8 +46,13 @@ describe('a round shaped by whole repeats', () => {
   });
 
   // Two V's in one V, one cluster over two spaces (common practice); the next round goes on as if nothing had happened.
-  it.each(['v-stitch', 'granny-clusters', 'mesh-1', 'mesh-2'])('in %s goes on as its rounds do', (id) => {
-    const rounds = roundsOf(id);
+  it.each(
+    ['v-stitch', 'granny-clusters', 'mesh-1', 'mesh-2'].flatMap((id) =>
+      (['joined', 'turned'] as const).map((way) => [id, way] as const),
+    ),
+  )('in %s, %s, goes on as its rounds do', (id, way) => {
+    const turned = way === 'turned';
+    const rounds = roundsOf(id, way);
     const { multiple } = rounds.proof.base;
     const { rows } = workPattern(rounds.text, 12 * multiple, 3);
     const below = rows.at(-1)!.course;
@@ -78,12 +83,13 @@ describe('a round shaped by whole repeats', () => {
         13,
       ],
     ] as const) {
-      const made = workUnitRound(rounds, index, below, repeats);
+      const made = workUnitRound(rounds, index, below, repeats, turned);
+      expect(made.direction).toBe(turned ? -below.direction : below.direction);
       const { stitches } = rounds.proof.rows[index]!;
       expect(stitchesIn(made)).toBe(stitches.multiple * many + stitches.plus);
       const { last, first } = rounds.text.repeat;
       const next = index + 1 > last ? first : index + 1;
-      const after = workRow(rounds.text.rows[next]!, made, { turned: false, round: true });
+      const after = workRow(rounds.text.rows[next]!, made, { turned, round: true });
       const rule = rounds.proof.rows[next]!.stitches;
       expect(stitchesIn(after)).toBe(rule.multiple * many + rule.plus);
     }

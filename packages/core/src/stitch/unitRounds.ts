@@ -57,6 +57,7 @@ function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] |
  * the one and its second half in the other.
  *
  * @param below the round below, whole repeats throughout
+ * @param turned whether the work was turned after it
  * @throws StitchError where the pattern's repeats cannot be doubled or joined so
  */
 export function workUnitRound(
@@ -64,20 +65,26 @@ export function workUnitRound(
   index: number,
   below: Course,
   repeats: readonly Repeats[],
+  turned = false,
 ): Course {
   const { multiple } = proof.base;
-  const start = below.units[0]!.x;
-  // The last repeats reach over the joining.
+  const direction = turned ? (-below.direction as 1 | -1) : below.direction;
+  const seen = alongWork(below, turned);
+  const start = seen[0]!.x;
+  // The first and the last repeats reach over the joining.
+  const ring: Surface = { units: seen, low: start, width: below.width };
   const around: Surface = {
-    units: [...below.units, ...moved({ ...below }, below.width).units],
-    low: start,
-    width: 2 * below.width,
+    units: [...moved(ring, -below.width).units, ...seen, ...moved(ring, below.width).units],
+    low: start - below.width,
+    width: 3 * below.width,
   };
   const parts: Surface[] = [];
   let [from, at] = [start, start];
   for (const { under, makes } of repeats) {
-    const own = cut(around, from, from + (under + 1) * multiple);
     const sample = sampleOf(text, index, makes, multiple);
+    // A space at the joining lies before the first stitch that comes after it.
+    const before = sample.some(({ feet: [foot] }) => foot! < -0.4) ? multiple : 0;
+    const own = cut(around, from - before, from + (under + 1) * multiple);
     const units =
       makes === under ? sample : makes > under ? inOnePlace(sample, multiple) : overTwo(sample, multiple);
     const course: Course = {
@@ -99,7 +106,18 @@ export function workUnitRound(
     at += makes * multiple;
   }
   const all = joined(parts);
-  return { ...below, units: all.units, width: all.width, slips: [] };
+  const units = direction === 1 ? all.units : all.units.map(mirrored);
+  return { ...below, units, direction, low: direction * start, width: all.width, slips: [] };
+}
+
+/** What a round offers to the next one in the order in which that comes to it: places rise from where it begins. */
+function alongWork({ units, direction }: Course, turned: boolean): Unit[] {
+  const order = turned ? [...units].reverse() : [...units];
+  return (turned ? -direction : direction) === 1 ? order : order.map(mirrored);
+}
+
+function mirrored(unit: Unit): Unit {
+  return { ...unit, x: -unit.x, feet: unit.feet.map((foot) => -foot) };
 }
 
 /** Repeats before those that are taken for a sample: a round begins unlike it goes on. */
@@ -110,12 +128,20 @@ function sampleOf(text: StitchText, index: number, repeats: number, multiple: nu
   const { rows } = workPattern(text, (repeats + 2 * BEFORE) * multiple, 2);
   // The first round lies on stitches that are there, those that repeat on each other.
   const at = index === rows[0]!.row ? 0 : rows.findLastIndex(({ row }) => row === index);
-  const { units } = rows[at]!.course;
+  const { course } = rows[at]!;
+  const units = alongWork(course, false);
   const first = units[0]!.x + BEFORE * multiple;
-  const below = (at === 0 ? 0 : rows[at - 1]!.course.units[0]!.x) + BEFORE * multiple;
+  const below = (at === 0 ? 0 : beginOf(rows[at - 1]!.course, course)) + BEFORE * multiple;
   return units
     .filter(({ x }) => x > first - 0.5 && x < first + repeats * multiple - 0.5)
     .map((unit) => ({ ...unit, x: unit.x - first, feet: unit.feet.map((foot) => foot - below) }));
+}
+
+/** Where the round below begins as the one above it comes to it, of the places round the ring the one nearest to its own beginning. */
+function beginOf(below: Course, above: Course): number {
+  const turned = below.direction !== above.direction;
+  const [begin, own] = [alongWork(below, turned)[0]!.x, alongWork(above, false)[0]!.x];
+  return begin + below.width * Math.round((own - begin) / below.width);
 }
 
 /** The second of two repeats in the places of the first. */
