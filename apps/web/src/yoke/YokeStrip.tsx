@@ -2,6 +2,7 @@ import { memo } from 'react';
 import {
   countOf,
   fastRows,
+  type PassageOf,
   type PlannedPiece,
   type RaglanStyle,
   type RoundYokeStyle,
@@ -151,7 +152,7 @@ export const YokeStrip = memo(function YokeStrip({
         })}
       {shape?.kind === 'shape' &&
         style.increases &&
-        shape.schedule.events.map((event, i, events) => {
+        increaseRounds(shape).map((event, i, events) => {
           const row = event - offset;
           const before = (events[i - 1] ?? 1 + offset) - offset;
           const after = (events[i + 1] ?? rows.at(-1)!.n + 1) - offset;
@@ -182,6 +183,11 @@ export const YokeStrip = memo(function YokeStrip({
     </svg>
   );
 });
+
+/** The rounds that a designer places: of an increase in two steps the first. */
+function increaseRounds({ schedule, motif }: PassageOf<'shape'>): number[] {
+  return schedule.events.filter((_, i) => motif?.[i] !== 'parted');
+}
 
 /** A row as a share of the yoke, per cent. */
 function share(row: number, rows: number): number {

@@ -41,12 +41,14 @@ export class RowMaker {
       flat = false,
       spread = false,
       graded,
+      motif,
     }: {
       add?: number;
       from?: readonly Source[];
       flat?: boolean;
       spread?: boolean;
       graded?: Row['graded'];
+      motif?: Row['motif'] | undefined;
     } = {},
   ): void {
     const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
@@ -60,6 +62,7 @@ export class RowMaker {
     const row: Row = { n: state.n, part: state.name, side: state.side, from: sources, steps, count, by, add };
     if (spread) row.spread = true;
     if (graded) row.graded = graded;
+    if (motif) row.motif = motif;
     if (round) row.round = round;
     if (state.rejoin) row.rejoin = true;
     state.rejoin = false;

@@ -3,6 +3,7 @@ import { countedInWords, unitsInWords } from '../fabric/units.js';
 import { readRates, readRows } from '../read/rates.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
+import { WIDER } from '../stitch/unitRounds.js';
 import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
 import { evenWords } from './even.js';
@@ -126,6 +127,30 @@ export const shape: PassageKind<Shape> = {
       read: ([, list], reader) => {
         for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts?/g))
           reader.agree(Number(stitches), reader.countAfter(Number(row)), `the count after row ${row}`);
+      },
+    },
+    {
+      form: /^To widen a repeat of (.+?): \(.+\) in its space, (\d+) sts? more; in the rnds after it .+\.$/,
+      read: ([, of, many], reader) => {
+        reader.said.names.push({ of: of!, from: reader.maker.now().n });
+        reader.said.units = true;
+        reader.agree(Number(many), WIDER, 'what a wide repeat has more');
+      },
+    },
+    {
+      form: /^To part a wide repeat: work 2 repeats of .+ in the place of it, (\d+) sts? more\.$/,
+      read: ([, many], reader) => (reader.perPlace = Number(many)),
+    },
+    {
+      form: new RegExp(
+        `^(?:Row|Rnd) (–|\\d+): (?:widen (\\d+) repeats?, spread evenly|part the (\\d+) wide repeats?); ${END}\\. ${COUNT}$`,
+      ),
+      read: ([, row, wider, parted, , stitches], reader) => {
+        if (row === '–') return;
+        reader.maker.even(Number(row) - 1);
+        if (wider) reader.maker.change(Number(wider) * WIDER, 'wider');
+        else reader.maker.change(Number(parted) * reader.perPlace, 'parted');
+        reader.ends(Number(row), Number(stitches));
       },
     },
     {

@@ -1,4 +1,5 @@
 import type { NeckShape } from '../shaping/curve.js';
+import type { MotifRound } from '../work/rows.js';
 import type { Schedule } from '../shaping/schedule.js';
 
 /** Where a shaped row changes: at both edges, at one of them, or at places round a round. */
@@ -33,6 +34,8 @@ export interface Shape {
   where: ShapePlace;
   /** The counts that it starts from and leads to, and that its rows are of. */
   of: ShapedCounts;
+  /** How each shaping round grows by the motif's own increase, where they do: repeats become wider, later these part. */
+  motif?: readonly MotifRound[];
   /** The line that its steps follow, where that is not a straight one. */
   line?: ShapedLine;
   /** Where both edges follow a curve: the stitches that it lies inside each after every row, from the first of `schedule.room`. */

@@ -7,7 +7,7 @@ import type { PartState, RowMaker } from './rowMaker.js';
 import type { Shape } from './shapePassage.js';
 
 /** Adds rows that change where a schedule says so. */
-export function workShaped({ part, schedule, to, where, also }: Shape, maker: RowMaker): void {
+export function workShaped({ part, schedule, to, where, also, motif }: Shape, maker: RowMaker): void {
   const state = maker.part(part);
   if (where.at === 'both edges' || where.at === 'one edge') {
     const both = where.at === 'both edges';
@@ -34,7 +34,7 @@ export function workShaped({ part, schedule, to, where, also }: Shape, maker: Ro
     const change = schedule.direction * amountOf(schedule, i);
     if (where.at === 'the round') {
       const steps = stepsInRound(placesInRound(state.count, change, shapingRound));
-      maker.row(state, steps, change, { spread: true });
+      maker.row(state, steps, change, { spread: true, motif: motif?.[i] });
       shapingRound += 1;
     } else maker.row(state, stepsAcross(state.count, change), change, { spread: true });
   });

@@ -2,6 +2,8 @@
 
 import { placesInRound, roundInWords } from '../shaping/rounds.js';
 import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/schedule.js';
+import { roundsOfFabric } from '../stitch/ofFabric.js';
+import { WIDER, widerInWords } from '../stitch/unitRounds.js';
 import { countOf, timesInWords } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
 import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from '../write/rowWords.js';
@@ -57,6 +59,7 @@ export function writeShape(
       : where.at === 'the round'
         ? 'round the round'
         : 'across the row';
+  if (shapes[0]!.motif && unit) return writeMotif(shapes, ranges, words, unit, soFar);
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} ${words.short}: ${{ inline: how }}.`];
   if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words, unit)];
   const most = Math.max(...schedules.map(({ rates }) => rates.length));
@@ -96,6 +99,42 @@ function byRepeats(stitches: number, grow: boolean, places: Line | null): Line {
         ];
   const one = grow ? '2 repeats in the place of 1' : `1 repeat over 2 ${halves}`;
   return line`${one}, each ${change}, at ${{ inline: places }} spread evenly`;
+}
+
+/** Rounds of the motif's own increase: how a repeat becomes wider and parts, and the rounds in which it does. */
+function writeMotif(
+  shapes: readonly Shape[],
+  ranges: readonly string[],
+  words: RowWords,
+  unit: number,
+  soFar: PieceSoFar,
+): Line[] {
+  const { fabric, stitches } = soFar;
+  const rounds = stitches.is === 'rows' ? roundsOfFabric(stitches, soFar.wayOf(shapes[0]!.part)!) : null;
+  if (!rounds) throw new Error('a motif without rounds grows: a program error');
+  const most = Math.max(...shapes.map(({ schedule }) => schedule.events.length));
+  const steps = Array.from({ length: most }, (_, i): Line => {
+    const motif = shapes.find((one) => one.motif![i])!.motif![i]!;
+    const each = motif === 'wider' ? WIDER : unit - WIDER;
+    const rows = shapes.map(({ schedule }) => schedule.events[i] ?? '–');
+    const many = shapes.map(({ schedule }) =>
+      i < schedule.events.length ? amountOf(schedule, i) / each : '–',
+    );
+    const after = shapes.map(({ schedule }) => countsAfter(schedule)[i] ?? schedule.end);
+    return motif === 'wider'
+      ? line`${words.one} ${rows}: widen ${many} repeats, spread evenly; ${words.end}. (${after} sts)`
+      : line`${words.one} ${rows}: part the ${many} wide repeats; ${words.end}. (${after} sts)`;
+  });
+  return [
+    [
+      `To widen a repeat of ${fabric.name}: (${widerInWords(rounds)}) in its space, ${WIDER} sts more; in the rnds after it the same again in the space of the wide one.`,
+    ],
+    [
+      `To part a wide repeat: work 2 repeats of ${fabric.name} in the place of it, ${countOf(unit - WIDER, 'st')} more.`,
+    ],
+    line`${words.one}s ${ranges}: work even but for these.`,
+    ...steps,
+  ];
 }
 
 /**

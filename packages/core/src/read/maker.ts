@@ -91,6 +91,7 @@ export class Maker {
       flat = false,
       spread = false,
       graded,
+      motif,
     }: {
       from?: readonly Source[];
       by?: number;
@@ -98,6 +99,7 @@ export class Maker {
       flat?: boolean;
       spread?: boolean;
       graded?: Row['graded'];
+      motif?: Row['motif'] | undefined;
     } = {},
   ): void {
     const part = this.now();
@@ -118,6 +120,7 @@ export class Maker {
       add,
       ...(spread ? { spread } : {}),
       ...(graded ? { graded } : {}),
+      ...(motif ? { motif } : {}),
       ...(round ? { round } : {}),
       ...(part.rejoin ? { rejoin: true } : {}),
     });
@@ -131,7 +134,7 @@ export class Maker {
   }
 
   /** A row that gains (or loses) so many stitches at places spread over it. */
-  change(by: number): void {
+  change(by: number, motif?: Row['motif']): void {
     const { count } = this.now();
     const many = Math.abs(by);
     if (by === 0) return this.row([{ do: 'work', times: count }]);
@@ -146,7 +149,7 @@ export class Maker {
           ...(rest > 0 ? [{ do: 'increase' as const, times: 1, makes: 1 + rest }] : []),
           { do: 'work', times: count - full - (rest > 0 ? 1 : 0) },
         ],
-        { by, spread: true },
+        { by, spread: true, motif },
       );
     }
     if (2 * many > count)

@@ -135,6 +135,7 @@ function difference(read: readonly Row[], planned: readonly Row[]): string | nul
       from.reduce((all, source) => all + (source.along === undefined ? source.take : 0), 0);
     if (row.n !== want.n) return `row ${row.n} stands where row ${want.n} was planned`;
     if (row.count !== want.count) return `row ${row.n} comes to ${row.count}, planned ${want.count}`;
+    if (row.motif !== want.motif) return `row ${row.n} grows by the motif otherwise than planned`;
     if (String(row.graded ?? []) !== String(want.graded ?? []))
       return `row ${row.n} falls to low stitches at other ends than planned`;
     if (row.by !== want.by || row.add !== want.add || of(row) !== of(want))

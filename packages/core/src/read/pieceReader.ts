@@ -367,6 +367,6 @@ export class PieceReader {
   /** What a sentence ends: short rows that no row closes, and the few shaping rows of a yoke. */
   settle(text: string): void {
     if (!text.startsWith('Next ')) this.workShortRows(false);
-    if (!/^(?:Row|Rnd) \S+: (?:inc|dec) at/.test(text)) this.finishSteps();
+    if (!/^(?:Row|Rnd) \S+: (?:(?:inc|dec) at|widen|part the)/.test(text)) this.finishSteps();
   }
 }

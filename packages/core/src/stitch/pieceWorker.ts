@@ -23,7 +23,8 @@ import {
   type PartStitches,
   type Under,
 } from './under.js';
-import { shapedRepeats, workUnitRound } from './unitRounds.js';
+import { shapedRepeats, WIDER, workUnitRound } from './unitRounds.js';
+import { aroundWider, canWiden, placesOfWider } from './wider.js';
 import { clipped, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
@@ -157,16 +158,19 @@ export class PieceWorker {
     { proof }: NonNullable<ReturnType<typeof roundsOfFabric>>,
     index: number,
     done = 0,
+    wide: readonly number[] = [],
   ): WorkedRow {
-    const zone = { low: 0, repeats: row.count / proof.base.multiple };
+    const more = WIDER * wide.length;
+    const repeats = (row.count - more) / proof.base.multiple;
     const { multiple, plus } = proof.rows[index]!.stitches;
     const found = stitchesIn(course);
-    if (found !== multiple * zone.repeats + plus)
-      throw new StitchError(SPAN, `it comes to ${found} stitches, not ${multiple * zone.repeats + plus}`);
-    return {
-      state: { course, zones: [], ring: true, rounds: true, done: done + 1, mirrored: false, lines: [] },
-      row: { pattern: index, ring: true, repeats: [zone.repeats], plain: [0, 0], stitches: found },
-    };
+    const wanted = multiple * repeats + plus + more;
+    if (found !== wanted) throw new StitchError(SPAN, `it comes to ${found} stitches, not ${wanted}`);
+    const state = { course, zones: [], ring: true, rounds: true, done: done + 1, mirrored: false, lines: [] };
+    const made = { pattern: index, ring: true, repeats: [repeats], plain: [0, 0], stitches: found };
+    return wide.length === 0
+      ? { state, row: made }
+      : { state: { ...state, wide }, row: { ...made, wide: wide.length } };
   }
 
   /** A row of the same pattern row over the same repeats, a whole number of turns of pattern and side ago. */
@@ -178,8 +182,8 @@ export class PieceWorker {
     const then = before.at(-period);
     const under = before.at(-period - 1);
     if (!then || !under || below.done - period <= last + 1) return null;
-    const name = ({ zones, ring, done, course }: PartStitches) =>
-      `${ring}:${done > 0}:${course.low}:${zones.map(({ low, repeats }) => `${low}+${repeats}`).join(',')}`;
+    const name = ({ zones, ring, done, course, wide }: PartStitches) =>
+      `${ring}:${wide?.join(',')}:${done > 0}:${course.low}:${zones.map(({ low, repeats }) => `${low}+${repeats}`).join(',')}`;
     if (name(under.state) !== name(below) || name(then.state) !== name(below)) return null;
     return { row: then.row, state: { ...then.state, done: below.done + 1 } };
   }
@@ -193,11 +197,14 @@ export class PieceWorker {
   next(row: Row, under: readonly Under[], ahead: readonly Line[]): WorkedRow {
     const [only] = under;
     const even = row.steps.length === 1 && row.steps[0]!.do === 'work';
-    if (row.round && even && under.length === 1 && only && 'state' in only) {
+    if (row.round && under.length === 1 && only && 'state' in only && (row.motif || only.state.wide)) {
+      const own = this.motifRound(row, row.round, only.state, even);
+      if (own) return own;
+    } else if (row.round && even && under.length === 1 && only && 'state' in only) {
       const ring = this.nextInRing(row, row.round, only.state, ahead);
       if (ring) return ring;
     }
-    if (this.units && row.round && under.length === 1 && only && 'state' in only) {
+    if (this.units && row.round && !row.motif && under.length === 1 && only && 'state' in only) {
       const shaped = this.unitRound(row, row.round, only.state);
       if (shaped) return shaped;
     }
@@ -214,6 +221,39 @@ export class PieceWorker {
     const course = begins ? plainFoundation(row.count) : below.course;
     const made = workRow(pattern.row, course, { turned, round: true });
     return this.ringRow(row, made, rounds, pattern.index, below.done);
+  }
+
+  /** A round of the motif's own increase, or one between two of them; null where the pattern has none. */
+  private motifRound(row: Row, way: RoundWay, below: PartStitches, even: boolean): WorkedRow | null {
+    const rounds = this.units && this.panel === 0 ? roundsOfFabric(this.stitches, way) : null;
+    const begins = below.done === 0 && below.zones.length === 0;
+    if (!rounds || !(below.ring || begins) || !canWiden(rounds)) return null;
+    const { multiple } = rounds.proof.base;
+    const turned = way === 'turned' && below.done > 0;
+    const before = below.wide ?? [];
+    const repeats = (below.course.width - WIDER * before.length) / multiple;
+    const wide =
+      row.motif === 'wider' && before.length === 0
+        ? placesOfWider(row.by / WIDER, repeats)
+        : turned
+          ? before.map((place) => repeats - 1 - place).reverse()
+          : before;
+    const parts = row.motif === 'parted';
+    if (
+      !wide ||
+      (row.motif ? row.by : 0) !== gainOf(row.motif, wide.length, multiple) ||
+      !(row.motif || even)
+    )
+      return null;
+    const { index } = patternRowAt(rounds.text, below.done);
+    const does = row.motif === 'wider' ? 'begins' : parts ? 'parts' : 'stays';
+    try {
+      const course = workUnitRound(rounds, index, below.course, aroundWider(repeats, wide, does), turned);
+      return this.ringRow(row, course, rounds, index, below.done, parts ? [] : wide);
+    } catch (error) {
+      if (error instanceof StitchError || error instanceof RowFault) return null;
+      throw error;
+    }
   }
 
   /** A round that gains or loses whole repeats; null where the pattern has no way to. */
@@ -504,6 +544,11 @@ export function isWholeRepeats(count: number, { proof }: Pick<InRows, 'proof'>, 
   const { multiple, plus } = proof.base;
   const rest = count - (round ? 0 : plus);
   return rest > 0 && rest % multiple === 0;
+}
+
+/** Stitches that a round of the motif's own increase gains at so many wider repeats. */
+function gainOf(motif: Row['motif'], wide: number, multiple: number): number {
+  return motif === 'wider' ? WIDER * wide : motif === 'parted' ? (multiple - WIDER) * wide : 0;
 }
 
 /** What all stretches of a row have in common. */

@@ -9,6 +9,8 @@ export interface StitchedRow {
   ring: boolean;
   /** Stretches of whole repeats in the order of working: how many each has. */
   repeats: readonly number[];
+  /** How many of these are wider, where a motif grows by its own increase rounds. */
+  wide?: number;
   /** Plain stitches before each of them, and after the last. */
   plain: readonly number[];
   /** Stitches worked: turning chains that count are stitches, other chains are not. */

@@ -17,6 +17,8 @@ export interface PartStitches {
   zones: readonly Zone[];
   /** Whole rounds in the rounds of the pattern, with nothing plain in them. */
   ring: boolean;
+  /** Which repeats of a ring are wider than the pattern's own, counted in the direction of its working. */
+  wide?: readonly number[];
   /** It goes round, though short rows over it do not. */
   rounds: boolean;
   /** Rows in pattern worked so far. */

@@ -13,9 +13,11 @@ const SPAN: Span = { from: 0, to: 0 };
 /**
  * Repeats of a round over repeats of the one below: as many, two over one (a unit more), or one over two (a unit fewer).
  */
-interface Repeats {
+export interface Repeats {
   under: number;
   makes: number;
+  /** It begins to be wider than the pattern's own, stays so, or parts into two of them (`widerRepeat`). */
+  wider?: 'begins' | 'stays' | 'parts';
 }
 
 /**
@@ -38,7 +40,7 @@ export function shapedRepeats({ steps, by, spread }: Row, multiple: number, belo
 }
 
 /** So many places spread evenly over the repeats of a round, with as many repeats before the first as after the last. */
-function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] | null {
+export function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] | null {
   if (places * one.under > below) return null;
   const parts: Repeats[] = [];
   let at = 0;
@@ -80,30 +82,39 @@ export function workUnitRound(
   };
   const parts: Surface[] = [];
   let [from, at] = [start, start];
-  for (const { under, makes } of repeats) {
-    const sample = sampleOf(text, index, makes, multiple);
+  for (const { under, makes, wider } of repeats) {
+    const own = sampleOf(text, index, makes, multiple);
+    /** The repeats as they will lie, and as they are worked into what is there. */
+    const sample = wider && wider !== 'parts' ? widerRepeat(own, multiple) : own;
+    const units = wider
+      ? overWider(sample, own, wider, multiple)
+      : makes === under
+        ? sample
+        : makes > under
+          ? inOnePlace(sample, multiple)
+          : overTwo(sample, multiple);
+    const wide = under * multiple + (wider && wider !== 'begins' ? WIDER : 0);
+    const width = makes * multiple + (wider && wider !== 'parts' ? WIDER : 0);
     // A space at the joining lies before the first stitch that comes after it.
     const before = sample.some(({ feet: [foot] }) => foot! < -0.4) ? multiple : 0;
-    const own = cut(around, from - before, from + (under + 1) * multiple);
-    const units =
-      makes === under ? sample : makes > under ? inOnePlace(sample, multiple) : overTwo(sample, multiple);
+    const into = cut(around, from - before, from + wide + multiple);
     const course: Course = {
       ...below,
-      units: [...own.units].reverse(),
+      units: [...into.units].reverse(),
       direction: -1,
       low: at,
-      width: makes * multiple,
+      width,
     };
-    const made = workRow({ nodes: placed(units, from, own.units) }, course, { turned: true, round: false });
+    const made = workRow({ nodes: placed(units, from, into.units) }, course, { turned: true, round: false });
     if (made.units.length !== sample.length) throw new StitchError(SPAN, 'the repeats do not come out');
     // To the next round they are repeats like any other: a group over two places is one, and each stands in its place.
     parts.push({
       units: made.units.map((unit, i) => ({ ...unit, group: sample[i]!.group, x: at + sample[i]!.x })),
       low: at,
-      width: makes * multiple,
+      width,
     });
-    from += under * multiple;
-    at += makes * multiple;
+    from += wide;
+    at += width;
   }
   const all = joined(parts);
   const units = direction === 1 ? all.units : all.units.map(mirrored);
@@ -118,6 +129,74 @@ function alongWork({ units, direction }: Course, turned: boolean): Unit[] {
 
 function mirrored(unit: Unit): Unit {
   return { ...unit, x: -unit.x, feet: unit.feet.map((foot) => -foot) };
+}
+
+/** Stitches that a wider repeat has more than the pattern's own: its group begins and ends with one more. */
+export const WIDER = 2;
+
+/**
+ * A repeat as the motif's own increase makes it (common practice): a V of 1 as a V of 2.
+ *
+ * @throws StitchError where the repeat is not one group round a space, with nothing but single stitches beside it
+ */
+function widerRepeat(own: readonly Unit[], multiple: number): Unit[] {
+  const { first, last, onto } = motifOf(own, multiple);
+  return own.flatMap((unit): Unit[] => {
+    if (unit.group !== first.group) return [{ ...unit, x: onto(unit.x) }];
+    const inside = { ...unit, x: unit.x + WIDER / 2 };
+    if (unit === first) return [unit, inside];
+    return unit === last ? [inside, { ...unit, x: unit.x + WIDER }] : [inside];
+  });
+}
+
+/** What is worked in one space where a repeat is wider: "2 dc, ch 1, 2 dc". */
+export function widerInWords({ text, proof }: FabricRounds): string {
+  const own = sampleOf(text, text.repeat.first, 1, proof.base.multiple);
+  const { first } = motifOf(own, proof.base.multiple);
+  const group = widerRepeat(own, proof.base.multiple).filter((unit) => unit.group === first.group);
+  const runs: { kind: string; many: number }[] = [];
+  for (const { kind } of group) {
+    const last = runs.at(-1);
+    if (last?.kind === kind) last.many += 1;
+    else runs.push({ kind, many: 1 });
+  }
+  return runs
+    .map(({ kind, many }) => (kind === 'ch' ? `ch ${many}` : many > 1 ? `${many} ${kind}` : kind))
+    .join(', ');
+}
+
+/** Repeats with their feet where they are worked into a wider one; one that only begins to be wider is worked into the pattern's own. */
+function overWider(
+  units: readonly Unit[],
+  own: readonly Unit[],
+  way: NonNullable<Repeats['wider']>,
+  multiple: number,
+): Unit[] {
+  if (way === 'begins') return [...units];
+  const { onto } = motifOf(own, multiple);
+  const narrow = way === 'parts' ? inOnePlace(units, multiple) : units;
+  return narrow.map((unit) => ({ ...unit, feet: unit.feet.map(onto) }));
+}
+
+/** The group of a repeat that becomes wider, and where its places come to lie when it is. */
+function motifOf(own: readonly Unit[], multiple: number) {
+  const group = groupInSpace(own.filter(({ x }) => x < multiple - 0.501));
+  if (!group) throw new StitchError(SPAN, 'no repeat of the pattern is one group in a space');
+  const [first, last] = [group[0]!, group.at(-1)!];
+  const onto = (place: number) =>
+    place < first.x - 0.01 ? place : place > last.x + 0.01 ? place + WIDER : place + WIDER / 2;
+  return { first, last, onto };
+}
+
+/** The one group of a repeat that is several stitches round a space; null where there is none, or more beside it than single stitches. */
+function groupInSpace(units: readonly Unit[]): Unit[] | null {
+  const groups = [...new Set(units.map(({ group }) => group))].map((group) =>
+    units.filter((unit) => unit.group === group),
+  );
+  const several = groups.filter((own) => own.length > 1);
+  const [only] = several;
+  const isRound = only?.some(({ t }) => t === 'ch') && only[0]!.t === 'st' && only.at(-1)!.t === 'st';
+  return several.length === 1 && isRound ? only! : null;
 }
 
 /** Repeats before those that are taken for a sample: a round begins unlike it goes on. */

@@ -49,6 +49,9 @@ export function isTake(source: Source): source is Take {
 /** How a round closes: joined and worked on from the same side, joined and turned, or going on in a spiral. */
 export type RoundWay = 'joined' | 'turned' | 'spiral';
 
+/** A round in which a motif grows by its own: a V of 1 becomes a V of 2, or that two V's of 1. */
+export type MotifRound = 'wider' | 'parted';
+
 export interface Row {
   /** Number within the piece; parts worked side by side number on from the row they leave. */
   n: number;
@@ -65,6 +68,8 @@ export interface Row {
   add: number;
   /** It is shaped at places spread over it, not at its ends or beside lines. */
   spread?: true;
+  /** It is shaped by the motif's own increase: repeats become wider, or wider ones part into two. */
+  motif?: MotifRound;
   /** Stitches at its left and right end that fall to the lowest towards a turn inside the piece. */
   graded?: readonly [left: number, right: number];
   /** Given for a round; rows are turned at both ends. */

@@ -138,7 +138,8 @@ function pieceSections(
       const form = piece.passages
         .map((passage) => {
           const anew = passage.kind === 'go on' && passage.rejoin ? ' anew' : '';
-          return `${passage.kind} ${passage.part}${anew}`;
+          const motif = passage.kind === 'shape' && passage.motif ? ' by its motif' : '';
+          return `${passage.kind} ${passage.part}${anew}${motif}`;
         })
         .join('/');
       forms.set(form, [...(forms.get(form) ?? []), { size, piece }]);

@@ -46,6 +46,16 @@ export const FIELDS = {
         drawn: true,
         most: 12,
       }),
+      by: choice<'wider repeats' | 'whole repeats'>({
+        name: 'The way repeats increase',
+        label: 'A repeat increases',
+        help: 'In a fabric shaped by whole repeats whose motif can grow, such as V’s: a wider one first that parts into two later, or two in the place of one at once.',
+        options: [
+          ['wider repeats', 'in two steps: wider, then two'],
+          ['whole repeats', 'at once: two in the place of one'],
+        ],
+        usual: 'wider repeats',
+      }),
       motif: number({
         name: 'The motif',
         label: 'Motif, every round a multiple of',

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { STITCH_PATTERNS } from '../../../fabric/startingSet.js';
+import { provenText } from '../../../provenText.js';
 import type { Design } from '../../../design.js';
 import type { DesignUnfit } from '../../../fitDesign.js';
 import { plan } from '../../../plan.js';
@@ -105,6 +107,34 @@ describe('a round yoke', () => {
     short.slice(1).forEach((worked, i) => expect(worked).toBeGreaterThanOrEqual(short[i]!));
     expect(short.at(-1)!).toBeGreaterThan(short[0]!);
     expect(short.at(-1)!).toBeLessThan(neck!.count);
+  });
+
+  it.each(['joined', 'turned'] as const)('widens V’s before each parts into two, in %s rounds', (rounds) => {
+    const body = {
+      ...STITCH_PATTERNS.find(({ fabric }) => fabric.id === 'v-stitch')!.fabric,
+      id: 'body',
+      gauge: fabricOf('body', 18, 10).gauge,
+      name: 'V’s',
+      shaping: 'units' as const,
+    };
+    const yoke = (by?: string) => ({
+      ...yokeOf({ rounds, increases: { rounds: 4, ...(by ? { by } : {}) } }),
+      fabrics: [body, fabricOf('rib', 18, 20)],
+    });
+    const rows = increases(planned(yoke()));
+    expect(rows.map(({ motif }) => motif)).toEqual(Array(4).fill(['wider', 'parted']).flat());
+    rows.forEach(({ motif, by }, i) => {
+      // A V is 3 stitches wide: 2 of those that one gains come first.
+      const [wider, parted] = motif === 'wider' ? [by, rows[i + 1]!.by] : [rows[i - 1]!.by, by];
+      expect(wider).toBe(2 * parted);
+    });
+    const design = yoke();
+    const { text, proof } = provenText(plan(design), design, { terms: 'uk', units: 'cm' });
+    expect(proof).toMatchObject({ differences: [], unfollowed: 0 });
+    expect(text).toContain('(2 tr, ch 1, 2 tr) in its space, 2 sts more');
+    const atOnce = increases(planned(yoke('whole repeats')));
+    expect(atOnce.map(({ motif }) => motif)).toEqual(Array(4).fill(undefined));
+    expect(atOnce.at(-1)!.count).toBe(rows.at(-1)!.count);
   });
 
   it.each([

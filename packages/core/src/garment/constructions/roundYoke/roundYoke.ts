@@ -9,7 +9,7 @@ import { raisedBack, shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { splitEdges, splitParts } from '../../shared/yoke/split.js';
 
 import { draft } from './draft.js';
-import { yokeSchedule } from './rounds.js';
+import { yokeIncreases } from './rounds.js';
 import { FIELDS, type RoundYokeStyle } from './fields.js';
 import { isOpen } from '../../shared/front.js';
 
@@ -45,7 +45,7 @@ function program(input: Input, counts: GarmentCounts): Program {
   const open = isOpen(style);
   const { many: short, halfRows } = shortRowsOf(style, counts);
   const last = counts.of('yoke.rows') + short;
-  const schedule = yokeSchedule(style, fabric, counts);
+  const { schedule, motif } = yokeIncreases(style, fabric, counts);
   const neck = counts.of('neck.round');
   const sleeve = counts.of('sleeve.top') - counts.of('underarm.chain');
   const front = counts.find('front.width') ?? counts.of('back.width');
@@ -87,6 +87,7 @@ function program(input: Input, counts: GarmentCounts): Program {
         to: last,
         schedule,
         where: { at: open ? 'across' : 'the round' },
+        ...(motif ? { motif } : {}),
         of: { start: 'neck.round', end: 'yoke.total', rows: 'yoke.rows' },
       },
     ],

@@ -1,5 +1,8 @@
 import type { Fabric } from '../../../fabric/fabric.js';
 import { ratesOf, type Schedule } from '../../../shaping/schedule.js';
+import { WIDER } from '../../../stitch/unitRounds.js';
+import { hasOwnIncrease } from '../../../stitch/wider.js';
+import type { MotifRound } from '../../../work/rows.js';
 import type { GarmentCounts } from '../../counts.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 
@@ -17,7 +20,7 @@ import { isOpen } from '../../shared/front.js';
  * @returns rows (2 to `rows`) and the stitches after each
  */
 export function increaseRounds(
-  { rounds, places, motif }: RoundYokeStyle['increases'],
+  { rounds, places, motif }: Pick<RoundYokeStyle['increases'], 'rounds' | 'places' | 'motif'>,
   neck: number,
   total: number,
   rows: number,
@@ -66,12 +69,18 @@ export function motifOf(style: RoundYokeStyle, { shaping, rule }: Pick<Fabric, '
   return both;
 }
 
+/** The increase rounds of a yoke, and how each grows where the motif has increase rounds of its own. */
+export interface YokeIncreases {
+  schedule: Schedule;
+  motif: MotifRound[] | null;
+}
+
 /** The increase rounds as a schedule of the yoke's numbered rows. */
-export function yokeSchedule(style: RoundYokeStyle, fabric: Fabric, counts: GarmentCounts): Schedule {
+export function yokeIncreases(style: RoundYokeStyle, fabric: Fabric, counts: GarmentCounts): YokeIncreases {
   const { many } = shortRowsOf(style, counts);
   const neck = counts.of('neck.round');
   const total = counts.of('yoke.total');
-  const rounds = increaseRounds(
+  const whole = increaseRounds(
     { ...style.increases, motif: motifOf(style, fabric) },
     neck,
     total,
@@ -82,8 +91,12 @@ export function yokeSchedule(style: RoundYokeStyle, fabric: Fabric, counts: Garm
       spare: isOpen(style) ? 2 : 0,
     },
   ).filter(({ stitches }, i, all) => stitches > (all[i - 1]?.stitches ?? neck));
+  const steps = grows(style, fabric)
+    ? inTwoSteps(whole, neck, counts.of('yoke.rows'), fabric.rule.round.multiple)
+    : null;
+  const rounds = steps ?? whole;
   const events = rounds.map(({ row }) => row + many);
-  return {
+  const schedule: Schedule = {
     start: neck,
     end: total,
     perEvent: 1,
@@ -95,4 +108,46 @@ export function yokeSchedule(style: RoundYokeStyle, fabric: Fabric, counts: Garm
     rates: ratesOf(events.map((row, i) => row - (events[i - 1] ?? 1 + many))),
     order: 'phases',
   };
+  return { schedule, motif: steps && steps.map(({ motif }) => motif) };
+}
+
+/** Whether a yoke grows by the motif's own increase rounds. */
+function grows(style: RoundYokeStyle, fabric: Fabric): boolean {
+  const { increases, rounds } = style;
+  return (
+    fabric.shaping === 'units' &&
+    !isOpen(style) &&
+    increases.by === 'wider repeats' &&
+    increases.motif === 1 &&
+    hasOwnIncrease(fabric, rounds)
+  );
+}
+
+/**
+ * Increase rounds in two steps each: repeats become wider, and half way to the next increase round each of them parts into two.
+ *
+ * @param rounds the whole increases
+ * @param rows last row of the yoke
+ * @param multiple stitches of a repeat
+ * @returns null where two rounds follow each other too soon for a step between them
+ */
+export function inTwoSteps(
+  rounds: readonly { row: number; stitches: number }[],
+  neck: number,
+  rows: number,
+  multiple: number,
+): { row: number; stitches: number; motif: MotifRound }[] | null {
+  const steps: { row: number; stitches: number; motif: MotifRound }[] = [];
+  let before = neck;
+  for (const [i, { row, stitches }] of rounds.entries()) {
+    const next = rounds[i + 1]?.row ?? rows + 1;
+    if (next - row < 2) return null;
+    const places = (stitches - before) / multiple;
+    steps.push(
+      { row, stitches: before + places * WIDER, motif: 'wider' },
+      { row: Math.floor((row + next) / 2), stitches, motif: 'parted' },
+    );
+    before = stitches;
+  }
+  return steps.length > 0 ? steps : null;
 }
