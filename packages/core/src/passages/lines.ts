@@ -19,6 +19,7 @@ import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
 import { amountsInWords, rangeInWords, ratesForAll, type RowWords } from '../write/rowWords.js';
 import type { Labels, PassageKind } from './kind.js';
+import { rowsInFull } from './rowsInFull.js';
 import { withSource } from './reasons.js';
 import type { RowMaker } from './rowMaker.js';
 import type { ShapedCounts } from './shapePassage.js';
@@ -58,14 +59,15 @@ export const lines: PassageKind<Lines> = {
         count: stitchesOf(countsAfterRow(sections, to), way),
       })),
     );
+    const to = all.map((one) => one.to);
+    const before = from.map((n) => n - 1);
+    const full = rowsInFull(part, before, to, 'lines', soFar);
+    const words = soFar.wordsOf(part);
     return [
-      ...writeLines(all, from, soFar.stitch, soFar.wordsOf(part)),
-      ...afterShaping(
-        part,
-        all.map(({ to }) => to),
-        'lines',
-        soFar,
-      ),
+      ...writeLines(all, from, soFar.stitch, words),
+      ...(all.length === 1 && full.length === 0 ? [rowByRow(all[0]!, from[0]!, words)] : []),
+      ...afterShaping(part, to, 'lines', soFar),
+      ...full,
     ];
   },
   sentences: [
@@ -176,7 +178,6 @@ function writeLines(all: readonly Lines[], from: readonly number[], stitch: stri
   lines.push(
     line`Work the other ${words.short}s even; each ${words.short} ends: ${words.end}. After ${words.short} ${all.map(({ to }) => to)}: ${totals} sts (${{ inline: parts.flat() }}${{ inline: between }}).`,
   );
-  if (all.length === 1) lines.push(rowByRow(first, from[0]!, words));
   return lines;
 }
 

@@ -5,7 +5,7 @@ import type { StitchedRow } from '../stitch/stitchedRow.js';
 import { workPieceStitches } from '../stitch/workPiece.js';
 import { rowsOf, type RowRun } from '../work/runs.js';
 import type { PieceRole } from '../joins/roles.js';
-import type { RoundWay } from '../work/rows.js';
+import type { RoundWay, Row } from '../work/rows.js';
 import { roundEnd, type RowWords } from '../write/rowWords.js';
 import type { GoOn } from './goOn.js';
 import { hasPanel } from './panel.js';
@@ -106,6 +106,14 @@ export class PieceSoFar {
     if (stitches.is !== 'rows' || this.wayOf(part) === undefined) return null;
     this.stitchedRows();
     return this.shapesByUnits ? stitches.proof.base.multiple : null;
+  }
+
+  private readonly rows = new Map<number, readonly Row[]>();
+  /** The rows of a part in a size. */
+  rowsOfPart(part: string, size: number): readonly Row[] {
+    const rows = this.rows.get(size) ?? rowsOf(this.runsOf(this.pieces[size]!.passages));
+    this.rows.set(size, rows);
+    return rows.filter((row) => row.part === part);
   }
 
   /** How far a part has come, for each size. */

@@ -6,11 +6,14 @@ import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { WIDER } from '../stitch/unitRounds.js';
 import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
+import { rowsInWords } from '../write/rowWords.js';
+import type { MotifRound } from '../work/rows.js';
 import { evenWords } from './even.js';
 import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { Passage } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
+import { rowsInFull } from './rowsInFull.js';
 import { endOf, type Shape } from './shapePassage.js';
 import { explainShaping } from './shapeReasons.js';
 import { workShaped } from './shapeRows.js';
@@ -26,11 +29,22 @@ export const shape: PassageKind<Shape> = {
     const { part } = all[0]!;
     if (all.every(isEven)) return [...evenWords(all, soFar), ...fastenedOff(soFar)];
     const before = soFar.of(part);
+    const { at } = all[0]!.where;
+    const full =
+      at === 'both edges' || at === 'one edge'
+        ? rowsInFull(
+            part,
+            before.map(({ n }) => n),
+            all.map(({ to }) => to),
+            'edges',
+            soFar,
+          )
+        : [];
     const lines = asBefore(soFar)
       ? [
           line`Work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end. (${all.map(endOf)} sts)`,
         ]
-      : writeShape(all, before, soFar, soFar.unitOf(part));
+      : writeShape(all, before, soFar, soFar.unitOf(part), full.length === 0);
     soFar.reach(
       part,
       all.map((one) => ({ n: one.to, count: endOf(one) })),
@@ -39,9 +53,10 @@ export const shape: PassageKind<Shape> = {
       ...afterShaping(
         part,
         all.map(({ to }) => to),
-        all[0]!.where.at === 'both edges' || all[0]!.where.at === 'one edge' ? 'edges' : 'spread',
+        at === 'both edges' || at === 'one edge' ? 'edges' : 'spread',
         soFar,
       ),
+      ...full,
     );
     return [...lines, ...fastenedOff(soFar)];
   },
@@ -239,6 +254,11 @@ function shapeInShort(passage: Shape, _: (id: string) => string, unit?: Counting
   const ends = whole
     ? `${countedInWords(schedule.start, unit)} to ${countedInWords(end, unit)}, to row ${to}`
     : `${schedule.start} to ${end} stitches, to row ${to}`;
+  if (passage.motif) {
+    const rounds = (of: MotifRound) =>
+      rowsInWords(schedule.events.filter((_, i) => passage.motif![i] === of));
+    return `Widen repeats in rnds ${rounds('wider')}, part them in rnds ${rounds('parted')}: ${ends}`;
+  }
   const verb = grow ? 'Add' : 'Take off';
   if (where.at === 'one edge') {
     const also = passage.also

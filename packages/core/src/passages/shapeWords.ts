@@ -14,12 +14,14 @@ import { endOf, type Shape } from './shapePassage.js';
  * Rows shaped by a schedule: how a shaping row goes, and in which rows it falls.
  *
  * @param unit stitches of a repeat where rounds are shaped by whole ones; null where by stitches
+ * @param counted whether one size alone has the counts after its rows: they may be told elsewhere
  */
 export function writeShape(
   shapes: readonly Shape[],
   before: readonly Reached[],
   soFar: PieceSoFar,
   unit: number | null,
+  counted: boolean,
 ): Line[] {
   const { stitch, even } = soFar;
   const words = soFar.wordsOf(shapes[0]!.part);
@@ -31,13 +33,13 @@ export function writeShape(
   const { where } = shapes[0]!;
   const grow = (schedules.find(({ direction }) => direction !== 0)?.direction ?? -1) > 0;
   const steps = schedules.some(({ amounts }) => amounts !== undefined);
-  if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch, words);
+  if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch, words, counted);
   if (
     where.at === 'both edges' &&
     (steps || schedules.some(({ perEvent }) => perEvent > 2)) &&
     words.one === 'Row'
   )
-    return writeEdge(shapes, ranges, 'each edge', grow, stitch, words);
+    return writeEdge(shapes, ranges, 'each edge', grow, stitch, words, counted);
   const word = grow ? 'inc' : 'dec';
   const { begin, rest, finish } = atBothEnds(
     Math.max(...schedules.map(({ perEvent }) => perEvent)) / 2,
@@ -76,7 +78,7 @@ export function writeShape(
     lines.push(
       line`${words.one}s ${ranges}: ${word} ${place} ${ratesInWords(only).replaceAll('row', words.short)}, counted from ${words.short} ${only.after}; work the other ${words.short}s even. (${ends} sts)`,
     );
-    lines.push(countsLine(only, words));
+    if (counted) lines.push(countsLine(only, words));
   }
   return lines;
 }
@@ -196,6 +198,7 @@ function writeEdge(
   grow: boolean,
   stitch: string,
   words: RowWords,
+  counted: boolean,
 ): Line[] {
   const share = shapes[0]!.where.at === 'both edges' ? 2 : 1;
   const all = shapes.flatMap(({ schedule, also }) => [
@@ -233,7 +236,7 @@ function writeEdge(
     ...how(!grow),
     line`${ranges.some((range) => range.includes('–')) ? words.one + 's' : words.one} ${ranges}, shaped, the other ${words.short}s even (${shapes.map(endOf)} sts at the end): ${{ lists }}`,
     // Two edges at once have no count of their own after each row.
-    ...(another || only!.also || only!.schedule.events.length === 0
+    ...(!counted || another || only!.also || only!.schedule.events.length === 0
       ? []
       : [countsLine(only!.schedule, words)]),
   ];

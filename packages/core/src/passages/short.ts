@@ -2,6 +2,7 @@ import { stitchOf, type Stitch } from '../fabric/fabric.js';
 import { ReadFault } from '../read/maker.js';
 import { COUNT } from '../read/words.js';
 import type { ShortRows } from '../shaping/shortRows.js';
+import { countOf } from '../text/singular.js';
 import type { Row, Take } from '../work/rows.js';
 import { gradedStitches } from '../stitch/graded.js';
 import { heightOf, isStitchKind } from '../stitch/kinds.js';
@@ -84,8 +85,8 @@ export const short: PassageKind<Short> = {
       read: ([, stitches], reader) => reader.closeShortRows(Number(stitches)),
     },
   ],
-  inShort: ({ label, shortRows: { rows, closing } }) =>
-    `${label}: ${rows.length} short ${rows.length === 1 ? 'row' : 'rows'}${closing ? ', closed by a row over all' : ''}`,
+  inShort: ({ label, shortRows: { rows, closing }, graded = 0 }) =>
+    `${label}: ${rows.length} short ${rows.length === 1 ? 'row' : 'rows'}${graded > 0 ? `, the last ${countOf(graded, 'stitch', 'stitches')} before and after each turn falling to the lowest` : ''}${closing ? ', closed by a row over all' : ''}`,
 };
 
 /** How the stitches beside a turn fall to the lowest: "hdc, sc before the turn, sc, hdc after it". */

@@ -5,6 +5,7 @@ import { workRow } from '../stitch/hook.js';
 import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
+import type { SaidInFull } from '../passages/rowsInFull.js';
 import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
 import { readAmounts, readRates } from './rates.js';
 
@@ -47,6 +48,8 @@ export interface SaidOfStitches {
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
   written: { part: string; n: number; words: string }[];
+  /** Shaped rows that are told in full. */
+  inFull: ({ part: string; n: number } & SaidInFull)[];
   /** Stitches of a panel in the middle; 0 without one. */
   panel: number;
   /** Rounds are shaped by whole repeats. */
@@ -67,6 +70,7 @@ export class PieceReader {
     units: false,
     names: [],
     written: [],
+    inFull: [],
     changes: [],
     loose: 0,
   };
@@ -139,6 +143,20 @@ export class PieceReader {
 
   inPattern(said: Omit<SaidInPattern, 'part'>): void {
     this.said.inPattern.push({ ...said, part: this.maker.now().name });
+  }
+
+  /** A row that shapes, told in full: what it takes, makes and has. */
+  inFull(n: number, said: SaidInFull | null, stitches: number): void {
+    if (!said) throw new ReadFault(`row ${n} in full cannot be read`);
+    this.agree(said.made, stitches, `the stitches of row ${n} in full`);
+    this.said.inFull.push({ part: this.maker.now().name, n, ...said });
+  }
+
+  /** A row of the part that is worked, which row of a pattern it is and what it has. */
+  rowHas(n: number, row: number, of: string, said: SaidOfPlaces): void {
+    const { name: part } = this.maker.now();
+    this.said.inPattern.push({ of, part, from: n, to: n, first: row, last: row, edges: null });
+    this.said.places.push({ part, n, said });
   }
 
   placesAfter(said: SaidOfPlaces): void {

@@ -8,7 +8,9 @@ import { StitchError } from '../stitch/tree.js';
 import type { Beginning } from '../stitch/pieceWorker.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
-import type { Row } from '../work/rows.js';
+import { widthOf } from '../stitch/zones.js';
+import type { SaidInFull } from '../passages/rowsInFull.js';
+import { isTake, type Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
 import type { SaidOfStitches } from './pieceReader.js';
 
@@ -106,6 +108,15 @@ export class StitchProver {
         differences.push(`after row ${n} there are ${repeatsIn(stitched)} repeats, not ${places.repeats}`);
       else differences.push(...edgesDiffer(n, places.edges, row, stitched));
     }
+    for (const row of said.inFull) {
+      const found = at.get(`${row.part}:${row.n}`);
+      if (!found?.stitched)
+        differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${row.n} is not worked`);
+      else if (this.fullDiffers(row, found.row, found.stitched))
+        differences.push(
+          `row ${row.n} in full comes to something else: it has ${placesInWords(found.stitched, found.row)}`,
+        );
+    }
     for (const { part, n, words } of said.written)
       differences.push(...this.wordsDiffer(n, words, at.get(`${part}:${n}`)?.stitched ?? null, said, begun));
     return {
@@ -142,6 +153,25 @@ export class StitchProver {
     const found = this.patterns.get(of.replace(IN_THE_ROUND, ''))!;
     const text = ring && round ? roundsOfFabric(found, round)!.text : found.text;
     return `${ring ? 'rnd' : 'row'} ${text.rows[pattern]!.n ?? pattern + 1}`;
+  }
+
+  /** Whether a row told in full is not the one that is worked. */
+  private fullDiffers({ taken, made, plain, zones }: SaidInFull, row: Row, stitched: StitchedRow): boolean {
+    const under = row.from.reduce((sum, source) => sum + (isTake(source) ? source.take : 0), 0);
+    return (
+      taken !== under ||
+      made !== row.count ||
+      String(plain) !== String(stitched.plain) ||
+      String(zones.map(({ repeats }) => repeats)) !== String(stitched.repeats) ||
+      zones.some(({ row: number, of, repeats, width }) => {
+        const found = this.patterns.get(of);
+        return (
+          !found ||
+          this.rowInWords(stitched, row, of) !== `row ${number}` ||
+          width !== widthOf({ repeats }, found.proof.base)
+        );
+      })
+    );
   }
 
   /** A row that is written out must be the row of the pattern that stands there. */

@@ -1,0 +1,248 @@
+/** Shaped rows in a stitch pattern one by one: what is worked where, or how many repeats and plain stitches each has. */
+
+import { STITCH, COUNT, END, type Sentence } from '../read/words.js';
+import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
+import { widthOf } from '../stitch/zones.js';
+import { countOf } from '../text/singular.js';
+import type { Row } from '../work/rows.js';
+import { makesOf, takesOf } from '../work/steps.js';
+import { line, type Line } from '../write/line.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+
+/**
+ * The rows of a part that shape, up to row `to` of each size. A size that is written alone has them in full; of several sizes the plain
+ * stitches and repeats are listed.
+ *
+ * @param from last row before them
+ * @param beside whether they shape at edges or beside lines inside
+ */
+export function rowsInFull(
+  part: string,
+  from: readonly number[],
+  to: readonly number[],
+  beside: 'edges' | 'lines',
+  soFar: PieceSoFar,
+): Line[] {
+  const { stitches, fabric } = soFar;
+  if (stitches.is !== 'rows' || stitches.text.work === 'tunisian') return [];
+  const { text } = stitches;
+  const all = soFar.stitchedRows();
+  const shaped = from.map((before, size) =>
+    soFar
+      .rowsOfPart(part, size)
+      .filter(({ n, by, add }) => n > before && n <= to[size]! && (by !== 0 || add > 0))
+      .flatMap((row) => {
+        const stitched = all[size]!.get(`${part}:${row.n}`);
+        return stitched && !stitched.ring && stitched.pattern !== null ? [{ row, stitched }] : [];
+      }),
+  );
+  const numberOf = ({ pattern }: StitchedRow) => text.rows[pattern!]!.n ?? pattern! + 1;
+  const words = soFar.wordsOf(part);
+  const edge = soFar.wayOf(part) === undefined ? 'the right edge' : 'the beginning of the rnd';
+  if (shaped.length === 1)
+    return shaped[0]!.map(({ row, stitched }): Line => {
+      const full =
+        beside === 'edges' ? rowInWords(row, stitched, numberOf(stitched), stitches.proof.base, soFar) : null;
+      return full === null
+        ? [
+            `${words.one} ${row.n} is row ${numberOf(stitched)} of ${fabric.name}: from ${edge} ${placesInWords(stitched, row)}. (${countOf(row.count, 'st')})`,
+          ]
+        : [`${words.one} ${row.n} in full: ${full}; ${words.end}. (${countOf(row.count, 'st')})`];
+    });
+  const isOne = ({ stitched }: { stitched: StitchedRow }) => stitched.repeats.length === 1;
+  if (
+    beside === 'lines' ||
+    !shaped.every((rows) => rows.every(isOne)) ||
+    shaped.every(({ length }) => length === 0)
+  )
+    return [];
+  const lists = shaped.map(
+    (rows) =>
+      rows
+        .map(({ row, stitched }) => {
+          const { plain, repeats } = fromTheRight(stitched, row);
+          return `${words.short} ${row.n} (${numberOf(stitched)}): ${plain[0]!} + ${repeats[0]!} + ${plain[1]!}`;
+        })
+        .join(', ') || '–',
+  );
+  return [
+    line`${words.one}s that shape, with the row of ${fabric.name} that each is, and from ${edge} its plain sts + repeats + plain sts: ${{ lists }}`,
+  ];
+}
+
+/** A stretch of repeats, by the stitches of its row. */
+interface Stretch {
+  from: number;
+  to: number;
+  many: number;
+}
+
+/** "dc2tog, dc in the next st, row 2 of Mesh (12 repeats) over the next 25 sts, dc2tog"; null where more is worked than that. */
+function rowInWords(
+  row: Row,
+  { plain, repeats }: StitchedRow,
+  number: number,
+  base: { multiple: number; plus: number },
+  { fabric, stitch }: PieceSoFar,
+): string | null {
+  const order = directionOf(row) === 1 ? [...row.steps].reverse() : row.steps;
+  if (order.some((step) => step.do !== 'work' && step.do !== 'increase' && step.do !== 'decrease'))
+    return null;
+  /** Where each stretch of repeats begins and ends, by the stitches of this row. */
+  let at = 0;
+  const zones = repeats.map((many, i): Stretch => {
+    const from = at + plain[i]!;
+    at = from + widthOf({ repeats: many }, base);
+    return { from, to: at, many };
+  });
+  const said: string[] = [];
+  let [made, taken] = [0, 0];
+  const all = row.count - row.by;
+  const place = (many: number) =>
+    many > 1
+      ? `in the next ${many} sts`
+      : taken === 0
+        ? 'in the first st'
+        : taken === all - 1
+          ? 'in the last st'
+          : 'in the next st';
+  let open: Stretch | null = null;
+  for (const step of order) {
+    const [takes, makes] = [takesOf(step), makesOf(step)];
+    if (step.do === 'work') {
+      let left = step.times;
+      while (left > 0) {
+        const zone: Stretch | null = open ?? zones.find(({ from }) => from >= made) ?? null;
+        const until: number = open ? made : (zone?.from ?? Infinity);
+        const plainHere = Math.min(left, until - made);
+        if (plainHere > 0) {
+          said.push(`${stitch} ${place(plainHere)}`);
+          [made, taken, left] = [made + plainHere, taken + plainHere, left - plainHere];
+          continue;
+        }
+        // A stretch of repeats lies in one stretch of stitches, but for its first and last stitch.
+        const begun: boolean = open !== null;
+        const width: number = zone!.to - made;
+        const inside = Math.min(width, left);
+        if (width - inside > 1) return null;
+        said.push(
+          `row ${number} of ${fabric.name} (${countOf(zone!.many, 'repeat')}) over ${begun ? 'that st and ' : ''}the next ${countOf(width, 'st')}`,
+        );
+        [made, taken, left] = [made + inside, taken + inside, left - inside];
+        open = inside < width ? zone : null;
+      }
+      continue;
+    }
+    for (let i = 0; i < step.times; i += 1) {
+      const zone = zones.find(({ from, to }) => from < made + makes && to > made);
+      if (!zone) {
+        if (step.do === 'increase') said.push(`${makes} ${stitch} ${place(1)}`);
+        else said.push(`${stitch}${takes}tog`);
+      } else if (step.do === 'increase' && makes === 2 && zone.from === made + 1 && !open) {
+        said.push(`${stitch} ${place(1)}`);
+        open = zone;
+      } else if (step.do === 'increase' && makes === 2 && zone.to === made + 1 && open === zone) {
+        said.push(`${stitch} in the last of them again`);
+        open = null;
+      } else return null;
+      made += makes;
+      taken += takes;
+    }
+  }
+  return open ? null : gathered(said).join(', ');
+}
+
+/** What follows itself is told once: "dc2tog, dc2tog" is "dc2tog 2 times". */
+function gathered(said: readonly string[]): string[] {
+  const all: { words: string; times: number }[] = [];
+  for (const words of said) {
+    const last = all.at(-1);
+    if (last?.words === words && /tog$/.test(words)) last.times += 1;
+    else all.push({ words, times: 1 });
+  }
+  return all.map(({ words, times }) => (times > 1 ? `${words} ${times} times` : words));
+}
+
+/** A shaped row that a text tells in full. */
+export interface SaidInFull {
+  taken: number;
+  made: number;
+  plain: number[];
+  zones: { row: number; of: string; repeats: number; width: number }[];
+}
+
+const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => void][] = [
+  [
+    new RegExp(`^row (\\d+) of (.+?) \\((\\d+) repeats?\\) over (that st and )?the next (\\d+) sts?`),
+    ([, row, of, repeats, begun, over], said) => {
+      // The stitch in which they begin may be taken already by the one beside them.
+      const width = Number(over) + (begun ? 1 : 0);
+      said.taken += Number(over);
+      said.made += width;
+      said.zones.push({ row: Number(row), of: of!, repeats: Number(repeats), width });
+      said.plain.push(0);
+    },
+  ],
+  [new RegExp(`^${STITCH} in the last of them again`), (_, said) => plainStitches(said, 1, 0)],
+  [
+    new RegExp(`^(\\d+) ${STITCH} in the (?:first|next|last) st`),
+    ([, many], said) => plainStitches(said, Number(many), 1),
+  ],
+  [
+    new RegExp(`^${STITCH}(\\d)tog(?: (\\d+) times)?`),
+    ([, takes, times], said) => plainStitches(said, Number(times ?? 1), Number(takes) * Number(times ?? 1)),
+  ],
+  [
+    new RegExp(`^${STITCH} in the (?:first|last|next(?: (\\d+))?) sts?`),
+    ([, many], said) => plainStitches(said, Number(many ?? 1), Number(many ?? 1)),
+  ],
+];
+
+function plainStitches(said: SaidInFull, made: number, taken: number): void {
+  said.made += made;
+  said.taken += taken;
+  said.plain[said.plain.length - 1]! += made;
+}
+
+/** What a row told in full comes to; null where it cannot be read. */
+function readInFull(words: string): SaidInFull | null {
+  const said: SaidInFull = { taken: 0, made: 0, plain: [0], zones: [] };
+  let rest = words;
+  while (rest !== '') {
+    const found = PIECES.map(([form, read]) => ({ found: form.exec(rest), read })).find((one) => one.found);
+    if (!found) return null;
+    found.read(found.found!, said);
+    rest = rest.slice(found.found![0].length).replace(/^, /, '');
+  }
+  return said;
+}
+
+/** The sentences of shaped rows one by one. */
+export const IN_FULL_SENTENCES: readonly Sentence[] = [
+  {
+    form: new RegExp(`^(?:Row|Rnd) (\\d+) in full: (.+); ${END}\\. ${COUNT}$`),
+    read: ([, n, words, , stitches], reader) =>
+      reader.inFull(Number(n), readInFull(words!), Number(stitches)),
+  },
+  {
+    form: new RegExp(
+      `^(?:Row|Rnd) (\\d+) is row (\\d+) of (.+): from (?:the right edge|the beginning of the rnd) (.+)\\. ${COUNT}$`,
+    ),
+    read: ([, n, row, of, places, stitches], reader) => {
+      reader.rowHas(Number(n), Number(row), of!, places!);
+      reader.agree(Number(stitches), reader.countAfter(Number(n)), `the count after row ${n}`);
+    },
+  },
+  {
+    form: /^(?:Row|Rnd)s that shape, with the row of (.+) that each is, and from (?:the right edge|the beginning of the rnd) its plain sts \+ repeats \+ plain sts: (.+)$/,
+    read: ([, of, list], reader) => {
+      for (const [, n, row, right, repeats, left] of list!.matchAll(
+        /(?:row|rnd) (\d+) \((\d+)\): (\d+) \+ (\d+) \+ (\d+)/g,
+      ))
+        reader.rowHas(Number(n), Number(row), of!, {
+          repeats: Number(repeats),
+          edges: [Number(right), Number(left)],
+        });
+    },
+  },
+];
