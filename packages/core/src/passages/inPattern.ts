@@ -14,7 +14,7 @@ import type { RoundWay, Row } from '../work/rows.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 
 /** What is asked of a piece while its rows in pattern are written. */
-interface PieceSoFar {
+export interface PieceInPattern {
   fabric: Fabric;
   stitch: string;
   stitches: FabricStitches;
@@ -33,7 +33,7 @@ export function roundsOrRows(stitches: InRows, way: RoundWay | undefined): Stitc
 }
 
 /** "(25 (28, 30) mesh spaces, 76 (85, 91) sts)": what a row comes to, in the unit that makers count it in where there is one. */
-export function countLine(counts: readonly number[], soFar: PieceSoFar): Line {
+export function countLine(counts: readonly number[], soFar: PieceInPattern): Line {
   const { unit } = soFar.fabric;
   const units = counts.map((count) => unitsInWords(count, unit));
   if (units.some((words) => words === null)) return line`(${counts} sts)`;
@@ -63,7 +63,7 @@ export function rowsInPattern(
   to: readonly number[],
   counts: readonly number[],
   stitches: InRows,
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
 ): Line[] {
   const words = soFar.wordsOf(part);
   const at = rowsOfPart(part, soFar);
@@ -108,7 +108,7 @@ function lastOf(first: number, to: number, isOfKind: (n: number) => boolean): nu
 
 type RowAt = (size: number, n: number) => StitchedRow | null;
 
-function rowsOfPart(part: string, soFar: PieceSoFar): RowAt {
+function rowsOfPart(part: string, soFar: PieceInPattern): RowAt {
   const rows = soFar.stitchedRows();
   return (size, n) => rows[size]!.get(`${part}:${n}`) ?? null;
 }
@@ -120,7 +120,7 @@ function repeatedRows(
   to: readonly number[],
   counts: readonly number[],
   text: StitchText,
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
 ): Line[] {
   const words = soFar.wordsOf(part);
   const at = rowsOfPart(part, soFar);
@@ -182,7 +182,7 @@ function isWhole(row: StitchedRow | null): boolean {
 }
 
 /** How row `n` of a part is seen. */
-function seenAt(n: number, part: string, soFar: PieceSoFar): Pick<Row, 'side' | 'round'> {
+function seenAt(n: number, part: string, soFar: PieceInPattern): Pick<Row, 'side' | 'round'> {
   const round = soFar.wayOf(part);
   return { side: soFar.isRightSide(n) ? 'RS' : 'WS', ...(round ? { round } : {}) };
 }
@@ -192,7 +192,7 @@ function besideWords(
   rows: readonly (StitchedRow | null)[],
   to: readonly number[],
   part: string,
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
 ): Line {
   const round = soFar.wayOf(part) !== undefined;
   if (rows.every((row) => row === null || isWhole(row))) return [];
@@ -211,7 +211,7 @@ function placesLine(
   rows: readonly (StitchedRow | null)[],
   to: readonly number[],
   part: string,
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
 ): Line[] {
   if (rows.every((row) => row === null || row.repeats.length === 1 || isWhole(row))) return [];
   const lists = rows.map((row, size) => (row ? placesInWords(row, seenAt(to[size]!, part, soFar)) : '–'));
@@ -224,7 +224,12 @@ function placesLine(
 type ShapedWay = 'edges' | 'spread' | 'lines';
 
 /** What is said after rows that are shaped: what lies outside the repeats, or that only whole ones are taken. */
-export function afterShaping(part: string, to: readonly number[], way: ShapedWay, soFar: PieceSoFar): Line[] {
+export function afterShaping(
+  part: string,
+  to: readonly number[],
+  way: ShapedWay,
+  soFar: PieceInPattern,
+): Line[] {
   const { stitches, fabric, stitch } = soFar;
   if (stitches.is !== 'rows') return [];
   const at = rowsOfPart(part, soFar);
@@ -252,7 +257,7 @@ function withLast(
   rows: readonly (StitchedRow | null)[],
   to: readonly number[],
   part: string,
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
   bare: boolean,
 ): Line[] {
   const round = soFar.wayOf(part) !== undefined;
@@ -283,7 +288,7 @@ export function shortInPattern(
   part: string,
   from: readonly number[],
   to: readonly number[],
-  soFar: PieceSoFar,
+  soFar: PieceInPattern,
 ): Line[] {
   const { stitches, fabric, stitch } = soFar;
   if (stitches.is !== 'rows' || stitches.text.work === 'tunisian') return [];
@@ -297,7 +302,8 @@ export function shortInPattern(
   const followed = begins.every(
     (n, size) =>
       n <= ends[size]! &&
-      lastOf(n, ends[size]!, (row) => at(size, row)?.pattern != null && !at(size, row)!.ring) === ends[size],
+      lastOf(n, ends[size]!, (row) => (at(size, row)?.pattern ?? null) !== null && !at(size, row)!.ring) ===
+        ends[size],
   );
   const plain = begins.every((n, size) => n > to[size]!);
   const keep = followed

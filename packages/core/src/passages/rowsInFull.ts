@@ -1,13 +1,14 @@
 /** Shaped rows in a stitch pattern one by one: what is worked where, or how many repeats and plain stitches each has. */
 
-import { STITCH, COUNT, END, type Sentence } from '../read/words.js';
+import { readInFull } from '../read/inFull.js';
+import { COUNT, END, type Sentence } from '../read/words.js';
 import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
 import { widthOf } from '../stitch/zones.js';
 import { countOf } from '../text/singular.js';
 import type { Row } from '../work/rows.js';
 import { makesOf, takesOf } from '../work/steps.js';
 import { line, type Line } from '../write/line.js';
-import type { PieceSoFar } from './pieceSoFar.js';
+import type { PieceInPattern } from './inPattern.js';
 
 /**
  * The rows of a part that shape, up to row `to` of each size. A size that is written alone has them in full; of several sizes the plain
@@ -21,7 +22,7 @@ export function rowsInFull(
   from: readonly number[],
   to: readonly number[],
   beside: 'edges' | 'lines',
-  soFar: PieceSoFar,
+  soFar: PieceInPattern & { rowsOfPart: (part: string, size: number) => readonly Row[] },
 ): Line[] {
   const { stitches, fabric } = soFar;
   if (stitches.is !== 'rows' || stitches.text.work === 'tunisian') return [];
@@ -83,7 +84,7 @@ function rowInWords(
   { plain, repeats }: StitchedRow,
   number: number,
   base: { multiple: number; plus: number },
-  { fabric, stitch }: PieceSoFar,
+  { fabric, stitch }: PieceInPattern,
 ): string | null {
   const order = directionOf(row) === 1 ? [...row.steps].reverse() : row.steps;
   if (order.some((step) => step.do !== 'work' && step.do !== 'increase' && step.do !== 'decrease'))
@@ -161,60 +162,6 @@ function gathered(said: readonly string[]): string[] {
     else all.push({ words, times: 1 });
   }
   return all.map(({ words, times }) => (times > 1 ? `${words} ${times} times` : words));
-}
-
-/** A shaped row that a text tells in full. */
-export interface SaidInFull {
-  taken: number;
-  made: number;
-  plain: number[];
-  zones: { row: number; of: string; repeats: number; width: number }[];
-}
-
-const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => void][] = [
-  [
-    new RegExp(`^row (\\d+) of (.+?) \\((\\d+) repeats?\\) over (that st and )?the next (\\d+) sts?`),
-    ([, row, of, repeats, begun, over], said) => {
-      // The stitch in which they begin may be taken already by the one beside them.
-      const width = Number(over) + (begun ? 1 : 0);
-      said.taken += Number(over);
-      said.made += width;
-      said.zones.push({ row: Number(row), of: of!, repeats: Number(repeats), width });
-      said.plain.push(0);
-    },
-  ],
-  [new RegExp(`^${STITCH} in the last of them again`), (_, said) => plainStitches(said, 1, 0)],
-  [
-    new RegExp(`^(\\d+) ${STITCH} in the (?:first|next|last) st`),
-    ([, many], said) => plainStitches(said, Number(many), 1),
-  ],
-  [
-    new RegExp(`^${STITCH}(\\d)tog(?: (\\d+) times)?`),
-    ([, takes, times], said) => plainStitches(said, Number(times ?? 1), Number(takes) * Number(times ?? 1)),
-  ],
-  [
-    new RegExp(`^${STITCH} in the (?:first|last|next(?: (\\d+))?) sts?`),
-    ([, many], said) => plainStitches(said, Number(many ?? 1), Number(many ?? 1)),
-  ],
-];
-
-function plainStitches(said: SaidInFull, made: number, taken: number): void {
-  said.made += made;
-  said.taken += taken;
-  said.plain[said.plain.length - 1]! += made;
-}
-
-/** What a row told in full comes to; null where it cannot be read. */
-function readInFull(words: string): SaidInFull | null {
-  const said: SaidInFull = { taken: 0, made: 0, plain: [0], zones: [] };
-  let rest = words;
-  while (rest !== '') {
-    const found = PIECES.map(([form, read]) => ({ found: form.exec(rest), read })).find((one) => one.found);
-    if (!found) return null;
-    found.read(found.found!, said);
-    rest = rest.slice(found.found![0].length).replace(/^, /, '');
-  }
-  return said;
 }
 
 /** The sentences of shaped rows one by one. */

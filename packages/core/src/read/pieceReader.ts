@@ -5,7 +5,6 @@ import { workRow } from '../stitch/hook.js';
 import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
-import type { SaidInFull } from '../passages/rowsInFull.js';
 import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
 import { readAmounts, readRates } from './rates.js';
 
@@ -38,6 +37,14 @@ type Edges = readonly [right: number, left: number];
 
 /** What a row has: repeats with plain stitches at both sides, or all in turn as words say it. */
 export type SaidOfPlaces = { repeats: number; edges: Edges } | string;
+
+/** A shaped row that a text tells in full. */
+export interface SaidInFull {
+  taken: number;
+  made: number;
+  plain: number[];
+  zones: { row: number; of: string; repeats: number; width: number }[];
+}
 
 /** What a text says of a piece's stitches. */
 export interface SaidOfStitches {

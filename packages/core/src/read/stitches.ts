@@ -9,10 +9,9 @@ import type { Beginning } from '../stitch/pieceWorker.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import { widthOf } from '../stitch/zones.js';
-import type { SaidInFull } from '../passages/rowsInFull.js';
 import { isTake, type Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
-import type { SaidOfStitches } from './pieceReader.js';
+import type { SaidInFull, SaidOfStitches } from './pieceReader.js';
 
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
