@@ -102,6 +102,7 @@ export { lengthOnTheHook, perCm } from './fabric/gauge.js';
 export { CONSTRUCTIONS } from './garment/registry.js';
 export { easeOver, forSize, partsOf, type Ease, type PerSize } from './fields/perSize.js';
 export type { Field, FieldWords, Fields, LengthField, When } from './fields/kinds.js';
+export { fieldsWithin } from './fields/table.js';
 export { fieldAt, holds, labelIn, unusedIn, valueAt } from './fields/words.js';
 export type { PieceSection } from './garment/sections.js';
 export { changedGarment, type ChangedGarment } from './garment/change.js';

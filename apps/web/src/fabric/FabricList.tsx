@@ -3,7 +3,17 @@ import { ChevronDown, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Draft } from 'immer';
-import { type Design, type Fabric, type LibraryEntry, type LibraryFabric } from '@upfell/core';
+import {
+  constructionOf,
+  fieldsWithin,
+  fieldValues,
+  holds,
+  valueAt,
+  type Design,
+  type Fabric,
+  type LibraryEntry,
+  type LibraryFabric,
+} from '@upfell/core';
 import { fabrics as library } from '../api/library';
 import { useDocument } from '../state/useSizePlan';
 import { useList } from '../library/useList';
@@ -16,16 +26,19 @@ import { propose } from './proposal';
 import { StitchPatterns } from './StitchPatterns';
 import { useFabric } from '../state/useFabric';
 
-/** Where in the garment a fabric is used. */
-function usesOf({ garment }: Design, id: string): string[] {
-  const part = (key: string) => (garment[key] as { fabric?: string } | null | undefined)?.fabric;
-  return [
-    ...(garment['fabric'] === id ? ['the body'] : []),
-    ...(part('upper') === id ? ['the upper body'] : []),
-    ...(part('sleeve') === id ? ['the sleeve'] : []),
-    ...(part('hem') === id ? ['the hem'] : []),
-    ...(part('cuff') === id ? ['the cuff'] : []),
-  ];
+/** Where in the garment a fabric is used: every part that its construction declares a fabric for. */
+function usesOf({ garment, fabrics }: Design, id: string): string[] {
+  const construction = constructionOf(garment.construction)!;
+  const values = fieldValues(
+    construction,
+    garment,
+    fabrics.map((one) => one.id),
+  );
+  return fieldsWithin(construction.fields).flatMap(({ path, field }) =>
+    field.kind === 'fabric' && holds(field.when, values) && valueAt(values, path) === id
+      ? [path === 'fabric' ? 'the garment' : field.name.replace(/^The fabric (of )?/, '')]
+      : [],
+  );
 }
 
 /** A fabric as the library keeps it: nothing in it belongs to one design. */

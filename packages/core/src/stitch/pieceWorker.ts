@@ -25,7 +25,7 @@ import {
 } from './under.js';
 import { shapedRepeats, WIDER, workUnitRound } from './unitRounds.js';
 import { aroundWider, canWiden, placesOfWider } from './wider.js';
-import { clipped, waysToBegin, waysToGrow, widthOf, type Zone } from './zones.js';
+import { clipped, waysToBegin, waysToGrow, waysToJoin, widthOf, type Zone } from './zones.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
 export type Beginning = 'chain' | 'plain row';
@@ -343,7 +343,6 @@ export class PieceWorker {
     const all = this.graded(joined(parts), fallsRight, fallsLeft);
     const width = this.zonesWidth(zones);
     this.check(all.units, pattern.index, zones, row.count - width);
-    const idles = zones.length === 0 && below.zones.length === 0 && below.done === 0;
     const course: Course = {
       units: direction === 1 ? all.units : [...all.units].reverse(),
       foundation: false,
@@ -357,8 +356,8 @@ export class PieceWorker {
       course,
       zones,
       ring: false,
-      // Behind shaping that is spread over a row the pattern begins anew.
-      done: shaping.spread || idles || closesPlain ? 0 : below.done + 1,
+      // Behind shaping that is spread over a row, and where no repeat is left, the pattern begins anew.
+      done: shaping.spread || zones.length === 0 || closesPlain ? 0 : below.done + 1,
       rounds: below.rounds || row.round !== undefined,
       mirrored: context.mirrored,
       lines: lines.next,
@@ -395,7 +394,7 @@ export class PieceWorker {
       if (to > at) parts.push(plainOver(cut(surface, at, to), this.plain, at, to - at));
       at = to;
     };
-    const take = (ways: readonly Zone[], kept: Zone | null): void => {
+    const take = (ways: readonly Zone[], kept: Zone | null): boolean => {
       for (const zone of ways) {
         const made = this.tryZone(zone, kept, surface, context);
         // What is begun must go on: else it would be given up again in the next row.
@@ -404,8 +403,9 @@ export class PieceWorker {
         parts.push(made);
         zones.push(zone);
         at = zone.low + widthOf(zone, base);
-        return;
+        return true;
       }
+      return false;
     };
     const room = context.flat
       ? [
@@ -421,7 +421,10 @@ export class PieceWorker {
       } else if (kept.length === 0) {
         const centred = !context.flat || from > context.low || to < context.high;
         take(waysToBegin(Math.max(from, at), to, base, centred, this.stitches.proof.from), null);
-      } else
+      } else if (
+        // What lies between zones that were parted may be filled: they are one again.
+        !(kept.length > 1 && take(waysToJoin(kept, Math.max(from, at), to, base), null))
+      )
         kept.forEach((zone, i) =>
           take(waysToGrow(zone, Math.max(from, at), kept[i + 1]?.low ?? to, base), zone),
         );

@@ -9,8 +9,9 @@ import { widthOf } from './zones.js';
 
 const SPAN = { from: 0, to: 0 };
 
-/** How far from a place a stitch may lie to be worked into it, in stitches. */
+/** How far from a place a stitch may lie to be worked into it, in stitches; a group, which fans out, half a stitch. */
 const NEAR = 0.45;
+const NEAR_GROUP = 0.51;
 
 /** Rows of patterns that were worked for their places: the sizes of a range share most of them. */
 const SAMPLES = new WeakMap<StitchText, Map<string, readonly Unit[] | null>>();
@@ -88,6 +89,7 @@ function rowsOver(text: StitchText, size: number): { row: number; course: Course
  */
 export function placed(units: readonly Unit[], low: number, below: readonly Unit[]): Node[] {
   let cursor = 0;
+  let lastGap = -1;
   const nodes: Node[] = [];
   let lastFoot: number | null = null;
   let skippedOver: number[] = [];
@@ -117,6 +119,18 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
     const between = again ? null : gapAt(below, foot);
     if (between !== null) {
       if (between < cursor) throw new StitchError(SPAN, 'a place is passed already');
+      // Beside plain stitches, which have a gap after each of them, the next gap need not be this one.
+      const earlier = below.some(
+        ({ group }, at) =>
+          at > lastGap && at >= Math.max(1, cursor) && at < between && group !== below[at - 1]!.group,
+      );
+      if (earlier)
+        nodes.push({
+          op: 'skip',
+          place: { at: 'next', many: between - cursor, noun: { what: 'st' } },
+          span: SPAN,
+        });
+      lastGap = between;
       nodes.push(...groupNodes(units.slice(i, end + 1), { at: 'next', many: 1, noun: { what: 'sp' } }));
       cursor = between;
       lastFoot = foot;
@@ -124,7 +138,8 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
       continue;
     }
     const target = nearest(below, foot);
-    if (target === null || (!again && Math.abs(below[target]!.x - foot) > NEAR))
+    const near = end > i ? NEAR_GROUP : NEAR;
+    if (target === null || (!again && Math.abs(below[target]!.x - foot) > near))
       throw new StitchError(SPAN, 'a stitch would land between two places');
     const back = target < cursor && !again ? skippedOver.indexOf(target) : -1;
     if (target < cursor && !again && back < 0) throw new StitchError(SPAN, 'a place is passed already');

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { clipped, inOne, waysToBegin, waysToGrow, widthOf } from './zones.js';
+import { clipped, inOne, waysToBegin, waysToGrow, waysToJoin, widthOf } from './zones.js';
 
 const RULE = fc.record({ multiple: fc.integer({ min: 1, max: 8 }), plus: fc.integer({ min: 0, max: 6 }) });
 const PLACES = fc.tuple(fc.integer({ min: -30, max: 30 }), fc.integer({ min: 0, max: 60 }));
@@ -39,5 +39,33 @@ describe('whole repeats', () => {
     ];
     expect(inOne(zones, { multiple: 2, plus: 0 })).toEqual([{ low: 0, repeats: 6 }]);
     expect(inOne(zones, { multiple: 2, plus: 1 })).toHaveLength(2);
+  });
+});
+
+describe('zones that were parted', () => {
+  const rule = { multiple: 3, plus: 1 };
+
+  it('become one where their repeats lie in line, with those that fit between and beside them', () => {
+    // 14 repeats of 3 and 1, 14 stitches between, 14 repeats: 33 repeats of 3 and 1 are all 100.
+    const parted = [
+      { low: 0, repeats: 14 },
+      { low: 57, repeats: 14 },
+    ];
+    expect(waysToJoin(parted, 0, 100, rule)[0]).toEqual({ low: 0, repeats: 33 });
+    expect(waysToJoin(parted, -4, 104, rule)[0]).toEqual({ low: -3, repeats: 35 });
+  });
+
+  it('stay apart where they do not', () => {
+    expect(
+      waysToJoin(
+        [
+          { low: 0, repeats: 4 },
+          { low: 17, repeats: 4 },
+        ],
+        0,
+        40,
+        rule,
+      ),
+    ).toEqual([]);
   });
 });

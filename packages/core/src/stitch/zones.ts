@@ -42,6 +42,15 @@ export function waysToGrow(zone: Zone, from: number, to: number, rule: CountRule
   );
 }
 
+/** Zones whose repeats lie in line become one, with those that fit between them; no way where they do not. */
+export function waysToJoin(zones: readonly Zone[], from: number, to: number, rule: CountRule): Zone[] {
+  const [first, last] = [zones[0]!, zones.at(-1)!];
+  const { multiple } = rule;
+  if (!zones.every(({ low }) => (low - first.low) % multiple === 0)) return [];
+  const one = { low: first.low, repeats: (last.low - first.low) / multiple + last.repeats };
+  return waysToGrow(one, from, to, rule);
+}
+
 /**
  * Zones that may begin between two places: as many repeats as there is room for, in each of their phases.
  *

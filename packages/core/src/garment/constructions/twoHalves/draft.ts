@@ -21,6 +21,7 @@ import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { garmentRound } from '../../shared/targets.js';
 import { edgingsOf } from './edgings.js';
 import type { TwoHalvesStyle } from './fields.js';
+import { ruleOfParts } from './parts.js';
 
 declare module '../../counts.js' {
   interface OwnCounts {
@@ -70,6 +71,7 @@ export function draft(input: Input): Draft {
   const sleeve = style.sleeve
     ? draftSleeve(input, style.sleeve, { across: half, armhole, armholeReasons, notch: null, cap: null })
     : null;
+  const parts = ruleOfParts(fabric);
   const rows = (
     id: CountId,
     label: string,
@@ -83,8 +85,19 @@ export function draft(input: Input): Draft {
     target: number,
     weight: number,
     because: DraftQuantity['because'],
-    rule = { multiple: 1, plus: 0 },
-  ) => quantity({ id, label, fabric, axis: 'stitches', target, weight, because, rule, min: 1 });
+    rule = parts,
+  ) =>
+    quantity({
+      id,
+      label,
+      fabric,
+      axis: 'stitches',
+      target,
+      weight,
+      because,
+      rule,
+      min: Math.max(1, rule.plus),
+    });
   const ofRound = [...roundReasons, becomes('Front and back', '÷ 2', half)];
   return {
     quantities: [
@@ -120,15 +133,22 @@ export function draft(input: Input): Draft {
         }),
         becomes('Two fronts', '÷ 2', front),
       ]),
-      across('neck.half', 'Back neck, on each half', neckHalf, 0.8, [
-        ...neckReasons,
-        plus('Band at the centre back', -centre, neck - centre, {
-          kind: 'style',
-          id: 'garment.centre.width',
-        }),
-        becomes('On each half', '÷ 2', (neck - centre) / 2),
-        ...(neck - centre < 2 * neckHalf - 1e-9 ? [given('At least', neckHalf)] : []),
-      ]),
+      across(
+        'neck.half',
+        'Back neck, on each half',
+        neckHalf,
+        0.8,
+        [
+          ...neckReasons,
+          plus('Band at the centre back', -centre, neck - centre, {
+            kind: 'style',
+            id: 'garment.centre.width',
+          }),
+          becomes('On each half', '÷ 2', (neck - centre) / 2),
+          ...(neck - centre < 2 * neckHalf - 1e-9 ? [given('At least', neckHalf)] : []),
+        ],
+        { multiple: parts.multiple, plus: 0 },
+      ),
       across('shoulder.width', 'Shoulder, each', Math.max(0.5, shoulder), 0.2, [
         given('Half of the back', backHalf, { kind: 'quantity', id: 'back.half' }),
         plus('Back neck', -neckHalf, shoulder, { kind: 'quantity', id: 'neck.half' }),

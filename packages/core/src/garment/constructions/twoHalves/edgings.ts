@@ -21,6 +21,7 @@ import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { halfNeck, steppedLength } from '../../shared/neck.js';
 import { given, plus, quantity } from '../../shared/quantity.js';
 import type { TwoHalvesStyle } from './fields.js';
+import { ruleOfParts } from './parts.js';
 
 type Input = SizeInput<TwoHalvesStyle>;
 
@@ -122,7 +123,8 @@ function edgeUp(input: Input, counts: GarmentCounts, drop: number, front: boolea
 /** The neck all round: both halves of the back, the end of the band between them, the fronts. */
 function neckEdge(input: Input, counts: GarmentCounts, round: number): Edge {
   const { style, fabrics } = input;
-  const { gauge } = fabrics.get(style.fabric)!;
+  const fabric = fabrics.get(style.fabric)!;
+  const { gauge } = fabric;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const back = (2 * counts.of('neck.half')) / stitches;
   const bandRows = perCm(fabrics.get(style.centre.fabric)!.gauge, 'rows');
@@ -134,7 +136,12 @@ function neckEdge(input: Input, counts: GarmentCounts, round: number): Edge {
   const front =
     drop === 0
       ? (2 * taken) / stitches
-      : 2 * steppedLength(halfNeck(style.neck, { taken, drop, width, divide: 0 }).inside, stitches, rows);
+      : 2 *
+        steppedLength(
+          halfNeck(style.neck, { taken, drop, width, divide: 0, unit: ruleOfParts(fabric).multiple }).inside,
+          stitches,
+          rows,
+        );
   return {
     label: 'Neck edge',
     length: back + centre + front,

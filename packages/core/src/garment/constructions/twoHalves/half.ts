@@ -7,6 +7,7 @@ import { halfNeck } from '../../shared/neck.js';
 import { ends, foundation, OTHER } from '../../shared/pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
+import { ruleOfParts } from './parts.js';
 
 /**
  * One half: half the back and a front up to the underarm, then each by itself. Seen from outside the front of the left half
@@ -26,7 +27,10 @@ export function half(
   const taken = front - shoulder;
   /** Where the front lies on the piece, and its outer (front) edge with it. */
   const at = wearers;
-  const line = drop > 0 ? halfNeck(style.neck, { taken, drop, width: front, divide }) : null;
+  const line =
+    drop > 0
+      ? halfNeck(style.neck, { taken, drop, width: front, divide, unit: ruleOfParts(fabric).multiple })
+      : null;
   const inside = (row: number) => (line && row > divide ? line.inside[row - divide]! : 0);
   const gone = inside(side);
   const label = wearers === 'left' ? 'Left half' : 'Right half';

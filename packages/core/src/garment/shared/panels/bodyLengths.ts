@@ -17,7 +17,7 @@ type Input = SizeInput<PanelStyle>;
 /** The lengths of back and front that all of their counts come from, cm. */
 export interface BodyLengths {
   fabric: Fabric;
-  /** The fabric from the underarm up, and whether it is another. */
+  /** The fabric of the body from the underarm up, and whether it is another. */
   upper: Fabric;
   changes: boolean;
   open: boolean;

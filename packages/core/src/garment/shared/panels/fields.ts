@@ -131,7 +131,7 @@ export const UPPER = group({
   help: 'Back and front from the underarm up.',
   fields: {
     fabric: otherFabric({
-      name: 'The fabric from the underarm up',
+      name: 'The fabric of the body from the underarm up',
       label: 'From the underarm up',
       help: 'Another fabric of back and front, begun in the row where the armholes begin.',
     }),
