@@ -3,6 +3,7 @@
 import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
 import { COUNT, END, STITCH, WAYS } from '../read/words.js';
+import { embed } from '../stitch/embed.js';
 import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
@@ -131,38 +132,38 @@ function repeatedRows(
   const round = text.work === 'round';
   const { first: repeated } = text.repeat;
   const lines: Line[] = [];
-  let begins = [...from];
-  // Over a plain row the first rows of the pattern are written out: they are not among those that repeat.
-  while (
-    sizes.every(
-      (size) =>
-        begins[size]! <= to[size]! &&
-        isWhole(at(size, begins[size]!)) &&
-        index(size, begins[size]!) < repeated &&
-        index(size, begins[size]!) === index(sizes[0]!, begins[sizes[0]!]!),
-    )
-  ) {
-    const i = index(sizes[0]!, begins[sizes[0]!]!);
-    const over = i === 0 ? rowOverStitches(text) : text.rows[i]!.nodes;
-    const numbers = begins.map((n, size) => (worked[size] ? n : '–'));
-    lines.push(
-      line`${words.one} ${numbers}: ${withoutEnd(printRow(over, { round }))}; ${words.end}. ${{ inline: count }}`,
-    );
-    begins = begins.map((n) => n + 1);
-  }
-  if (sizes.every((size) => begins[size]! > to[size]!)) return lines;
   const name = `${soFar.fabric.name}${round ? ' in the round' : ''}`;
   const numbers = text.rows.map(({ n }, i) => n ?? i + 1);
-  const { first, last } = text.repeat;
-  // Where plain stitches lie beside them the rows before the repeat are counted in turn with it.
-  const early = sizes.some((size) => begins[size]! <= to[size]! && index(size, begins[size]!) < repeated);
-  const lowest = early ? 0 : first;
   const one = round ? 'rnd' : 'row';
   const facing = isAlwaysFront(soFar.wayOf(part)) && !round ? ', always from the right side' : '';
+  let begins = [...from];
+  // Over a plain row the first rows of the pattern are written out: they are not among those that repeat.
+  for (let i = 0; i < repeated; i += 1) {
+    const now = begins.map((n, size) => worked[size] === true && n <= to[size]! && index(size, n) === i);
+    if (!now.includes(true)) continue;
+    const rows = begins.map((n, size) => (now[size] ? at(size, n) : null));
+    const over = i === 0 ? rowOverStitches(text) : text.rows[i]!.nodes;
+    const which = begins.map((n, size) => (now[size] ? n : '–'));
+    if (rows.every((row) => row === null || isWhole(row)))
+      lines.push(
+        line`${words.one} ${which}: ${withoutEnd(printRow(over, { round }))}; ${words.end}. ${{ inline: count }}`,
+      );
+    else {
+      const begun = rows.some((row) => (row?.plain[0] ?? 0) > 0) ? 'next' : null;
+      const said = withoutEnd(printRow(embed(over, begun, null), { round }));
+      lines.push(
+        line`${words.one} ${which}: work ${one} ${numbers[i]!} of ${name} over the sts between, “${said}”${facing}${{ inline: besideWords(rows, begins, part, soFar) }}; ${words.end}. ${{ inline: count }}`,
+        ...placesLine(rows, begins, part, soFar),
+      );
+    }
+    begins = begins.map((n, size) => (now[size] ? n + 1 : n));
+  }
+  if (sizes.every((size) => begins[size]! > to[size]!)) return lines;
+  const { first, last } = text.repeat;
   const which: Line =
-    first === last && !early
+    first === last
       ? line`repeat ${one} ${numbers[first]!} of ${name}${facing}`
-      : line`work ${one}s ${numbers[lowest]!} ${last === lowest + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn${facing}, beginning with ${one} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${one} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
+      : line`work ${one}s ${numbers[first]!} ${last === first + 1 ? 'and' : 'to'} ${numbers[last]!} of ${name} in turn${facing}, beginning with ${one} ${begins.map((n, size) => (worked[size] && n <= to[size]! ? numbers[index(size, n)]! : '–'))} and ending with ${one} ${to.map((n, size) => (worked[size] && begins[size]! <= n ? numbers[index(size, n)]! : '–'))}`;
   const ends = to.map((n, size) => (worked[size] ? at(size, n) : null));
   const beside = besideWords(ends, to, part, soFar);
   lines.push(
@@ -330,9 +331,12 @@ const BESIDE = `, with (?:(\\d+) plain ${STITCH} at the (?:right edge|beginning 
 export const PATTERN_SENTENCES: readonly Sentence[] = [
   {
     form: new RegExp(
-      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:repeat (?:row|rnd) (\\d+) of (.+?)|work (?:rows|rnds) \\d+ (?:and|to) \\d+ of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
+      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:(?:repeat|work) (?:row|rnd) (\\d+) of (.+?)(?: over the sts between, “(.+?)”)?|work (?:rows|rnds) (\\d+) (?:and|to) (\\d+) of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
     ),
-    read: ([, from, to, only, name, names, first, last, right, left, between, , stitches], reader) => {
+    read: (
+      [, from, to, only, name, _, lowest, highest, names, first, last, right, left, between, , stitches],
+      reader,
+    ) => {
       if (from === '–') return;
       reader.evenRows(from!, to, Number(stitches));
       reader.inPattern({
@@ -341,6 +345,7 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
         to: Number(to ?? from),
         first: Number(only ?? first),
         last: Number(only ?? last),
+        turn: [Number(only ?? lowest), Number(only ?? highest)],
         // Where repeats lie in several stretches, a sentence of its own says where.
         edges: between ? null : [Number(right ?? 0), Number(left ?? 0)],
       });

@@ -31,7 +31,11 @@ export function rowsInFull(
   const shaped = from.map((before, size) =>
     soFar
       .rowsOfPart(part, size)
-      .filter(({ n, by, add }) => n > before && n <= to[size]! && (by !== 0 || add > 0))
+      // Where stitches are left at an end nothing in the row itself is shaped.
+      .filter(
+        ({ n, by, add, count }, i, rows) =>
+          n > before && n <= to[size]! && (by !== 0 || add > 0 || (i > 0 && rows[i - 1]!.count !== count)),
+      )
       .flatMap((row) => {
         const stitched = all[size]!.get(`${part}:${row.n}`);
         return stitched && !stitched.ring && stitched.pattern !== null ? [{ row, stitched }] : [];

@@ -28,6 +28,8 @@ export interface SaidInPattern {
   to: number;
   first: number;
   last: number;
+  /** The rows of it that are worked in turn, where they are said. */
+  turn?: readonly [first: number, last: number];
   /** Plain stitches at the two edges of the last of them; null where that is said apart. */
   edges: Edges | null;
 }

@@ -205,6 +205,10 @@ describe('the proof, stitch by stitch', () => {
     'plain stitches between lines': (line) => changed(line, /has, from .*?repeats?, (\d+) plain/, next),
     'stitches of a repeat in a round': (line) => changed(line, /: (\d+) sts fewer at each end/, next),
     'places with a repeat more': (line) => changed(line, /^Rnd \d+: inc at (\d+) places/, next),
+    'which rows go by turns': (line) =>
+      changed(line, /: work rows (\d+) (?:and|to) \d+ of/, (n) => String(Number(n) - 1)),
+    'which row lies over a plain one': (line) =>
+      changed(line, /: work row (\d+) of .+ over the sts between/, next),
     'repeats of a row in full': (line) => changed(line, / in full: .*?\((\d+) repeats?\)/, next),
     'what a row in full goes over': (line) => changed(line, / in full: .*?the next (\d+) sts?/, next),
     'plain stitches of a row in full': (line) =>

@@ -11,7 +11,7 @@ import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import { widthOf } from '../stitch/zones.js';
 import { isTake, type Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
-import type { SaidInFull, SaidOfStitches } from './pieceReader.js';
+import type { SaidInFull, SaidInPattern, SaidOfStitches } from './pieceReader.js';
 
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;
@@ -79,10 +79,7 @@ export class StitchProver {
     const differences: string[] = [];
     const { fault } = worked;
     for (const mark of said.inPattern) {
-      for (const [n, wanted] of [
-        [mark.from, mark.first],
-        [mark.to, mark.last],
-      ] as const) {
+      for (const [n, wanted] of rowsSaid(mark)) {
         const found = at.get(`${mark.part}:${n}`);
         if (!found?.stitched)
           differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
@@ -201,6 +198,22 @@ export class StitchProver {
       throw error;
     }
   }
+}
+
+/** Which row of a pattern each row of a range is said to be; its first and its last where it is not said how they go by turns. */
+function rowsSaid({ from, to, first, last, turn }: SaidInPattern): [n: number, wanted: number][] {
+  const ends: [number, number][] = [
+    [from, first],
+    [to, last],
+  ];
+  if (!turn) return ends;
+  const [lowest, highest] = turn;
+  const many = highest - lowest + 1;
+  const between = Array.from({ length: to - from + 1 }, (_, i): [number, number] => [
+    from + i,
+    lowest + ((first - lowest + i) % many),
+  ]);
+  return [...between, ...ends];
 }
 
 function edgesDiffer(

@@ -472,18 +472,19 @@ export class PieceWorker {
           : null;
     const attempts: (() => Node[])[] = [
       ...(byNames ? [() => inner(byNames)] : []),
-      () => {
+      // Over the first row the places may be others than over those that repeat.
+      ...[context.done > text.rows.length, context.done <= text.rows.length].map((again) => () => {
         const sample = sampleOf(
           text,
           proof,
           index,
           zone.repeats,
-          { direction, mirrored: context.mirrored, alwaysFront: joinedRound },
+          { direction, mirrored: context.mirrored, alwaysFront: joinedRound, again },
           this.sided,
         );
         if (!sample) throw new StitchError(SPAN, 'this row of the pattern is not worked from this side');
         return placed(sample, zone.low, [...course.units].reverse());
-      },
+      }),
     ];
     for (const attempt of attempts) {
       try {

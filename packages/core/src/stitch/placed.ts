@@ -12,6 +12,8 @@ const SPAN = { from: 0, to: 0 };
 /** How far from a place a stitch may lie to be worked into it, in stitches; a group, which fans out, half a stitch. */
 const NEAR = 0.45;
 const NEAR_GROUP = 0.51;
+/** An edge stitch, which has no place of its own where a row is cut, stands beside the next one in its place. */
+const NEAR_EDGE = 1.01;
 
 /** Rows of patterns that were worked for their places: the sizes of a range share most of them. */
 const SAMPLES = new WeakMap<StitchText, Map<string, readonly Unit[] | null>>();
@@ -23,6 +25,8 @@ export interface SampleWay {
   mirrored: boolean;
   /** Rounds that are never turned: rows worked from behind are met from the front. */
   alwaysFront: boolean;
+  /** As it is worked over the rows that repeat, not as the first time, when the first row may lie below it. */
+  again?: boolean;
 }
 
 /**
@@ -36,12 +40,12 @@ export function sampleOf(
   { base, chains }: StitchProof,
   index: number,
   repeats: number,
-  { direction, mirrored, alwaysFront }: SampleWay,
+  { direction, mirrored, alwaysFront, again = false }: SampleWay,
   sided: boolean,
 ): readonly Unit[] | null {
   const samples = SAMPLES.get(text) ?? new Map<string, readonly Unit[] | null>();
   SAMPLES.set(text, samples);
-  const name = `${index}:${repeats}:${direction}:${mirrored}:${alwaysFront}`;
+  const name = `${index}:${repeats}:${direction}:${mirrored}:${alwaysFront}:${again}`;
   const known = samples.get(name);
   if (known !== undefined) return known;
   const width = widthOf({ repeats }, base);
@@ -53,9 +57,10 @@ export function sampleOf(
   const own = mirrored ? -direction : direction;
   const fits = ({ row, course }: { row: number; course: Course }) =>
     row === index && course.direction === own;
-  let found = rows.find(fits)?.course.units ?? null;
+  let found = (again ? rows.findLast(fits) : rows.find(fits))?.course.units ?? null;
   if (found === null && (!sided || alwaysFront)) {
-    const other = rows.find(({ row }) => row === index)!.course.units;
+    const is = ({ row }: { row: number }) => row === index;
+    const other = (again ? rows.findLast(is) : rows.find(is))!.course.units;
     found = [...other].reverse();
     if (sided)
       found = found.map((unit) => (unit.stitch ? { ...unit, stitch: stitchFromBehind(unit.stitch) } : unit));
@@ -90,6 +95,7 @@ function rowsOver(text: StitchText, size: number): { row: number; course: Course
 export function placed(units: readonly Unit[], low: number, below: readonly Unit[]): Node[] {
   let cursor = 0;
   let lastGap = -1;
+  let lastTarget = -1;
   const nodes: Node[] = [];
   let lastFoot: number | null = null;
   let skippedOver: number[] = [];
@@ -115,7 +121,7 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
     let end = i;
     while (units[end + 1]?.group === unit.group) end += 1;
     const foot: number = (unit.turning > 0 ? unit.x : unit.feet[0]!) + low;
-    const again = foot === lastFoot;
+    let again = foot === lastFoot;
     const between = again ? null : gapAt(below, foot);
     if (between !== null) {
       if (between < cursor) throw new StitchError(SPAN, 'a place is passed already');
@@ -138,9 +144,14 @@ export function placed(units: readonly Unit[], low: number, below: readonly Unit
       continue;
     }
     const target = nearest(below, foot);
-    const near = end > i ? NEAR_GROUP : NEAR;
+    const atEdge =
+      end === i && unit.t === 'st' && unit.feet.length < 2 && (i === 0 || end === units.length - 1);
+    const near = atEdge ? NEAR_EDGE : end > i ? NEAR_GROUP : NEAR;
     if (target === null || (!again && Math.abs(below[target]!.x - foot) > near))
       throw new StitchError(SPAN, 'a stitch would land between two places');
+    // At a cut edge two stitches may go in one.
+    again ||= target === lastTarget && (atEdge || i === 1);
+    lastTarget = target;
     const back = target < cursor && !again ? skippedOver.indexOf(target) : -1;
     if (target < cursor && !again && back < 0) throw new StitchError(SPAN, 'a place is passed already');
     const over: number[] = [];
