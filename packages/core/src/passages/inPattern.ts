@@ -3,8 +3,7 @@
 import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
 import { COUNT, END, STITCH, WAYS } from '../read/words.js';
-import { embed } from '../stitch/embed.js';
-import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
+import { overStitchesInWords, rowOverStitches, withoutEnd, withSkippedSaid } from '../stitch/overStitches.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { printRow } from '../stitch/print.js';
@@ -51,10 +50,6 @@ export function countLine(counts: readonly number[], soFar: PieceInPattern): Lin
 /** Row 1 of a piece in its pattern. */
 export function firstRowWords(text: StitchText): string {
   return withoutEnd(printRow(withSkippedSaid(text), { round: text.work === 'round' }));
-}
-
-function withoutEnd(words: string): string {
-  return words.replace(/; (?:turn|join with a sl st to the first st(?:; turn)?)$/, '');
 }
 
 /** Rows worked even in a stitch pattern, to row `to` of a part in each size. */
@@ -149,8 +144,11 @@ function repeatedRows(
         line`${words.one} ${which}: ${withoutEnd(printRow(over, { round }))}; ${words.end}. ${{ inline: count }}`,
       );
     else {
-      const begun = rows.some((row) => (row?.plain[0] ?? 0) > 0) ? 'next' : null;
-      const said = withoutEnd(printRow(embed(over, begun, null), { round }));
+      const said = overStitchesInWords(
+        text,
+        i,
+        rows.some((row) => (row?.plain[0] ?? 0) > 0),
+      );
       lines.push(
         line`${words.one} ${which}: work ${one} ${numbers[i]!} of ${name} over the sts between, “${said}”${facing}${{ inline: besideWords(rows, begins, part, soFar) }}; ${words.end}. ${{ inline: count }}`,
         ...placesLine(rows, begins, part, soFar),
@@ -334,10 +332,11 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
       `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:(?:repeat|work) (?:row|rnd) (\\d+) of (.+?)(?: over the sts between, “(.+?)”)?|work (?:rows|rnds) (\\d+) (?:and|to) (\\d+) of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
     ),
     read: (
-      [, from, to, only, name, _, lowest, highest, names, first, last, right, left, between, , stitches],
+      [, from, to, only, name, over, lowest, highest, names, first, last, right, left, between, , stitches],
       reader,
     ) => {
       if (from === '–') return;
+      if (over) reader.overStitches(Number(only), name!, over);
       reader.evenRows(from!, to, Number(stitches));
       reader.inPattern({
         of: (name ?? names)!,

@@ -2,6 +2,7 @@
 
 import { readInFull } from '../read/inFull.js';
 import { COUNT, END, type Sentence } from '../read/words.js';
+import { overStitchesInWords } from '../stitch/overStitches.js';
 import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
 import { widthOf } from '../stitch/zones.js';
 import { countOf } from '../text/singular.js';
@@ -11,7 +12,7 @@ import { line, type Line } from '../write/line.js';
 import type { PieceInPattern } from './inPattern.js';
 
 /**
- * The rows of a part that shape, up to row `to` of each size. A size that is written alone has them in full; of several sizes the plain
+ * The first row of a part and those that shape, up to row `to` of each size. A size that is written alone has them in full; of several sizes the plain
  * stitches and repeats are listed.
  *
  * @param from last row before them
@@ -29,28 +30,38 @@ export function rowsInFull(
   const { text } = stitches;
   const all = soFar.stitchedRows();
   const shaped = from.map((before, size) =>
-    soFar
-      .rowsOfPart(part, size)
+    soFar.rowsOfPart(part, size).flatMap((row, i, rows) => {
+      const stitched = all[size]!.get(`${part}:${row.n}`);
+      if (!stitched || stitched.ring || stitched.pattern === null) return [];
+      if (row.n <= before || row.n > to[size]!) return [];
       // Where stitches are left at an end nothing in the row itself is shaped.
-      .filter(
-        ({ n, by, add, count }, i, rows) =>
-          n > before && n <= to[size]! && (by !== 0 || add > 0 || (i > 0 && rows[i - 1]!.count !== count)),
-      )
-      .flatMap((row) => {
-        const stitched = all[size]!.get(`${part}:${row.n}`);
-        return stitched && !stitched.ring && stitched.pattern !== null ? [{ row, stitched }] : [];
-      }),
+      const shapes = row.by !== 0 || row.add > 0 || (i > 0 && rows[i - 1]!.count !== row.count);
+      // Where the others stand follows from the first.
+      const begins =
+        row.n === before + 1 ||
+        stitched.pattern < text.repeat.first ||
+        (i > 0 && all[size]!.get(`${part}:${rows[i - 1]!.n}`)?.pattern === null);
+      return shapes || begins ? [{ row, stitched, shapes }] : [];
+    }),
   );
+  /** A row before those that repeat is worked over stitches here; "" where it is told as it is. */
+  const overThese = ({ pattern, plain }: StitchedRow) =>
+    pattern! >= text.repeat.first
+      ? ''
+      : ` over these sts, “${overStitchesInWords(text, pattern!, plain[0]! > 0)}”`;
   const numberOf = ({ pattern }: StitchedRow) => text.rows[pattern!]!.n ?? pattern! + 1;
   const words = soFar.wordsOf(part);
   const edge = soFar.wayOf(part) === undefined ? 'the right edge' : 'the beginning of the rnd';
   if (shaped.length === 1)
-    return shaped[0]!.map(({ row, stitched }): Line => {
+    return shaped[0]!.map(({ row, stitched, shapes }): Line => {
+      const over = overThese(stitched);
       const full =
-        beside === 'edges' ? rowInWords(row, stitched, numberOf(stitched), stitches.proof.base, soFar) : null;
+        beside === 'edges' && shapes && over === ''
+          ? rowInWords(row, stitched, numberOf(stitched), stitches.proof.base, soFar)
+          : null;
       return full === null
         ? [
-            `${words.one} ${row.n} is row ${numberOf(stitched)} of ${fabric.name}: from ${edge} ${placesInWords(stitched, row)}. (${countOf(row.count, 'st')})`,
+            `${words.one} ${row.n} is row ${numberOf(stitched)} of ${fabric.name}${over}: from ${edge} ${placesInWords(stitched, row)}. (${countOf(row.count, 'st')})`,
           ]
         : [`${words.one} ${row.n} in full: ${full}; ${words.end}. (${countOf(row.count, 'st')})`];
     });
@@ -70,7 +81,13 @@ export function rowsInFull(
         })
         .join(', ') || '–',
   );
+  const [begun] = shaped.flatMap((rows) => rows.filter(({ stitched }) => overThese(stitched) !== ''));
   return [
+    ...(begun
+      ? [
+          line`Row ${numberOf(begun.stitched)} of ${fabric.name} goes over these sts as “${overStitchesInWords(text, begun.stitched.pattern!, begun.stitched.plain[0]! > 0)}”.`,
+        ]
+      : []),
     line`${words.one}s that shape, with the row of ${fabric.name} that each is, and from ${edge} its plain sts + repeats + plain sts: ${{ lists }}`,
   ];
 }
@@ -177,12 +194,17 @@ export const IN_FULL_SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^(?:Row|Rnd) (\\d+) is row (\\d+) of (.+): from (?:the right edge|the beginning of the rnd) (.+)\\. ${COUNT}$`,
+      `^(?:Row|Rnd) (\\d+) is row (\\d+) of (.+?)(?: over these sts, “(.+)”)?: from (?:the right edge|the beginning of the rnd) (.+)\\. ${COUNT}$`,
     ),
-    read: ([, n, row, of, places, stitches], reader) => {
+    read: ([, n, row, of, over, places, stitches], reader) => {
+      if (over) reader.overStitches(Number(row), of!, over);
       reader.rowHas(Number(n), Number(row), of!, places!);
       reader.agree(Number(stitches), reader.countAfter(Number(n)), `the count after row ${n}`);
     },
+  },
+  {
+    form: /^Row (\d+) of (.+) goes over these sts as “(.+)”\.$/,
+    read: ([, row, of, words], reader) => reader.overStitches(Number(row), of!, words!),
   },
   {
     form: /^(?:Row|Rnd)s that shape, with the row of (.+) that each is, and from (?:the right edge|the beginning of the rnd) its plain sts \+ repeats \+ plain sts: (.+)$/,

@@ -57,6 +57,8 @@ export interface SaidOfStitches {
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */
   written: { part: string; n: number; words: string }[];
+  /** Rows of patterns told as they are worked over stitches. */
+  overStitches: { row: number; of: string; words: string }[];
   /** Shaped rows that are told in full. */
   inFull: ({ part: string; n: number } & SaidInFull)[];
   /** Stitches of a panel in the middle; 0 without one. */
@@ -80,6 +82,7 @@ export class PieceReader {
     names: [],
     written: [],
     inFull: [],
+    overStitches: [],
     changes: [],
     loose: 0,
   };
@@ -159,6 +162,11 @@ export class PieceReader {
     if (!said) throw new ReadFault(`row ${n} in full cannot be read`);
     this.agree(said.made, stitches, `the stitches of row ${n} in full`);
     this.said.inFull.push({ part: this.maker.now().name, n, ...said });
+  }
+
+  /** A row of a pattern that is told as it is worked over stitches. */
+  overStitches(row: number, of: string, words: string): void {
+    this.said.overStitches.push({ row, of, words });
   }
 
   /** A row of the part that is worked, which row of a pattern it is and what it has. */

@@ -3,7 +3,7 @@ import { printRow } from '../stitch/print.js';
 import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
-import { rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
+import { overStitchesInWords, rowOverStitches, withSkippedSaid } from '../stitch/overStitches.js';
 import { StitchError } from '../stitch/tree.js';
 import type { Beginning } from '../stitch/pieceWorker.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
@@ -104,6 +104,7 @@ export class StitchProver {
         differences.push(`after row ${n} there are ${repeatsIn(stitched)} repeats, not ${places.repeats}`);
       else differences.push(...edgesDiffer(n, places.edges, row, stitched));
     }
+    for (const one of said.overStitches) differences.push(...this.overStitchesDiffers(one));
     for (const row of said.inFull) {
       const found = at.get(`${row.part}:${row.n}`);
       if (!found?.stitched)
@@ -149,6 +150,26 @@ export class StitchProver {
     const found = this.patterns.get(of.replace(IN_THE_ROUND, ''))!;
     const text = ring && round ? roundsOfFabric(found, round)!.text : found.text;
     return `${ring ? 'rnd' : 'row'} ${text.rows[pattern]!.n ?? pattern + 1}`;
+  }
+
+  /** A row told as it is worked over stitches must be that of the pattern, begun by a chain or behind plain stitches. */
+  private overStitchesDiffers({ row, of, words }: SaidOfStitches['overStitches'][number]): string[] {
+    const { text } = this.patterns.get(of)!;
+    const specials = text.specials as ReadonlyMap<string, SpecialStitch>;
+    const index = text.rows.findIndex(({ n }, i) => (n ?? i + 1) === row);
+    const said = (line: string) => printRow(readRow(line, specials));
+    try {
+      const own = said(words);
+      if (
+        index >= 0 &&
+        [true, false].some((beside) => said(overStitchesInWords(text, index, beside)) === own)
+      )
+        return [];
+      return [`row ${row} of ${of} goes over stitches in other words than “${words}”`];
+    } catch (error) {
+      if (error instanceof StitchError) return [`row ${row} of ${of}: ${error.message}`];
+      throw error;
+    }
   }
 
   /** Whether a row told in full is not the one that is worked. */

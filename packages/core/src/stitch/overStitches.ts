@@ -1,4 +1,6 @@
+import { embed } from './embed.js';
 import { heightOf } from './kinds.js';
+import { printRow } from './print.js';
 import type { StitchText } from './textReader.js';
 import { foundationCounts, foundationSkips } from './turning.js';
 import { tallest, type Node, type Noun, type Place } from './tree.js';
@@ -72,4 +74,19 @@ export function withSkippedSaid({ rows }: Pick<StitchText, 'rows'>): Node[] {
     // Low stitches turn with a chain that nobody would count; of tall ones it is said.
     return counts.as === 'nothing' && heightOf(kind) < 2 ? node : { ...node, counts };
   });
+}
+
+/**
+ * A row that stands before those that repeat in words, as it is worked over stitches.
+ *
+ * @param beside whether plain stitches come before it, so that it begins with a stitch and not with a chain
+ */
+export function overStitchesInWords(text: StitchText, index: number, beside: boolean): string {
+  const nodes = index === 0 ? rowOverStitches(text) : text.rows[index]!.nodes;
+  return withoutEnd(printRow(embed(nodes, beside ? 'next' : null, null), { round: text.work === 'round' }));
+}
+
+/** The words of a row without the turn or the joining at its end. */
+export function withoutEnd(words: string): string {
+  return words.replace(/; (?:turn|join with a sl st to the first st(?:; turn)?)$/, '');
 }
