@@ -1,7 +1,8 @@
-import { stitchOf, type Fabric } from '../fabric/fabric.js';
+import type { Fabric } from '../fabric/fabric.js';
 import { COUNT, END, STITCH } from '../read/words.js';
 import { stepsAcross } from '../shaping/rounds.js';
 import { countedInWords } from '../fabric/units.js';
+import { plainStitchOf } from '../stitch/ofFabric.js';
 import { line, type Line } from '../write/line.js';
 import type { RowWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
@@ -63,6 +64,6 @@ function writeChange(
     return some.some((times) => times > 0) ? [line`, ${word(grow)} ${some} sts spread evenly`] : [];
   });
   return [
-    line`${words.one} ${changes.map(({ to }) => to)}: change to ${fabric.name} and a ${String(fabric.hook)} mm hook; ${stitchOf(fabric)} in each st${{ inline: parts.flat() }}; ${words.end}. (${changes.map(({ stitches }) => stitches)} sts)`,
+    line`${words.one} ${changes.map(({ to }) => to)}: change to ${fabric.name} and a ${String(fabric.hook)} mm hook; ${plainStitchOf(fabric)} in each st${{ inline: parts.flat() }}; ${words.end}. (${changes.map(({ stitches }) => stitches)} sts)`,
   ];
 }

@@ -230,7 +230,7 @@ export function afterShaping(
   soFar: PieceInPattern,
 ): Line[] {
   const { stitches, fabric, stitch } = soFar;
-  if (stitches.is !== 'rows') return [];
+  if (stitches.is !== 'rows' || stitches.text.work === 'tunisian') return [];
   const at = rowsOfPart(part, soFar);
   const rows = to.map((n, size) => at(size, n));
   const round = soFar.wayOf(part) !== undefined;

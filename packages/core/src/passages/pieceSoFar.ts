@@ -1,5 +1,5 @@
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
-import { fabricStitches, type FabricStitches } from '../stitch/ofFabric.js';
+import { fabricStitches, plainStitchOf, type FabricStitches } from '../stitch/ofFabric.js';
 import { isWholeRepeats } from '../stitch/pieceWorker.js';
 import type { StitchedRow } from '../stitch/stitchedRow.js';
 import { workPieceStitches } from '../stitch/workPiece.js';
@@ -44,7 +44,7 @@ export class PieceSoFar {
   ) {}
 
   get stitch(): string {
-    return stitchOf(this.fabric);
+    return plainStitchOf(this.fabric);
   }
 
   /** The piece has no room for its fabric's repeats. */
@@ -53,6 +53,14 @@ export class PieceSoFar {
   /** What the fabric is worked in. */
   get stitches(): FabricStitches {
     return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOfPieces(this.pieces, this.fabric);
+  }
+
+  /** What is said before yarn is cut: in Tunisian the last loops want a row that closes them (common practice). */
+  get closing(): string[][] {
+    const { stitches } = this;
+    return stitches.is === 'rows' && stitches.text.work === 'tunisian'
+      ? [['Close the last row: sl st in each st.']]
+      : [];
   }
 
   /** What is worked in rows that are not shaped. */

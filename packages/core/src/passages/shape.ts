@@ -72,6 +72,13 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
+      form: /^Increase row: a loop in the space after the first st, .+ to the last st, a loop in the space before the last st\.$/,
+      read: (_, reader) => {
+        reader.step = 2;
+        reader.atEnds = true;
+      },
+    },
+    {
       form: /^(?:Increase|Decrease) rnd: (?:over|in the place of) the first .+: (\d+) sts? (more|fewer) at each end\.$/,
       read: ([, many, way], reader) => {
         reader.step = 2 * Number(many) * (way === 'more' ? 1 : -1);
@@ -121,10 +128,10 @@ export const shape: PassageKind<Shape> = {
     },
     {
       form: new RegExp(
-        `^To (add|take off) 1 st: (?:(\\d+) ${STITCH} in the st|${STITCH}2tog over the (\\d+) sts) at .+\\.$`,
+        `^To (add|take off) 1 st: (?:(\\d+) ${STITCH} in the st|(a loop) in the space beside the st|${STITCH}2tog over the (\\d+) sts) at .+\\.$`,
       ),
-      read: ([, way, into, over], reader) => {
-        const by = into ? Number(into) - 1 : 1 - Number(over);
+      read: ([, way, into, loop, over], reader) => {
+        const by = loop ? 1 : into ? Number(into) - 1 : 1 - Number(over);
         reader.agree(way === 'add' ? 1 : -1, by, 'what is worked at the edge for 1 st');
         reader.edgeWays.add(by);
       },
@@ -193,7 +200,9 @@ function isEven({ schedule, also }: Shape): boolean {
 
 /** Each part of a divided piece is fastened off when it is done. */
 function fastenedOff(soFar: PieceSoFar): Line[] {
-  return soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at) ? [line`Fasten off.`] : [];
+  return soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at)
+    ? [...soFar.closing, line`Fasten off.`]
+    : [];
 }
 
 /** What the part is called that was worked beside this one, from the same row. */

@@ -45,6 +45,7 @@ export function writeShape(
     Math.max(...schedules.map(({ perEvent }) => perEvent)) / 2,
     grow,
     stitch,
+    words.end === 'return',
   );
   const places = schedules.map(({ perEvent }) => perEvent / (unit ?? 1));
   const many: Line = steps ? ['so many places'] : line`${places} places`;
@@ -144,7 +145,14 @@ function writeMotif(
  *
  * @param many stitches gained or lost at each
  */
-function atBothEnds(many: number, grow: boolean, stitch: string) {
+function atBothEnds(many: number, grow: boolean, stitch: string, tunisian: boolean) {
+  // In Tunisian a loop is made between two bars (common practice).
+  if (tunisian && grow && many === 1)
+    return {
+      begin: 'a loop in the space after the first st',
+      rest: 'st',
+      finish: 'a loop in the space before the last st',
+    };
   const at = (end: 'first' | 'last') => {
     if (grow)
       return many > 1 ? `2 ${stitch} in each of the ${end} ${many} sts` : `2 ${stitch} in the ${end} st`;
@@ -213,7 +221,12 @@ function writeEdge(
     const several = own.some((one) =>
       one.schedule.events.some((_, i) => amountOf(one.schedule, i) / one.share > 1),
     );
-    const single = more ? `2 ${stitch} in the st at ${place}` : `${stitch}2tog over the 2 sts at ${place}`;
+    const between = more && words.end === 'return';
+    const single = between
+      ? `a loop in the space beside the st at ${place}`
+      : more
+        ? `2 ${stitch} in the st at ${place}`
+        : `${stitch}2tog over the 2 sts at ${place}`;
     const further = more
       ? `to add more, ch so many at ${place} and work into them`
       : `to take off more, sl st over them where the row begins at ${place}, leave them unworked where it ends there`;

@@ -1,4 +1,4 @@
-import { foundationExtra, stitchOf, turningOf } from '../fabric/fabric.js';
+import { foundationExtra, turningOf } from '../fabric/fabric.js';
 import { countedInWords } from '../fabric/units.js';
 import { sum } from '../read/pieceReader.js';
 import { COUNT, END, STITCH, WAYS } from '../read/words.js';
@@ -124,7 +124,7 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
   const { fabric, stitches: of } = soFar;
   const { part, along, over, round } = starts[0]!;
   const words = soFar.wordsOf(part);
-  const stitch = stitchOf(fabric);
+  const { stitch } = soFar;
   const turning = turningOf(fabric);
   const counts = starts.map(({ stitches }) => stitches);
   if (along !== null && over) return writeOver(starts, stitch, words);

@@ -26,5 +26,6 @@ export const SENTENCES: readonly Sentence[] = [
       reader.agree(worked.course.units.length, reader.countAfter(Number(row)), 'the row of buttonholes');
     },
   },
+  { form: /^Close the last row: sl st in each st\.$/, read: (_, reader) => reader.finishSteps() },
   { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },
 ];

@@ -4,7 +4,7 @@ import type { RoundWay } from '../work/rows.js';
 import type { PieceReader } from './pieceReader.js';
 
 /** A stitch. */
-export const STITCH = '(?:esc|hdc|sc|dc|tr)(?: blo| flo)?';
+export const STITCH = '(?:esc|hdc|sc|dc|tr|tss|tks|tps|trs)(?: blo| flo)?';
 /** What a row comes to, in stitches, and before that in the unit that makers count the fabric in. */
 export const COUNT = String.raw`\((?:\d+ [^,()]+, )?(\d+) sts?\)`;
 /** How a row or round ends, and what that says of the round. */

@@ -2,7 +2,7 @@ import { foundationExtra, stitchOf, type Fabric } from '../fabric/fabric.js';
 import type { RoundWay } from '../work/rows.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
 import { stitchPattern, type StitchPattern } from './pattern.js';
-import { heightOf } from './kinds.js';
+import { heightOf, type StitchKind } from './kinds.js';
 import { beginsOnChain, prove, type StitchProof } from './prove.js';
 import { roundVersion } from './round.js';
 import type { StitchText } from './textReader.js';
@@ -117,6 +117,20 @@ function plainStitch({ rows, repeat, work }: StitchText, { base }: StitchProof):
   return loop ? `${kind} ${loop === 'back' ? 'blo' : 'flo'}` : kind;
 }
 const PLAIN = new Set(['sc', 'esc', 'hdc', 'dc', 'tr']);
+
+/** Whether a fabric is Tunisian: forward and return passes, never turned. */
+export function isTunisian(fabric: Fabric): boolean {
+  const of = fabricStitches(fabric);
+  return of.is === 'rows' && of.text.work === 'tunisian';
+}
+
+/** The stitch of a fabric's plain rows: its own, in Tunisian that of the forward pass. */
+export function plainStitchOf(fabric: Fabric): StitchKind {
+  const of = fabricStitches(fabric);
+  if (of.is !== 'rows' || of.text.work !== 'tunisian') return stitchOf(fabric);
+  const worked = of.text.rows[of.text.repeat.first]!.nodes.find(({ op }) => op === 'work');
+  return worked?.op === 'work' ? worked.stitch.kind : 'tss';
+}
 
 /** A fabric that says nothing but its stitch: worked in that. */
 function isSimple({ rule, unit, rowTypes, panel, pattern }: Fabric): boolean {

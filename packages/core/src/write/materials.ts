@@ -1,6 +1,7 @@
 import type { Design } from '../design.js';
 import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
+import { isTunisian } from '../stitch/ofFabric.js';
 import { figure } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { formatLength, GAUGE_OVER, GAUGE_OVER_IN_WORDS, type Units } from '../units/length.js';
@@ -121,7 +122,11 @@ const TURNING_WORDS: Record<Turning, string> = {
 };
 
 /** How the turning chain is taken; by fabric where the fabrics differ. */
-function turningLine(used: readonly Fabric[]): string {
+function turningLine(all: readonly Fabric[]): string {
+  // Tunisian rows are never turned.
+  const used = all.filter((fabric) => !isTunisian(fabric));
+  if (all.length > 0 && used.length === 0)
+    return 'Rows are forward and return passes; the right side always faces you.';
   const schools = [...new Set(used.map(turningOf))];
   const said =
     schools.length <= 1

@@ -24,5 +24,9 @@ export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap
   if (lines.at(-1)?.join('') === 'Fasten off.') return lines;
   // A tie or a cord is in no seam.
   const free = edges.every(({ open }) => open);
-  return [...lines, free ? line`Fasten off.` : line`Fasten off, leaving a tail for the seam.`];
+  return [
+    ...lines,
+    ...soFar.closing,
+    free ? line`Fasten off.` : line`Fasten off, leaving a tail for the seam.`,
+  ];
 }

@@ -60,8 +60,17 @@ export function fromTerms(text: string, terms: Terms): string {
     .replace(/\b(tension|Tension|miss|Miss|missed)\b/g, (word) => US_WORDS[word] ?? word);
 }
 
+const TUNISIAN_STITCHES = [
+  ['tss', 'Tunisian simple stitch'],
+  ['tks', 'Tunisian knit stitch'],
+  ['tps', 'Tunisian purl stitch'],
+  ['trs', 'Tunisian reverse stitch'],
+] as const;
+
+type Meaning = readonly [found: RegExp, short: string, us: string, uk: string];
+
 /** Abbreviations in US terms with their meaning in US words; only those that occur are printed. */
-const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
+const MEANINGS: readonly Meaning[] = [
   [/\bch\b/, 'ch', 'chain', 'chain'],
   [/\bsl st\b/, 'sl st', 'slip stitch', 'slip stitch'],
   [/\bsc\b/, 'sc', 'single crochet', 'double crochet'],
@@ -79,6 +88,15 @@ const MEANINGS: readonly (readonly [RegExp, string, string, string])[] = [
   [/\bhdc2tog\b/, 'hdc2tog', 'half double crochet 2 stitches together', 'half treble 2 stitches together'],
   [/\bdc2tog\b/, 'dc2tog', 'double crochet 2 stitches together', 'treble 2 stitches together'],
   [/\btr2tog\b/, 'tr2tog', 'treble 2 stitches together', 'double treble 2 stitches together'],
+  ...TUNISIAN_STITCHES.flatMap(([short, name]): Meaning[] => [
+    [new RegExp(`\\b${short}\\b`), short, name, name],
+    [
+      new RegExp(`\\b${short}2tog\\b`),
+      `${short}2tog`,
+      `${name}, the hook behind 2 bars`,
+      `${name}, the hook behind 2 bars`,
+    ],
+  ]),
   [/\bblo\b/, 'blo', 'back loop only', 'back loop only'],
   [/\bflo\b/, 'flo', 'front loop only', 'front loop only'],
   [/\bfpdc\b/, 'fpdc', 'front post double crochet', 'front post treble crochet'],

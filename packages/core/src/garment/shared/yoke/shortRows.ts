@@ -1,7 +1,8 @@
-import { shapingUnit, stitchOf, type Fabric } from '../../../fabric/fabric.js';
+import { shapingUnit, type Fabric } from '../../../fabric/fabric.js';
 import type { Passage } from '../../../passages/passage.js';
 import { neckShortRows } from '../../../shaping/shortRows.js';
 import { gradedAtTurns } from '../../../stitch/graded.js';
+import { plainStitchOf } from '../../../stitch/ofFabric.js';
 import type { GarmentCounts } from '../../counts.js';
 import { type YokeStyle } from './fields.js';
 import { isOpen } from '../front.js';
@@ -44,6 +45,6 @@ export function raisedBack(
     part: 'main',
     shortRows,
     label: 'Back of the neck',
-    graded: gradedAtTurns(stitchOf(fabric), shortRows.rows, shapingUnit(fabric)),
+    graded: gradedAtTurns(plainStitchOf(fabric), shortRows.rows, shapingUnit(fabric)),
   };
 }

@@ -1,10 +1,11 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
-import { shapedRows, shapingUnit, stitchOf } from '../../../../fabric/fabric.js';
+import { shapedRows, shapingUnit } from '../../../../fabric/fabric.js';
 import { perCm } from '../../../../fabric/gauge.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
 import { countsByRow, fromSteps, later } from '../../../../shaping/schedule.js';
 import { gradedAtTurns } from '../../../../stitch/graded.js';
+import { plainStitchOf } from '../../../../stitch/ofFabric.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
 import type { GarmentCounts } from '../../../counts.js';
 import { ends, foundation, SLEEVE_PIECE } from '../../pieces.js';
@@ -187,7 +188,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
         part: 'main',
         shortRows,
         label: 'Cap',
-        graded: gradedAtTurns(stitchOf(fabric), shortRows.rows, unit),
+        graded: gradedAtTurns(plainStitchOf(fabric), shortRows.rows, unit),
       },
       {
         kind: 'shape',
