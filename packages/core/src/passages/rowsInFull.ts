@@ -6,7 +6,7 @@ import { overStitchesInWords } from '../stitch/overStitches.js';
 import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
 import { widthOf } from '../stitch/zones.js';
 import { countOf } from '../text/singular.js';
-import type { Row } from '../work/rows.js';
+import { isTake, type Row } from '../work/rows.js';
 import { makesOf, takesOf } from '../work/steps.js';
 import { line, type Line } from '../write/line.js';
 import type { PieceInPattern } from './inPattern.js';
@@ -41,7 +41,9 @@ export function rowsInFull(
         row.n === before + 1 ||
         stitched.pattern < text.repeat.first ||
         (i > 0 && all[size]!.get(`${part}:${rows[i - 1]!.n}`)?.pattern === null);
-      return shapes || begins ? [{ row, stitched, shapes }] : [];
+      const under = row.from.reduce((sum, source) => sum + (isTake(source) ? source.take : 0), 0);
+      const left = i > 0 ? rows[i - 1]!.count - under : 0;
+      return shapes || begins ? [{ row, stitched, shapes, left }] : [];
     }),
   );
   /** A row before those that repeat is worked over stitches here; "" where it is told as it is. */
@@ -53,11 +55,11 @@ export function rowsInFull(
   const words = soFar.wordsOf(part);
   const edge = soFar.wayOf(part) === undefined ? 'the right edge' : 'the beginning of the rnd';
   if (shaped.length === 1)
-    return shaped[0]!.map(({ row, stitched, shapes }): Line => {
+    return shaped[0]!.map(({ row, stitched, shapes, left }): Line => {
       const over = overThese(stitched);
       const full =
         beside === 'edges' && shapes && over === ''
-          ? rowInWords(row, stitched, numberOf(stitched), stitches.proof.base, soFar)
+          ? rowInWords(row, left, stitched, numberOf(stitched), stitches.proof.base, soFar)
           : null;
       return full === null
         ? [
@@ -102,14 +104,16 @@ interface Stretch {
 /** "dc2tog, dc in the next st, row 2 of Mesh (12 repeats) over the next 25 sts, dc2tog"; null where more is worked than that. */
 function rowInWords(
   row: Row,
+  left: number,
   { plain, repeats }: StitchedRow,
   number: number,
   base: { multiple: number; plus: number },
   { fabric, stitch }: PieceInPattern,
 ): string | null {
   const order = directionOf(row) === 1 ? [...row.steps].reverse() : row.steps;
-  if (order.some((step) => step.do !== 'work' && step.do !== 'increase' && step.do !== 'decrease'))
-    return null;
+  const isTold = ({ do: does }: (typeof order)[number], i: number) =>
+    does === 'work' || does === 'increase' || does === 'decrease' || (does === 'slip' && i === 0);
+  if (!order.every(isTold)) return null;
   /** Where each stretch of repeats begins and ends, by the stitches of this row. */
   let at = 0;
   const zones = repeats.map((many, i): Stretch => {
@@ -119,7 +123,7 @@ function rowInWords(
   });
   const said: string[] = [];
   let [made, taken] = [0, 0];
-  const all = row.count - row.by;
+  const all = row.from.reduce((sum, source) => sum + (isTake(source) ? source.take : 0), 0);
   const place = (many: number) =>
     many > 1
       ? `in the next ${many} sts`
@@ -130,6 +134,11 @@ function rowInWords(
           : 'in the next st';
   let open: Stretch | null = null;
   for (const step of order) {
+    if (step.do === 'slip') {
+      said.push(`sl st over the first ${countOf(step.times, 'st')}`);
+      taken += step.times;
+      continue;
+    }
     const [takes, makes] = [takesOf(step), makesOf(step)];
     if (step.do === 'work') {
       let left = step.times;
@@ -171,6 +180,7 @@ function rowInWords(
       taken += takes;
     }
   }
+  if (left > 0) said.push(`leave the last ${countOf(left, 'st')} unworked`);
   return open ? null : gathered(said).join(', ');
 }
 

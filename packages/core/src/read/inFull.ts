@@ -3,7 +3,7 @@
 import type { SaidInFull } from './pieceReader.js';
 import { STITCH } from './words.js';
 
-const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => void][] = [
+const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => unknown][] = [
   [
     new RegExp(`^row (\\d+) of (.+?) \\((\\d+) repeats?\\) over (that st and )?the next (\\d+) sts?`),
     ([, row, of, repeats, begun, over], said) => {
@@ -15,6 +15,8 @@ const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => voi
       said.plain.push(0);
     },
   ],
+  [/^sl st over the first (\d+) sts?/, ([, many], said) => (said.taken += Number(many))],
+  [/^leave the last (\d+) sts? unworked/, ([, many], said) => (said.left += Number(many))],
   [new RegExp(`^${STITCH} in the last of them again`), (_, said) => plainStitches(said, 1, 0)],
   [
     new RegExp(`^(\\d+) ${STITCH} in the (?:first|next|last) st`),
@@ -38,7 +40,7 @@ function plainStitches(said: SaidInFull, made: number, taken: number): void {
 
 /** What a row told in full comes to; null where it cannot be read. */
 export function readInFull(words: string): SaidInFull | null {
-  const said: SaidInFull = { taken: 0, made: 0, plain: [0], zones: [] };
+  const said: SaidInFull = { taken: 0, made: 0, left: 0, plain: [0], zones: [] };
   let rest = words;
   while (rest !== '') {
     const found = PIECES.map(([form, read]) => ({ found: form.exec(rest), read })).find((one) => one.found);

@@ -44,6 +44,8 @@ export type SaidOfPlaces = { repeats: number; edges: Edges } | string;
 export interface SaidInFull {
   taken: number;
   made: number;
+  /** Stitches of the row below left unworked at its end. */
+  left: number;
   plain: number[];
   zones: { row: number; of: string; repeats: number; width: number }[];
 }

@@ -213,6 +213,10 @@ describe('the proof, stitch by stitch', () => {
     'what a row in full goes over': (line) => changed(line, / in full: .*?the next (\d+) sts?/, next),
     'plain stitches of a row in full': (line) =>
       changed(line, / in full: .*?[a-z] in the next (\d+) sts/, next),
+    'what a row in full leaves unworked': (line) =>
+      changed(line, / in full: .*leave the last (\d+) sts?/, next),
+    'what a row in full slips over': (line) =>
+      changed(line, / in full: sl st over the first (\d+) sts?/, next),
     'a decrease of a row in full': (line) => changed(line, / in full: (.*?2tog, )/, () => ''),
     'which row a shaped row is': (line) => changed(line, /^(?:Row|Rnd) \d+ is row (\d+) of/, next),
     'what a shaped row has': (line) => changed(line, /^(?:Row|Rnd) \d+ is row .*? (\d+) repeats?/, next),

@@ -109,7 +109,7 @@ export class StitchProver {
       const found = at.get(`${row.part}:${row.n}`);
       if (!found?.stitched)
         differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${row.n} is not worked`);
-      else if (this.fullDiffers(row, found.row, found.stitched))
+      else if (this.fullDiffers(row, found.row, found.stitched, at.get(`${row.part}:${row.n - 1}`)?.row))
         differences.push(
           `row ${row.n} in full comes to something else: it has ${placesInWords(found.stitched, found.row)}`,
         );
@@ -173,10 +173,16 @@ export class StitchProver {
   }
 
   /** Whether a row told in full is not the one that is worked. */
-  private fullDiffers({ taken, made, plain, zones }: SaidInFull, row: Row, stitched: StitchedRow): boolean {
+  private fullDiffers(
+    { taken, made, left, plain, zones }: SaidInFull,
+    row: Row,
+    stitched: StitchedRow,
+    below: Row | undefined,
+  ): boolean {
     const under = row.from.reduce((sum, source) => sum + (isTake(source) ? source.take : 0), 0);
     return (
       taken !== under ||
+      left !== (below ? below.count - under : 0) ||
       made !== row.count ||
       String(plain) !== String(stitched.plain) ||
       String(zones.map(({ repeats }) => repeats)) !== String(stitched.repeats) ||
