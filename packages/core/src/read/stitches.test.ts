@@ -237,6 +237,9 @@ describe('the proof, stitch by stitch', () => {
     'rows that come again': (line) => changed(line, /^Repeat rows? (\d+)/, (n) => String(Number(n) + 7)),
   };
 
+  /** Faults of a kind that are seeded in one design. */
+  const MOST_OF_A_KIND = 6;
+
   it('finds a fault seeded in a repeat, an edge, a first row or a count', () => {
     const found = new Map<string, number>();
     const missed: string[] = [];
@@ -244,18 +247,22 @@ describe('the proof, stitch by stitch', () => {
       for (const at of [1]) {
         const { text, sizes } = written(design, at);
         const lines = text.split('\n');
-        for (const [kind, change] of Object.entries(KINDS))
+        for (const [kind, change] of Object.entries(KINDS)) {
+          let seededHere = 0;
           lines.forEach((line, i) => {
+            if (seededHere === MOST_OF_A_KIND) return;
             const wrong = change(line);
             if (wrong === null || wrong === line) return;
             // Where no piece is begun into a chain, another chain for the first stitch makes another sound pattern.
             const begun = lines.filter((one) => one.slice(0, 60) === line.slice(0, 60)).length > 1;
             if (kind === 'the first stitch a chain further' && !begun) return;
+            seededHere += 1;
             const seeded = [...lines.slice(0, i), wrong, ...lines.slice(i + 1)].join('\n');
             if (provePattern(seeded, sizes).differences.length === 0)
               missed.push(`${name}, ${kind}: ${line} → ${wrong}`);
             else found.set(kind, (found.get(kind) ?? 0) + 1);
           });
+        }
       }
     expect(missed).toEqual([]);
     expect([...found.keys()].sort()).toEqual(Object.keys(KINDS).sort());
