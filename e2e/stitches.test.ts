@@ -72,21 +72,6 @@ describe('a stitch pattern', () => {
     await browser.find('[data-testid=pattern-chart] svg');
   });
 
-  it('tells every shaped row of one size', async () => {
-    await browser.open(design('tolleyfield-vest', 'pattern'));
-    await browser.find('[data-testid=proof]');
-    const alone = await browser.driver.wait(
-      until.elementLocated(By.xpath('//*[@role="radio" and contains(., " alone")]')),
-      10_000,
-    );
-    await alone.click();
-    await browser.eventually(async () =>
-      expect(await browser.text('[data-testid=pattern]')).toMatch(
-        /Row \d+ (?:in full: .*\(\d+ repeats?\) over the next \d+ sts|is row \d+ of .*: from the right edge)/,
-      ),
-    );
-  });
-
   it('keeps plain edge stitches outside a pattern, told and worked through', async () => {
     await browser.open(design('tolleyfield-vest', 'fabric'));
     await browser.find('[data-testid=what-follows]');

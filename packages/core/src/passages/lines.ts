@@ -65,7 +65,7 @@ export const lines: PassageKind<Lines> = {
     const words = soFar.wordsOf(part);
     return [
       ...writeLines(all, from, soFar.stitch, words),
-      ...(all.length === 1 && full.length === 0 ? [rowByRow(all[0]!, from[0]!, words)] : []),
+      ...(all.length === 1 && full.length === 0 ? rowByRow(all[0]!, from[0]!, words) : []),
       ...afterShaping(part, to, 'lines', soFar),
       ...full,
     ];
@@ -260,7 +260,7 @@ function whenShaped(schedules: readonly Schedule[], words: RowWords): Line {
 }
 
 /** For one size alone: the stitches after every shaping row. */
-function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWords): Line {
+function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWords): Line[] {
   const rows = [
     ...new Set(sections.flatMap(({ left, right }) => [...(left?.events ?? []), ...(right?.events ?? [])])),
   ]
@@ -269,7 +269,8 @@ function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWo
   const counts = rows.map(
     (row) => `${words.short} ${row}: ${countOf(stitchesOf(countsAfterRow(sections, row), way), 'st')}`,
   );
-  return line`Counts after the shaping ${words.short}s: ${counts.join(', ')}.`;
+  // Where the part goes on even nothing is counted.
+  return counts.length === 0 ? [] : [line`Counts after the shaping ${words.short}s: ${counts.join(', ')}.`];
 }
 
 /**
