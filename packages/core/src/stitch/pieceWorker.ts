@@ -5,10 +5,11 @@ import { embed } from './embed.js';
 import { workRow } from './hook.js';
 import { gradedStitches } from './graded.js';
 import { heightOf, type StitchKind } from './kinds.js';
-import { roundsOfFabric, type FabricStitches } from './ofFabric.js';
+import type { FabricStitches } from './ofFabric.js';
 import { rowOverStitches } from './overStitches.js';
 import { placed, sampleOf } from './placed.js';
-import { patternRowAt, plainFoundation, RowFault } from './prove.js';
+import { patternRowAt } from './prove.js';
+import { RingWorker } from './rings.js';
 import { directionOf, type StitchedRow } from './stitchedRow.js';
 import { stretchesOf, type Line } from './stretches.js';
 import { cut, joined, laid, moved, plainOver, type Surface } from './surface.js';
@@ -22,19 +23,12 @@ import {
   type JoinedUnder,
   type PartStitches,
   type Under,
+  type WorkedRow,
 } from './under.js';
-import { shapedRepeats, WIDER, workUnitRound } from './unitRounds.js';
-import { aroundWider, canWiden, placesOfWider } from './wider.js';
 import { clipped, waysToBegin, waysToGrow, waysToJoin, widthOf, type Zone } from './zones.js';
 
 /** How the rows of a piece are begun: into a chain, or over stitches that are there, for which a plain row comes first. */
 export type Beginning = 'chain' | 'plain row';
-
-/** A row and what it leaves. */
-export interface WorkedRow {
-  state: PartStitches;
-  row: StitchedRow;
-}
 
 /** Where a piece is plain. */
 export interface PlainPlaces {
@@ -62,13 +56,13 @@ export class PieceWorker {
   private readonly plain: StitchKind;
   private readonly panel: number;
   private readonly edges: number;
-  private readonly units: boolean;
+  private readonly rings: RingWorker;
 
   constructor(
     private readonly stitches: InRows,
     { plain, panel, edges, units }: PlainPlaces,
   ) {
-    this.units = units;
+    this.rings = new RingWorker(stitches, { panel, units });
     this.plain = plain;
     this.panel = panel;
     this.edges = edges;
@@ -82,7 +76,8 @@ export class PieceWorker {
    */
   first(row: Row, beginning: Beginning, ahead: readonly Line[]): WorkedRow {
     const { base } = this.stitches.proof;
-    if (row.round) return this.firstRound(row, row.round, beginning, ahead);
+    if (row.round)
+      return this.rings.first(row, row.round, beginning === 'chain', ahead) ?? this.plainStart(row);
     const fits = isWholeRepeats(row.count, this.stitches);
     const whole: Zone = { low: 0, repeats: (row.count - base.plus) / base.multiple };
     if (beginning === 'plain row' || !fits || this.panel > 0 || this.edges > 0) {
@@ -99,19 +94,6 @@ export class PieceWorker {
     this.check(course.units, 0, [whole], 0);
     const state = { course, zones: [whole], ring: false, rounds: false, done: 1, mirrored: false, lines: [] };
     return { state, row: this.stitched(row.count, 0, [whole], course, 1) };
-  }
-
-  private firstRound(row: Row, way: RoundWay, beginning: Beginning, ahead: readonly Line[]): WorkedRow {
-    const rounds = this.roundsFor(way, row.count);
-    // A plain round is the first of patterns that begin with one.
-    const begins =
-      beginning === 'chain' || (ahead.length === 0 && isPlainRow(rounds?.text.rows[0] ?? { nodes: [] }));
-    if (rounds && begins) {
-      const { row: pattern } = patternRowAt(rounds.text, 0);
-      const course = workRow(pattern, plainFoundation(row.count), { turned: false, round: true });
-      return this.ringRow(row, course, rounds, 0);
-    }
-    return this.plainStart(row);
   }
 
   private plainStart(row: Row): WorkedRow {
@@ -146,33 +128,6 @@ export class PieceWorker {
     return (this.panel - plus) / multiple;
   }
 
-  /** The rounds of the pattern, where so many stitches are whole repeats of them. */
-  private roundsFor(way: RoundWay, count: number) {
-    const rounds = this.panel > 0 ? null : roundsOfFabric(this.stitches, way);
-    return rounds && count % rounds.proof.base.multiple === 0 ? rounds : null;
-  }
-
-  private ringRow(
-    row: Row,
-    course: Course,
-    { proof }: NonNullable<ReturnType<typeof roundsOfFabric>>,
-    index: number,
-    done = 0,
-    wide: readonly number[] = [],
-  ): WorkedRow {
-    const more = WIDER * wide.length;
-    const repeats = (row.count - more) / proof.base.multiple;
-    const { multiple, plus } = proof.rows[index]!.stitches;
-    const found = stitchesIn(course);
-    const wanted = multiple * repeats + plus + more;
-    if (found !== wanted) throw new StitchError(SPAN, `it comes to ${found} stitches, not ${wanted}`);
-    const state = { course, zones: [], ring: true, rounds: true, done: done + 1, mirrored: false, lines: [] };
-    const made = { pattern: index, ring: true, repeats: [repeats], plain: [0, 0], stitches: found };
-    return wide.length === 0
-      ? { state, row: made }
-      : { state: { ...state, wide }, row: { ...made, wide: wide.length } };
-  }
-
   /** A row of the same pattern row over the same repeats, a whole number of turns of pattern and side ago. */
   sameAs(before: readonly WorkedRow[], below: PartStitches): WorkedRow | null {
     const { first, last } = this.stitches.text.repeat;
@@ -195,90 +150,11 @@ export class PieceWorker {
    * @param ahead lines that the part is soon to be shaped beside, from the right edge of the row
    */
   next(row: Row, under: readonly Under[], ahead: readonly Line[]): WorkedRow {
-    const [only] = under;
-    const even = row.steps.length === 1 && row.steps[0]!.do === 'work';
-    if (row.round && under.length === 1 && only && 'state' in only && (row.motif || only.state.wide)) {
-      const own = this.motifRound(row, row.round, only.state, even);
-      if (own) return own;
-    } else if (row.round && even && under.length === 1 && only && 'state' in only) {
-      const ring = this.nextInRing(row, row.round, only.state, ahead);
-      if (ring) return ring;
-    }
-    if (this.units && row.round && !row.motif && under.length === 1 && only && 'state' in only) {
-      const shaped = this.unitRound(row, row.round, only.state);
-      if (shaped) return shaped;
-    }
+    const [only, ...others] = under;
+    const alone = others.length === 0 && only && 'state' in only ? only.state : null;
+    const ring = row.round && alone ? this.rings.next(row, row.round, alone, ahead) : null;
+    if (ring) return ring;
     return this.nextOver(row, joinUnder(under, this.stitches.proof.base, this.plain), ahead);
-  }
-
-  private nextInRing(row: Row, way: RoundWay, below: PartStitches, ahead: readonly Line[]): WorkedRow | null {
-    const rounds = this.roundsFor(way, row.count);
-    const begins =
-      below.done === 0 && below.zones.length === 0 && ahead.length === 0 && below.lines.length === 0;
-    if (!rounds || !(below.ring || begins)) return null;
-    const pattern = patternRowAt(rounds.text, below.done);
-    const turned = way === 'turned' && below.done > 0;
-    const course = begins ? plainFoundation(row.count) : below.course;
-    const made = workRow(pattern.row, course, { turned, round: true });
-    return this.ringRow(row, made, rounds, pattern.index, below.done);
-  }
-
-  /** A round of the motif's own increase, or one between two of them; null where the pattern has none. */
-  private motifRound(row: Row, way: RoundWay, below: PartStitches, even: boolean): WorkedRow | null {
-    const rounds = this.units && this.panel === 0 ? roundsOfFabric(this.stitches, way) : null;
-    const begins = below.done === 0 && below.zones.length === 0;
-    if (!rounds || !(below.ring || begins) || !canWiden(rounds)) return null;
-    const { multiple } = rounds.proof.base;
-    const turned = way === 'turned' && below.done > 0;
-    const before = below.wide ?? [];
-    const repeats = (below.course.width - WIDER * before.length) / multiple;
-    const wide =
-      row.motif === 'wider' && before.length === 0
-        ? placesOfWider(row.by / WIDER, repeats)
-        : turned
-          ? before.map((place) => repeats - 1 - place).reverse()
-          : before;
-    const parts = row.motif === 'parted';
-    if (
-      !wide ||
-      (row.motif ? row.by : 0) !== gainOf(row.motif, wide.length, multiple) ||
-      !(row.motif || even)
-    )
-      return null;
-    const { index } = patternRowAt(rounds.text, below.done);
-    const does = row.motif === 'wider' ? 'begins' : parts ? 'parts' : 'stays';
-    try {
-      const course = workUnitRound(rounds, index, below.course, aroundWider(repeats, wide, does), turned);
-      return this.ringRow(row, course, rounds, index, below.done, parts ? [] : wide);
-    } catch (error) {
-      if (error instanceof StitchError || error instanceof RowFault) return null;
-      throw error;
-    }
-  }
-
-  /** A round that gains or loses whole repeats; null where the pattern has no way to. */
-  private unitRound(row: Row, way: RoundWay, below: PartStitches): WorkedRow | null {
-    const rounds = this.roundsFor(way, row.count);
-    // Over repeats with plain stitches beside them nothing is known of where a repeat of the round would lie.
-    const begins = below.done === 0 && below.zones.length === 0;
-    if (!rounds || !(below.ring || begins)) return null;
-    const { multiple } = rounds.proof.base;
-    const { width } = below.course;
-    const repeats = width % multiple === 0 ? shapedRepeats(row, multiple, width / multiple) : null;
-    if (!repeats) return null;
-    const { index } = patternRowAt(rounds.text, below.done);
-    try {
-      return this.ringRow(
-        row,
-        workUnitRound(rounds, index, below.course, repeats, way === 'turned' && below.done > 0),
-        rounds,
-        index,
-        below.done,
-      );
-    } catch (error) {
-      if (error instanceof StitchError || error instanceof RowFault) return null;
-      throw error;
-    }
   }
 
   private nextOver(row: Row, below: JoinedUnder, ahead: readonly Line[]): WorkedRow {
@@ -298,11 +174,10 @@ export class PieceWorker {
     const joinedRound = row.round !== undefined && row.round !== 'turned';
     // Whole rounds of the pattern begin anew above a plain one that closes short rows.
     const closesPlain =
-      this.units &&
       below.rounds &&
       row.round !== undefined &&
       row.from.length > 1 &&
-      this.roundsFor(row.round, row.count) !== null;
+      this.rings.beginsAnew(row.round, row.count);
     // A pattern that has sides begins from its own: one more plain row brings it there.
     const waits =
       closesPlain || (below.done === 0 && !joinedRound && pattern.row.side !== row.side && this.sided);
@@ -548,11 +423,6 @@ export function isWholeRepeats(count: number, { proof }: Pick<InRows, 'proof'>, 
   const { multiple, plus } = proof.base;
   const rest = count - (round ? 0 : plus);
   return rest > 0 && rest % multiple === 0;
-}
-
-/** Stitches that a round of the motif's own increase gains at so many wider repeats. */
-function gainOf(motif: Row['motif'], wide: number, multiple: number): number {
-  return motif === 'wider' ? WIDER * wide : motif === 'parted' ? (multiple - WIDER) * wide : 0;
 }
 
 /** What all stretches of a row have in common. */

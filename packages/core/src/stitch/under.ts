@@ -4,6 +4,7 @@ import type { CountRule } from '../fabric/fabric.js';
 import type { Row } from '../work/rows.js';
 import type { Course } from './course.js';
 import type { StitchKind } from './kinds.js';
+import type { StitchedRow } from './stitchedRow.js';
 import type { Line, RowStretches } from './stretches.js';
 import { cut, joined, laid, moved, surfaceOf, type Surface } from './surface.js';
 import { StitchError } from './tree.js';
@@ -27,6 +28,12 @@ export interface PartStitches {
   mirrored: boolean;
   /** Lines that the part is shaped beside. */
   lines: readonly Line[];
+}
+
+/** A row and what it leaves. */
+export interface WorkedRow {
+  state: PartStitches;
+  row: StitchedRow;
 }
 
 /** What a row is worked into: stitches of a part, some of them left at its left, or stitches picked up. */

@@ -39,19 +39,41 @@ export function shapedRepeats({ steps, by, spread }: Row, multiple: number, belo
   return between < 1 ? null : [one, { under: between, makes: between }, one];
 }
 
-/** So many places spread evenly over the repeats of a round, with as many repeats before the first as after the last. */
-export function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] | null {
-  if (places * one.under > below) return null;
+function spreadRepeats(places: number, below: number, one: Repeats): Repeats[] | null {
+  const begins = spreadPlaces(places, below, one.under);
+  return begins && ringOf(below, begins, one);
+}
+
+/**
+ * So many places spread evenly over the repeats of a round, with as many repeats before the first as after the last.
+ *
+ * @param takes repeats that each place takes
+ * @returns the repeat that each begins with; null where they do not fit
+ */
+export function spreadPlaces(places: number, below: number, takes: number): number[] | null {
+  let at = 0;
+  const begins = Array.from({ length: places }, (_, i) => {
+    const begin = Math.max(at, Math.floor(((i + 0.5) * below) / places - takes / 2));
+    at = begin + takes;
+    return begin;
+  });
+  return at > below ? null : begins;
+}
+
+/** The repeats of a round over so many, one above the other but for those at some places. */
+export function ringOf(below: number, places: readonly number[], one: Repeats): Repeats[] {
   const parts: Repeats[] = [];
   let at = 0;
-  for (let i = 0; i < places; i += 1) {
-    const begins = Math.max(at, Math.floor(((i + 0.5) * below) / places - one.under / 2));
-    if (begins > at) parts.push({ under: begins - at, makes: begins - at });
+  const evenTo = (to: number) => {
+    if (to > at) parts.push({ under: to - at, makes: to - at });
+  };
+  for (const place of places) {
+    evenTo(place);
     parts.push(one);
-    at = begins + one.under;
+    at = place + one.under;
   }
-  if (at < below) parts.push({ under: below - at, makes: below - at });
-  return at > below ? null : parts;
+  evenTo(below);
+  return parts;
 }
 
 /**

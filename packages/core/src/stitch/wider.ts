@@ -7,7 +7,7 @@ import { workRow } from './hook.js';
 import { fabricStitches, roundsOfFabric, type FabricRounds } from './ofFabric.js';
 import { RowFault, workPattern } from './prove.js';
 import { StitchError } from './tree.js';
-import { spreadRepeats, WIDER, workUnitRound, type Repeats } from './unitRounds.js';
+import { ringOf, spreadPlaces, WIDER, workUnitRound, type Repeats } from './unitRounds.js';
 
 /** How one of the repeats of a ring stands to the one below it in the motif's own increase rounds. */
 type Wider = NonNullable<Repeats['wider']>;
@@ -20,24 +20,12 @@ type Wider = NonNullable<Repeats['wider']>;
  * @param does what becomes of those
  */
 export function aroundWider(repeats: number, wide: readonly number[], does: Wider): Repeats[] {
-  const parts: Repeats[] = [];
-  let at = 0;
-  for (const place of wide) {
-    if (place > at) parts.push({ under: place - at, makes: place - at });
-    parts.push({ under: 1, makes: does === 'parts' ? 2 : 1, wider: does });
-    at = place + 1;
-  }
-  if (repeats > at) parts.push({ under: repeats - at, makes: repeats - at });
-  return parts;
+  return ringOf(repeats, wide, { under: 1, makes: does === 'parts' ? 2 : 1, wider: does });
 }
 
-/** So many places of a ring, spread evenly, at which repeats become wider; null where there are not so many repeats. */
+/** So many repeats of a ring, spread evenly, that become wider; null where there are not so many. */
 export function placesOfWider(places: number, repeats: number): number[] | null {
-  const parts = spreadRepeats(places, repeats, { under: 1, makes: 1 });
-  if (!parts) return null;
-  return Array.from({ length: places }, (_, i) => Math.floor(((i + 0.5) * repeats) / places - 0.5)).map(
-    (place, i, all) => Math.max(0, place, i > 0 ? all[i - 1]! + 1 : 0),
-  );
+  return spreadPlaces(places, repeats, 1);
 }
 
 const KNOWN = new WeakMap<FabricRounds['text'], boolean>();

@@ -1,8 +1,8 @@
 import { isTake, type Row } from '../work/rows.js';
 import { rowOf, type RowRun } from '../work/runs.js';
 import type { FabricStitches } from './ofFabric.js';
-import { PieceWorker, type Beginning, type PlainPlaces, type WorkedRow } from './pieceWorker.js';
-import type { PartStitches, Under } from './under.js';
+import { PieceWorker, type Beginning, type PlainPlaces } from './pieceWorker.js';
+import type { PartStitches, Under, WorkedRow } from './under.js';
 import { patternRowAt } from './prove.js';
 import { stretchesOf, type Line } from './stretches.js';
 import type { StitchedRow } from './stitchedRow.js';
