@@ -36,7 +36,7 @@ function usesOf({ garment, fabrics }: Design, id: string): string[] {
   );
   return fieldsWithin(construction.fields).flatMap(({ path, field }) =>
     field.kind === 'fabric' && holds(field.when, values) && valueAt(values, path) === id
-      ? [path === 'fabric' ? 'the garment' : field.name.replace(/^The fabric (of )?/, '')]
+      ? [field.name.replace(/^The fabric of /, '')]
       : [],
   );
 }

@@ -51,10 +51,11 @@ export const FIELDS = {
         label: 'A repeat increases',
         help: 'In a fabric shaped by whole repeats whose motif can grow, such as V’s: a wider one first that parts into two later, or two in the place of one at once.',
         options: [
-          ['wider repeats', 'in two steps: wider, then two'],
-          ['whole repeats', 'at once: two in the place of one'],
+          ['wider repeats', 'wider, then two'],
+          ['whole repeats', 'two at once'],
         ],
         usual: 'wider repeats',
+        when: { 'increases.motif': [1] },
       }),
       motif: number({
         name: 'The motif',
