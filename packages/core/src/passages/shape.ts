@@ -30,16 +30,10 @@ export const shape: PassageKind<Shape> = {
     if (all.every(isEven)) return [...evenWords(all, soFar), ...fastenedOff(soFar)];
     const before = soFar.of(part);
     const { at } = all[0]!.where;
-    const full =
-      at === 'both edges' || at === 'one edge'
-        ? rowsInFull(
-            part,
-            before.map(({ n }) => n),
-            all.map(({ to }) => to),
-            'edges',
-            soFar,
-          )
-        : [];
+    const atEdges = at === 'both edges' || at === 'one edge';
+    const to = all.map((one) => one.to);
+    const from = before.map(({ n }) => n);
+    const full = atEdges ? rowsInFull(part, from, to, 'edges', soFar) : [];
     const lines = asBefore(soFar)
       ? [
           line`Work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end. (${all.map(endOf)} sts)`,
@@ -49,15 +43,7 @@ export const shape: PassageKind<Shape> = {
       part,
       all.map((one) => ({ n: one.to, count: endOf(one) })),
     );
-    lines.push(
-      ...afterShaping(
-        part,
-        all.map(({ to }) => to),
-        at === 'both edges' || at === 'one edge' ? 'edges' : 'spread',
-        soFar,
-      ),
-      ...full,
-    );
+    lines.push(...afterShaping(part, to, atEdges ? 'edges' : 'spread', soFar), ...full);
     return [...lines, ...fastenedOff(soFar)];
   },
   sentences: [
