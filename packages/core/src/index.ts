@@ -154,7 +154,7 @@ export { DESIGN_VERSION } from './format/migrate.js';
 export { LONGEST_FILE, readDesign, readDesignText, type DesignRead } from './format/readDesign.js';
 export { planFile, type PlanFile } from './format/planFile.js';
 export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
-export { labelsOf, lineToText, patternToText } from './write/text.js';
+export { lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { edgeLines, type EdgeLine } from './work/edgeLines.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
@@ -172,7 +172,9 @@ export {
   type LetterRow,
   type SchematicPiece,
 } from './write/schematic.js';
-export { flowOf, inSize, isOwn, type OwnSentence } from './write/line.js';
+export { flowOf, inSize, isOwn, type LinePart, type OwnSentence, type Table } from './write/line.js';
+export { sizesInHouse } from './write/house.js';
+export { HOUSE_WAYS, USUAL_STYLE, type HouseStyle } from './write/style.js';
 export { provenText } from './provenText.js';
 export { provePattern, type Proof } from './read/pattern.js';
 export { checkPasted, type PastedCheck } from './read/pasted.js';

@@ -5,12 +5,15 @@ import { toast } from 'sonner';
 import {
   flowOf,
   isOwn,
-  labelsOf,
   lineToText,
   pattern,
   patternToText,
   type Design,
+  sizesInHouse,
   type Line,
+  type LinePart,
+  type PatternText,
+  type Table,
 } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../state/useSizePlan';
@@ -128,13 +131,7 @@ export function PatternView() {
                     />
                   )
                 ) : (
-                  <p key={i} className="mb-0.5">
-                    <PatternLine
-                      line={part}
-                      labels={labelsOf(text, section)}
-                      lit={section.of ? section.of.indexOf(lit) : lit}
-                    />
-                  </p>
+                  <PatternLine key={i} line={part} text={text} lit={lit} />
                 ),
               )}
               <SectionChart
@@ -154,7 +151,7 @@ export function PatternView() {
                       at={sentence.at}
                       heading={section.heading}
                       starts={section.lines.map((line) =>
-                        lineToText(line, labelsOf(text, section)).slice(0, 40),
+                        lineToText(line, text.sizes, text.style).slice(0, 40),
                       )}
                       onDone={() => setEditing(null)}
                     />
@@ -181,33 +178,107 @@ function withWords({ words: _, ...design }: Design, words: Design['words']): Des
   return words ? { ...design, words } : design;
 }
 
-/** A line with the figures of the chosen size lit; what differs by more than a figure stands below, a size in a line. */
-function PatternLine({ line, labels, lit }: { line: Line; labels: readonly string[]; lit: number }) {
-  return line.map((part, i) => {
-    if (typeof part === 'string') return part;
-    if ('lists' in part)
-      return (
-        <span key={i} className="block pl-4">
-          {part.lists.map((text, at) => (
-            <span key={at} className={`block ${at === lit ? LIT : ''}`}>
-              {labels[at]}: {text}
-            </span>
+interface LineProps {
+  line: Line;
+  text: Pick<PatternText, 'sizes' | 'style'>;
+  /** The chosen size, which is lit. */
+  lit: number;
+}
+
+/** A line with the figures of the chosen size lit; its tables and what differs by more than a figure stand below it. */
+function PatternLine({ line, text, lit }: LineProps) {
+  const isTable = (part: LinePart): part is Table => typeof part !== 'string' && 'head' in part;
+  const tables = line.filter(isTable);
+  return (
+    <>
+      <p className="mb-0.5">
+        {line
+          .filter((part): part is Exclude<LinePart, Table> => !isTable(part))
+          .map((part, i) => (
+            <Part key={i} part={part} text={text} lit={lit} />
           ))}
-        </span>
-      );
-    const show = (value: string, at: number) => (
-      <span key={at} className={at === lit ? LIT : ''}>
-        {value}
-      </span>
-    );
-    const [first, ...others] = part.each;
+      </p>
+      {tables.map((table) => (
+        <SizesTable key={table.head} table={table} labels={text.sizes} lit={lit} />
+      ))}
+    </>
+  );
+}
+
+function Part({
+  part,
+  text: { sizes: labels, style },
+  lit,
+}: { part: Exclude<LinePart, Table> } & Omit<LineProps, 'line'>) {
+  if (typeof part === 'string') return part;
+  if ('lists' in part)
     return (
-      <span key={i}>
-        {show(first!, 0)}
-        {' ('}
-        {others.flatMap((value, at) => [at > 0 ? ', ' : '', show(value, at + 1)])}
-        {')'}
+      <span className="block pl-4">
+        {part.lists.map((text, at) => (
+          <span key={at} className={`block ${at === lit ? LIT : ''}`}>
+            {labels[at]}: {text}
+          </span>
+        ))}
       </span>
     );
-  });
+  const show = (value: string, at: number) => (
+    <span key={at} className={at === lit ? LIT : ''}>
+      {value}
+    </span>
+  );
+  // The signs between the figures are those of the house.
+  return sizesInHouse(
+    part.each.map((_, at) => `\u0000${at}\u0000`),
+    style,
+  )
+    .split('\u0000')
+    .map((sign, i) => (i % 2 === 0 ? sign : show(part.each[Number(sign)]!, Number(sign))));
+}
+
+/** A table with sizes across, the chosen one's column lit. */
+function SizesTable({
+  table: { head, rows },
+  labels,
+  lit,
+}: {
+  table: Table;
+  labels: readonly string[];
+  lit: number;
+}) {
+  return (
+    <div className="my-1.5 overflow-x-auto">
+      <table className="border-collapse text-[13.5px] tabular-nums break-inside-avoid">
+        <thead>
+          <tr className="border-b border-line text-soft">
+            <th scope="col" className="py-0.5 pr-4 text-left font-normal">
+              {head}
+            </th>
+            {labels.map((label, i) => (
+              <th
+                key={label}
+                scope="col"
+                className={`px-2.5 py-0.5 text-right font-normal ${i === lit ? LIT : ''}`}
+              >
+                {label}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ label, each }) => (
+            <tr key={label} className="border-b border-line">
+              <th scope="row" className="py-0.5 pr-4 text-left font-normal">
+                {label}
+              </th>
+              {each.map((figure, i) => (
+                <td key={i} className={`px-2.5 py-0.5 text-right ${i === lit ? LIT : ''}`}>
+                  {figure}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
 }

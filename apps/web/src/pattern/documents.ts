@@ -3,10 +3,10 @@ import {
   flowOf,
   inSize,
   isOwn,
-  labelsOf,
   lengthsRow,
   lineToText,
   type LetterRow,
+  type Table,
   type PatternChart,
   type PatternText,
   type Units,
@@ -41,22 +41,25 @@ export function printedPattern(
   paper: Paper,
 ): TDocumentDefinitions {
   const sections = text.sections.flatMap((section): Content[] => {
-    const labels = labelsOf(text, section);
     const lines = flowOf(section).map((line): Content => {
       if (isOwn(line)) return { text: line.text, style: 'own' };
-      const lists = line.find((part) => typeof part !== 'string' && 'lists' in part);
-      if (!lists || typeof lists === 'string' || !('lists' in lists))
-        return { text: lineToText(line, labels), style: 'line' };
-      const head = lineToText(
-        line.filter((part) => part !== lists),
-        labels,
+      const below = line.filter((part) => typeof part !== 'string' && !('each' in part));
+      const said = lineToText(
+        line.filter((part) => !below.includes(part)),
+        text.sizes,
+        text.style,
       );
+      if (below.length === 0) return { text: said, style: 'line' };
       return {
         stack: [
-          { text: head, style: 'line' },
-          {
-            ul: lists.lists.map((_, i) => ({ text: `${labels[i]}: ${inSize(lists, i)}`, style: 'line' })),
-          },
+          { text: said, style: 'line' },
+          ...below.map((part): Content =>
+            typeof part !== 'string' && 'head' in part
+              ? sizesTable(part, text.sizes)
+              : {
+                  ul: text.sizes.map((label, i) => ({ text: `${label}: ${inSize(part, i)}`, style: 'line' })),
+                },
+          ),
         ],
       };
     });
@@ -90,6 +93,28 @@ export function printedPattern(
       heading: { fontSize: 13, bold: true, margin: [0, 12, 0, 3] },
       line: { margin: [0, 0, 0, 2] },
       own: { italics: true, margin: [0, 0, 0, 2] },
+    },
+  };
+}
+
+/** A table with sizes across. */
+function sizesTable({ head, rows }: Table, labels: readonly string[]): Content {
+  return {
+    unbreakable: rows.length <= KEPT_TOGETHER,
+    margin: [0, 2, 0, 6],
+    fontSize: 8.5,
+    layout: 'lightHorizontalLines',
+    table: {
+      headerRows: 1,
+      dontBreakRows: true,
+      widths: ['*', ...labels.map(() => 'auto' as const)],
+      body: [
+        [head, ...labels.map((label) => ({ text: label, alignment: 'right' as const }))],
+        ...rows.map(({ label, each }) => [
+          label,
+          ...each.map((figure) => ({ text: figure, alignment: 'right' as const })),
+        ]),
+      ],
     },
   };
 }

@@ -4,6 +4,7 @@ import { runsOf } from '../passages/registry.js';
 import { plan } from '../plan.js';
 import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
+import { USUAL_STYLE } from '../write/style.js';
 import { rowsOf } from '../work/runs.js';
 
 const PANELS = ['drop shoulder', 'notched cardigan with bands, slit', 'vest', 'side to side, sleeved'];
@@ -38,6 +39,7 @@ describe('pieces shaped by whole repeats', () => {
             ]),
             body,
             runsOf,
+            { units: 'cm', style: USUAL_STYLE },
           );
           const [stitched] = soFar.stitchedRows();
           return rowsOf(piece.runs).flatMap(({ part, n }) => {

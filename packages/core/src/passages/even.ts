@@ -1,4 +1,4 @@
-import { COUNT, END, STITCH } from '../read/words.js';
+import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords } from '../write/rowWords.js';
 import { rowsInPattern } from './inPattern.js';
@@ -18,13 +18,16 @@ export const even: PassageKind<Even> = {
   words: (all, soFar) => evenWords(all, soFar),
   sentences: [
     {
-      form: new RegExp(
-        `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (in pattern|${STITCH} in each st); ${END}\\. ${COUNT}$`,
-      ),
-      read: ([, from, to, what, , stitches], reader) => {
+      form: new RegExp(`^${ROWS}: (in pattern|${STITCH} in each st); ${END}\\. ${COUNT}$`),
+      read: ([, from, to, , what, , stitches], reader) => {
         reader.evenRows(from!, to, Number(stitches));
         if (what === 'in pattern' && from !== '–') reader.said.loose += Number(to ?? from) - Number(from) + 1;
       },
+    },
+    {
+      form: new RegExp(`^${ROWS}: work even\\.(?: ${COUNT})?$`),
+      read: ([, from, to, , stitches], reader) =>
+        reader.evenRows(from!, to, Number(stitches ?? reader.maker.now().count)),
     },
   ],
   inShort: ({ to }) => `Work even to row ${to}`,
@@ -45,5 +48,7 @@ export function evenWords(all: readonly Pick<Even, 'part' | 'to'>[], soFar: Piec
   const ranges = to.map((n, size) => rangeInWords(from[size]!, n));
   if (ranges.every((text) => text === '–')) return [];
   const { one, end } = soFar.wordsOf(part);
-  return [line`${one}s ${ranges}: ${soFar.even}; ${end}. (${counts} sts)`];
+  return [
+    line`${one}s ${ranges}${{ inline: soFar.lengthBeside(to) }}: ${soFar.even}; ${end}. (${counts} sts)`,
+  ];
 }

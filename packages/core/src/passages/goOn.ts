@@ -38,12 +38,12 @@ export const goOn: PassageKind<GoOn> = {
       all[0]!.part,
       all.map(({ take }, size) => ({ n: before[size]!.n, count: take })),
     );
-    soFar.divided = all;
+    soFar.divide(all);
     return lines;
   },
   sentences: [
     {
-      form: /^(.+), from row (\d+) on: skip (\d+) sts? where the row begins, rejoin the yarn in the next st and work (\d+) sts?(?:; leave the last (\d+) sts? unworked)?\.$/,
+      form: /^(.+), from row (\d+) on: fasten off, skip (\d+) sts? where the row begins, rejoin the yarn in the next st and work (\d+) sts?(?:; leave the last (\d+) sts? unworked)?\.$/,
       read: ([, label, row, skip, take, leave], reader) => {
         const from = reader.maker.now();
         reader.agree(Number(row), from.n + 1, `the row of ${label}`);
@@ -108,22 +108,22 @@ export const goOn: PassageKind<GoOn> = {
 
 function writeGoOn(
   parts: readonly GoOn[],
-  before: readonly GoOn[] | null,
+  before: readonly (GoOn | null)[],
   rows: readonly number[],
   counts: readonly number[],
 ): Line[] {
   const { label, rejoin } = parts[0]!;
   const takes = parts.map(({ take }) => take);
   const leaves = parts.map(({ leave }) => leave);
-  const sibling = before !== null && before[0]!.from === parts[0]!.from;
+  const sibling = before.every((one, size) => one?.from === parts[size]!.from);
   if (rejoin && !sibling) {
     const skipped = parts.map(({ take, leave }, size) => counts[size]! - take - leave);
     const rest = leaves.some((leave) => leave > 0) ? line`; leave the last ${leaves} sts unworked` : [];
     return [
-      line`${label}, from row ${rows} on: skip ${skipped} sts where the row begins, rejoin the yarn in the next st and work ${takes} sts${{ inline: rest }}.`,
+      line`${label}, from row ${rows} on: fasten off, skip ${skipped} sts where the row begins, rejoin the yarn in the next st and work ${takes} sts${{ inline: rest }}.`,
     ];
   }
-  if (rejoin && before !== null) {
+  if (rejoin) {
     // Which of the two lies further on depends on where the yarn hangs.
     const skipped = parts.map(({ at, take }, size) => {
       const other = before[size]!;

@@ -2,7 +2,7 @@
 
 import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
-import { COUNT, END, STITCH, WAYS } from '../read/words.js';
+import { COUNT, END, ROWS, STITCH, WAYS } from '../read/words.js';
 import { overStitchesInWords, rowOverStitches, withoutEnd, withSkippedSaid } from '../stitch/overStitches.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
@@ -23,6 +23,7 @@ export interface PieceInPattern {
   wordsOf: (part: string) => RowWords;
   isRightSide: (n: number) => boolean;
   unitOf: (part: string) => number | null;
+  lengthBeside: (rows: readonly number[]) => Line;
 }
 
 type InRows = Extract<FabricStitches, { is: 'rows' }>;
@@ -165,7 +166,7 @@ function repeatedRows(
   const ends = to.map((n, size) => (worked[size] ? at(size, n) : null));
   const beside = besideWords(ends, to, part, soFar);
   lines.push(
-    line`${words.one}s ${to.map((n, size) => rangeInWords(begins[size]!, n))}: ${{ inline: which }}${{ inline: beside }}; ${words.end}. ${{ inline: count }}`,
+    line`${words.one}s ${to.map((n, size) => rangeInWords(begins[size]!, n))}${{ inline: soFar.lengthBeside(to) }}: ${{ inline: which }}${{ inline: beside }}; ${words.end}. ${{ inline: count }}`,
     ...placesLine(ends, to, part, soFar),
   );
   return lines;
@@ -329,10 +330,10 @@ const BESIDE = `, with (?:(\\d+) plain ${STITCH} at the (?:right edge|beginning 
 export const PATTERN_SENTENCES: readonly Sentence[] = [
   {
     form: new RegExp(
-      `^(?:Row|Rnd)s? (–|\\d+)(?:–(\\d+))?: (?:(?:repeat|work) (?:row|rnd) (\\d+) of (.+?)(?: over the sts between, “(.+?)”)?|work (?:rows|rnds) (\\d+) (?:and|to) (\\d+) of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
+      `^${ROWS}: (?:(?:repeat|work) (?:row|rnd) (\\d+) of (.+?)(?: over the sts between, “(.+?)”)?|work (?:rows|rnds) (\\d+) (?:and|to) (\\d+) of (.+?) in turn)(?:, always from the right side)?(?:, beginning with (?:row|rnd) (${LEFT_OUT}) and ending with (?:row|rnd) (${LEFT_OUT}))?(?:${BESIDE})?; ${END}\\. ${COUNT}$`,
     ),
     read: (
-      [, from, to, only, name, over, lowest, highest, names, first, last, right, left, between, , stitches],
+      [, from, to, , only, name, over, lowest, highest, names, first, last, right, left, between, , stitches],
       reader,
     ) => {
       if (from === '–') return;

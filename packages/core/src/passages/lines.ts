@@ -4,7 +4,8 @@ import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords } from '../fabric/units.js';
 import { ReadFault } from '../read/maker.js';
 import { sum } from '../read/pieceReader.js';
-import { STITCH } from '../read/words.js';
+import { tablesOf } from '../read/ofSize.js';
+import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import {
   changesByRow,
   countsAfterRow,
@@ -17,8 +18,10 @@ import { amountOf, ratesInWords, slots, type Schedule } from '../shaping/schedul
 import { say } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
-import { amountsInWords, rangeInWords, ratesForAll, type RowWords } from '../write/rowWords.js';
+import { amountsInWords, rangeInWords, type RowWords } from '../write/rowWords.js';
 import type { Labels, PassageKind } from './kind.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+import { readScheduleTable, scheduleTable } from './scheduleTables.js';
 import { rowsInFull } from './rowsInFull.js';
 import { withSource } from './reasons.js';
 import type { RowMaker } from './rowMaker.js';
@@ -64,8 +67,7 @@ export const lines: PassageKind<Lines> = {
     const full = rowsInFull(part, before, to, 'lines', soFar);
     const words = soFar.wordsOf(part);
     return [
-      ...writeLines(all, from, soFar.stitch, words),
-      ...(all.length === 1 && full.length === 0 ? rowByRow(all[0]!, from[0]!, words) : []),
+      ...writeLines(all, from, soFar, words, full.length === 0),
       ...afterShaping(part, to, 'lines', soFar),
       ...full,
     ];
@@ -106,14 +108,44 @@ export const lines: PassageKind<Lines> = {
       },
     },
     {
-      form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (inc|dec):$/,
-      read: ([, , , way], reader) => {
-        reader.lines.clear();
-        reader.agree(way === 'inc' ? 1 : -1, reader.lineSign, 'the way in which these rows shape');
+      form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (increase|decrease):$/,
+      read: ([, , , way], reader) => reader.beginLines(way === 'increase' ? 1 : -1),
+    },
+    {
+      form: new RegExp(
+        `^${ROWS}, (increase|decrease) beside the lines(?: as the tables? says?(?:, (?:row|rnd) (\\d+|–) being their row 1)?)?, the other (?:row|rnd)s even:(.*)$`,
+      ),
+      read: ([, from, , , way, first, tables], reader) => {
+        if (from === '–') return;
+        const before = reader.maker.now().n;
+        const begun = reader.unitedAt ?? before + 1;
+        reader.agree(Number(from), begun, 'the next row');
+        reader.beginLines(way === 'increase' ? 1 : -1);
+        if (first !== undefined) reader.agree(Number(first), begun, 'the row that is 1 of the table');
+        for (const table of tablesOf(tables!)) {
+          const [, verb, side] =
+            /^(increase|decrease)(?: \d+ sts)? (.+?)(?:, sts| in (?:row|rnd)|, so many (?:row|rnd)s, then 1 (?:row|rnd) even)$/.exec(
+              table.head,
+            ) ?? [];
+          const rows = readScheduleTable(table, begun - 1);
+          if (verb !== way || !rows) throw new ReadFault(`the table “${table.head}” cannot be read`);
+          reader.besideRows(side!, rows);
+        }
       },
     },
     {
-      form: /^(On the body’s side of each line|On the sleeve’s side of each line|At each front edge|At both sides of each side marker): (.+?)\.?$/,
+      form: new RegExp(
+        `^(?:Row|Rnd) (\\d+): (add|take off) ((?:\\d+ sts? (?:on|at) [^,;]+(?:, )?)+); ${END}\\. ${COUNT}$`,
+      ),
+      read: ([, row, way, list, , stitches], reader) => {
+        reader.agree(way === 'add' ? 1 : -1, reader.lineSign, 'the way in which these rows shape');
+        for (const [, many, side] of list!.matchAll(/(\d+) sts? ((?:on|at) [^,;]+)/g))
+          reader.besideRow(side!, Number(row), Number(many));
+        reader.lineCounts.set(Number(row), Number(stitches));
+      },
+    },
+    {
+      form: /^(on the body’s side of each line|on the sleeve’s side of each line|at each front edge|at both sides of each side marker): (.+?)\.?$/,
       read: ([, side, rates], reader) => reader.beside(side!, rates!),
     },
     {
@@ -140,45 +172,113 @@ function workLines({ part, sections, line: way, to }: Lines, maker: RowMaker): v
   maker.even(state, to);
 }
 
-/** Shaping beside lines: how the lines are worked once, then when each of their sides shapes, in short repeats. */
-function writeLines(all: readonly Lines[], from: readonly number[], stitch: string, words: RowWords): Line[] {
+/**
+ * Shaping beside lines: how the lines are worked once, then when each of their sides shapes.
+ *
+ * @param counted whether one size alone has the counts after its rows: they may be told elsewhere
+ */
+function writeLines(
+  all: readonly Lines[],
+  from: readonly number[],
+  soFar: PieceSoFar,
+  words: RowWords,
+  counted: boolean,
+): Line[] {
+  const { stitch } = soFar;
   const first = all[0]!;
   const ranges = all.map(({ to }, size) => rangeInWords(from[size]!, to));
+  const rows = line`${words.one}s ${ranges}`;
   const totals = all.map(({ sections, to, line: way }) => stitchesOf(countsAfterRow(sections, to), way));
   const names = sidesOf(first.sections);
   const shaping = names.filter(({ pick }) =>
     all.some(({ sections }) => (pick(sections)?.events.length ?? 0) > 0),
   );
   if (shaping.length === 0)
-    return [line`${words.one}s ${ranges}: ${stitch} in each st; ${words.end}. (${totals} sts)`];
+    return [line`${{ inline: rows }}: ${stitch} in each st; ${words.end}. (${totals} sts)`];
   const grow = all.some(({ sections }) => shaping.some(({ pick }) => (pick(sections)?.direction ?? 0) > 0));
-  const word = grow ? 'inc' : 'dec';
+  const word = grow ? 'increase' : 'decrease';
   const begun = all.some(({ sections }, size) =>
     shaping.some(({ pick }) => (pick(sections)?.events[0] ?? Infinity) < from[size]!),
   );
-  const lines: Line[] = begun
-    ? [
-        line`${words.one}s ${ranges}: go on with the ${grow ? 'increases' : 'decreases'} at the lines as begun.`,
-      ]
-    : [
-        ...howTo(first, stitch, words, grow),
-        ...(names.some(({ pick }) => pick === edgeOf) ? [atEdge(all, stitch)] : []),
-        line`${words.one}s ${ranges}, the ${words.short}s that ${word}:`,
-      ];
-  for (const { label, pick } of begun ? [] : shaping) {
-    const schedules = all.map(({ sections }) => pick(sections)!);
-    lines.push(line`${label}: ${{ inline: whenShaped(schedules, words) }}`);
-  }
   const after = all.map(({ sections, to }) => countsAfterRow(sections, to));
   const parts = first.sections.map(
     ({ label }, i): Line => line`${i > 0 ? ', ' : ''}${label} ${after.map((counts) => counts[i]!)}`,
   );
   const lineStitches = all.map(({ line: way }) => way.stitches);
   const between = lineStitches.some((many) => many > 0) ? line`, each line ${lineStitches}` : [];
-  lines.push(
-    line`Work the other ${words.short}s even; each ${words.short} ends: ${words.end}. After ${words.short} ${all.map(({ to }) => to)}: ${totals} sts (${{ inline: parts.flat() }}${{ inline: between }}).`,
+  const ending = line`Work the other ${words.short}s even; each ${words.short} ends: ${words.end}. After ${words.short} ${all.map(({ to }) => to)}: ${totals} sts (${{ inline: parts.flat() }}${{ inline: between }}).`;
+  const counts = soFar.isAlone && counted ? countsInRows(first, from[0]!, words) : [];
+  if (begun)
+    return [line`${{ inline: rows }}: go on with the ${word}s at the lines as begun.`, ending, ...counts];
+  const how = [
+    ...howTo(first, stitch, words, grow),
+    ...(shaping.some(({ pick }) => pick === edgeOf) ? [atEdge(all, stitch)] : []),
+  ];
+  const schedulesOf = ({ pick }: SideOfLine) => all.map(({ sections }) => pick(sections)!);
+  // Where the shaping goes on over a row that joins parts, its rates are told once, for all of it.
+  const goesOn = shaping.some(({ pick }) => (pick(first.sections)!.events.at(-1) ?? 0) > first.to);
+  if (soFar.rowByRow && !goesOn)
+    return [
+      ...how,
+      line`${{ inline: rows }}, ${word} beside the lines, the other ${words.short}s even:`,
+      ...eachRow(first, from[0]!, shaping, words, grow),
+      ending,
+    ];
+  if (soFar.isAlone)
+    return [
+      ...how,
+      line`${{ inline: rows }}, the ${words.short}s that ${word}:`,
+      ...shaping.map((side) => line`${side.label}: ${{ inline: whenShaped(schedulesOf(side), words) }}`),
+      ending,
+      ...counts,
+    ];
+  const tables = shaping.map((side) =>
+    scheduleTable({
+      schedules: schedulesOf(side),
+      from: from.map((n) => n - 1),
+      does: word,
+      place: side.label,
+      share: 1,
+      row: words.short,
+    }),
   );
-  return lines;
+  const counting = tables.some(({ head }) => head.endsWith(', sts'))
+    ? line`, ${words.short} ${from} being their row 1`
+    : [];
+  return [
+    ...how,
+    [
+      ...line`${{ inline: rows }}${{ inline: soFar.lengthBeside(all.map(({ to }) => to)) }}, ${word} beside the lines as the table${tables.length > 1 ? 's say' : ' says'}${{ inline: counting }}, the other ${words.short}s even:`,
+      ...tables,
+    ],
+    ending,
+  ];
+}
+
+/** For one size alone: what each row that shapes adds at its places, and the stitches then. */
+function eachRow(
+  { sections, to, line: way }: Lines,
+  from: number,
+  shaping: readonly SideOfLine[],
+  words: RowWords,
+  grow: boolean,
+): Line[] {
+  const sides = shaping.map(({ label, pick }) => {
+    const schedule = pick(sections)!;
+    return { label, rows: new Map(schedule.events.map((n, i) => [n, amountOf(schedule, i)])) };
+  });
+  const rows = [...new Set(sides.flatMap(({ rows: of }) => [...of.keys()]))]
+    .filter((n) => n >= from && n <= to)
+    .sort((a, b) => a - b);
+  return rows.map((n): Line => {
+    const places = sides.flatMap(({ label, rows: of }) =>
+      of.has(n) ? [`${countOf(of.get(n)!, 'st')} ${label}`] : [],
+    );
+    const count = stitchesOf(countsAfterRow(sections, n), way);
+    return [
+      `${words.one} ${n}: ${grow ? 'add' : 'take off'} ${places.join(', ')}; ${words.end}. (${countOf(count, 'st')})`,
+    ];
+  });
 }
 
 interface SideOfLine {
@@ -190,11 +290,11 @@ interface SideOfLine {
 function sidesOf(sections: readonly LineSection[]): SideOfLine[] {
   const sleeve = sections.findIndex(({ of }) => of === 'sleeve');
   if (sleeve < 0)
-    return [{ label: 'At both sides of each side marker', pick: ([, middle]) => middle?.left ?? null }];
-  const edge = sections[0]!.left ? [{ label: 'At each front edge', pick: edgeOf }] : [];
+    return [{ label: 'at both sides of each side marker', pick: ([, middle]) => middle?.left ?? null }];
+  const edge = sections[0]!.left ? [{ label: 'at each front edge', pick: edgeOf }] : [];
   return [
-    { label: 'On the body’s side of each line', pick: (all) => all[0]!.right },
-    { label: 'On the sleeve’s side of each line', pick: (all) => all[sleeve]!.left },
+    { label: 'on the body’s side of each line', pick: (all) => all[0]!.right },
+    { label: 'on the sleeve’s side of each line', pick: (all) => all[sleeve]!.left },
     ...edge,
   ];
 }
@@ -241,26 +341,23 @@ function atEdge(all: readonly Lines[], stitch: string): Line {
   return line`At a front edge work 2 ${stitch} in the edge st for 1 st${several ? ', and ch as many as are to be gained for more, to be worked into in the next row' : ''}.`;
 }
 
-/** "every row 12 times, then every 2nd row 3 times, 2 sts in each of the first 4". */
-function whenShaped(schedules: readonly Schedule[], words: RowWords): Line {
-  const most = Math.max(...schedules.map(({ rates }) => rates.length));
-  const uneven = schedules.some(({ amounts }) => amounts !== undefined);
-  const twos = schedules.map((one) => one.events.filter((_, i) => amountOf(one, i) > 1).length);
-  const doubled: Line =
-    uneven && schedules.every(({ order }) => order !== 'curve' && order !== 'mixed')
-      ? line`, 2 sts in ${schedules[0]!.order === 'slow first' ? 'the last' : 'the first'} ${twos} of them`
-      : [];
-  if (schedules.some(({ order }) => order === 'curve') || most > 4)
-    return line`${{ lists: schedules.map((one) => amountsInWords(one, 1, words)) }}`;
+/** For one size alone: "every row 12 times, then every 2nd row 3 times, counted from row 1, 2 sts in the first 4 of them". */
+function whenShaped([schedule]: readonly Schedule[], words: RowWords): Line {
+  const { rates, amounts, order, events, after } = schedule!;
+  const uneven = amounts !== undefined;
+  if (order === 'curve' || rates.length > 3 || (uneven && order === 'mixed'))
+    return [amountsInWords(schedule!, 1, words)];
+  const twos = events.filter((_, i) => amountOf(schedule!, i) > 1).length;
+  const doubled = uneven
+    ? `, 2 sts in ${order === 'slow first' ? 'the last' : 'the first'} ${twos} of them`
+    : '';
   return [
-    ...ratesForAll(schedules, words.short),
-    ...line`, counted from ${words.short} ${schedules.map(({ after }) => after)}`,
-    ...doubled,
+    `${ratesInWords(schedule!).replaceAll('row', words.short)}, counted from ${words.short} ${after}${doubled}`,
   ];
 }
 
 /** For one size alone: the stitches after every shaping row. */
-function rowByRow({ sections, to, line: way }: Lines, from: number, words: RowWords): Line[] {
+function countsInRows({ sections, to, line: way }: Lines, from: number, words: RowWords): Line[] {
   const rows = [
     ...new Set(sections.flatMap(({ left, right }) => [...(left?.events ?? []), ...(right?.events ?? [])])),
   ]

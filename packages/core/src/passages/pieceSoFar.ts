@@ -8,6 +8,11 @@ import type { PieceRole } from '../joins/roles.js';
 import type { RoundWay, Row } from '../work/rows.js';
 import { roundEnd, type RowWords } from '../write/rowWords.js';
 import type { GoOn } from './goOn.js';
+import type { PieceSection } from '../garment/sections.js';
+import { line, type Line } from '../write/line.js';
+import { lengthOfRows, lengthsOf, type WrittenUnits } from '../write/lengths.js';
+import type { HouseStyle } from '../write/style.js';
+import type { PassageInSizes } from './alignedPassages.js';
 import { hasPanel } from './panel.js';
 import type { Passage } from './passage.js';
 
@@ -18,7 +23,7 @@ export interface WrittenPiece {
   /** The stitches of its first row. */
   ends: { first: { count: number } };
   /** Its fabrics, each from a row on. */
-  sections: readonly { fabric: string; first: number }[];
+  sections: readonly PieceSection[];
 }
 
 /** Last row and stitches of a part. */
@@ -27,21 +32,81 @@ export interface Reached {
   count: number;
 }
 
-/** A piece as far as it has been written, in all sizes whose passages have the same form. */
+/** How a piece is to be written. */
+export interface PieceWish {
+  units: WrittenUnits;
+  style: HouseStyle;
+}
+
+/**
+ * A piece as far as it has been written, in all its sizes. Passages are written for the sizes that have them: what is asked of it is
+ * told for these, in their order.
+ */
 export class PieceSoFar {
-  /** Place of the passage that is written. */
-  at = 0;
-  /** The parts that the piece was last divided into. */
-  divided: readonly GoOn[] | null = null;
+  /** The sizes that the passage is written for, and its place in each. */
+  private sizes: readonly number[];
+  private places: readonly number[];
+  /** The parts that the piece was last divided into, for each size. */
+  private readonly divisions: (GoOn | null)[];
   private readonly reached = new Map<string, Reached[]>();
   private readonly rounds = new Map<string, RoundWay>();
 
   constructor(
-    readonly pieces: readonly WrittenPiece[],
+    private readonly all: readonly WrittenPiece[],
     readonly fabrics: ReadonlyMap<string, Fabric>,
     public fabric: Fabric,
     private readonly runsOf: (passages: readonly Passage[]) => readonly RowRun[],
-  ) {}
+    readonly wish: PieceWish,
+  ) {
+    this.sizes = all.map((_, size) => size);
+    this.places = all.map(() => 0);
+    this.divisions = all.map(() => null);
+  }
+
+  /** Turns to a passage: the sizes that have it, and its place in each. */
+  turnTo({ sizes, places }: PassageInSizes): void {
+    this.sizes = sizes;
+    this.places = places;
+  }
+
+  /** The pieces that the passage is written for. */
+  get pieces(): readonly WrittenPiece[] {
+    return this.sizes.map((size) => this.all[size]!);
+  }
+
+  /** Whether one size alone is written. */
+  get isAlone(): boolean {
+    return this.all.length === 1;
+  }
+
+  /** Whether rows that shape are told one by one: of one size alone, in plain stitches. */
+  get rowByRow(): boolean {
+    return this.isAlone && this.wish.style.rows === 'row by row' && this.stitches.is === 'plain';
+  }
+
+  private readonly heard = new Map<string, Set<number>>();
+  /** Whether something has not been said of the piece to all of the sizes that it is now said to. */
+  isNew(words: string): boolean {
+    const heard = this.heard.get(words) ?? new Set<number>();
+    this.heard.set(words, heard);
+    const known = this.sizes.every((size) => heard.has(size));
+    for (const size of this.sizes) heard.add(size);
+    return !known;
+  }
+
+  /** The place of the passage in each of its sizes. */
+  get at(): readonly number[] {
+    return this.places;
+  }
+
+  /** The parts that the piece was last divided into; null where a size was not. */
+  get divided(): readonly (GoOn | null)[] {
+    return this.sizes.map((size) => this.divisions[size]!);
+  }
+
+  divide(parts: readonly GoOn[]): void {
+    this.sizes.forEach((size, i) => (this.divisions[size] = parts[i]!));
+  }
 
   get stitch(): string {
     return plainStitchOf(this.fabric);
@@ -52,7 +117,7 @@ export class PieceSoFar {
 
   /** What the fabric is worked in. */
   get stitches(): FabricStitches {
-    return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOfPieces(this.pieces, this.fabric);
+    return this.isPlain ? { is: 'plain', stitch: this.stitch } : stitchesOfPieces(this.all, this.fabric);
   }
 
   /** What is said before yarn is cut: in Tunisian the last loops want a row that closes them (common practice). */
@@ -70,7 +135,7 @@ export class PieceSoFar {
 
   /** Whether row 1 is worked into a chain as the first of the pattern, which all sizes then have whole repeats of. */
   beginsInPattern(starts: readonly Passage[]): boolean {
-    const { fabric } = this.pieces[0]!.sections[0] ?? {};
+    const { fabric } = this.all[0]!.sections[0] ?? {};
     const first = fabric === undefined ? this.fabric : this.fabrics.get(fabric)!;
     const of = fabricStitches(first);
     return starts.every(
@@ -88,18 +153,18 @@ export class PieceSoFar {
   private stitched: readonly ReadonlyMap<string, StitchedRow | null>[] | null = null;
   /** Every row of the piece in its stitch pattern, by part and number, for each size. */
   stitchedRows(): readonly ReadonlyMap<string, StitchedRow | null>[] {
-    this.stitched ??= this.workAll();
-    return this.stitched;
+    const stitched = (this.stitched ??= this.workAll());
+    return this.sizes.map((size) => stitched[size]!);
   }
 
   private workAll(): readonly Stitched[] {
-    const chain = this.beginsInPattern(this.pieces.map(({ passages }) => passages[0]!));
+    const chain = this.beginsInPattern(this.all.map(({ passages }) => passages[0]!));
     const all = (units: boolean) =>
-      this.pieces.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf, { chain, units }));
+      this.all.map((piece) => stitchedOf(piece, this.fabrics, this.runsOf, { chain, units }));
     if (![...this.fabrics.values()].some(({ shaping }) => shaping === 'units')) return all(false);
     // All sizes are told alike: by whole repeats only where each of their shaped rounds can be.
     const units = all(true);
-    const byUnits = this.pieces.every((piece, size) =>
+    const byUnits = this.all.every((piece, size) =>
       this.runsOf(piece.passages).every(
         ({ row }) => !row.round || row.by === 0 || units[size]!.get(`${row.part}:${row.n}`)?.ring,
       ),
@@ -118,19 +183,34 @@ export class PieceSoFar {
 
   private readonly rows = new Map<number, readonly Row[]>();
   /** The rows of a part in a size. */
-  rowsOfPart(part: string, size: number): readonly Row[] {
-    const rows = this.rows.get(size) ?? rowsOf(this.runsOf(this.pieces[size]!.passages));
+  rowsOfPart(part: string, own: number): readonly Row[] {
+    const size = this.sizes[own]!;
+    const rows = this.rows.get(size) ?? rowsOf(this.runsOf(this.all[size]!.passages));
     this.rows.set(size, rows);
     return rows.filter((row) => row.part === part);
   }
 
   /** How far a part has come, for each size. */
   of(part: string): readonly Reached[] {
-    return this.reached.get(part)!;
+    const reached = this.reached.get(part)!;
+    return this.sizes.map((size) => reached[size]!);
   }
 
-  reach(part: string, reached: Reached[]): void {
-    this.reached.set(part, reached);
+  reach(part: string, reached: readonly Reached[]): void {
+    const all = this.reached.get(part) ?? [];
+    this.sizes.forEach((size, i) => (all[size] = reached[i]!));
+    this.reached.set(part, all);
+  }
+
+  /**
+   * How long the piece is after a row in each size, from where it was begun: ", about 33 (34) cm". Nothing where short rows make it longer
+   * at one place than at another.
+   */
+  lengthBeside(rows: readonly number[]): Line {
+    const uneven = this.all.some(({ passages }) => passages.some(({ kind }) => kind === 'short'));
+    if (uneven || rows.some((n) => n === 0)) return [];
+    const lengths = rows.map((n, i) => lengthOfRows(this.all[this.sizes[i]!]!.sections, n));
+    return line`, about ${{ inline: lengthsOf(lengths, this.wish.units) }}`;
   }
 
   inRounds(part: string, way: RoundWay): void {

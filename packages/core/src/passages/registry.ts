@@ -14,6 +14,7 @@ import type { Passage, PassageOf } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 import { RowMaker } from './rowMaker.js';
 import { shape } from './shape.js';
+import { PLAIN_ROW_SENTENCES } from './plainRows.js';
 import { IN_FULL_SENTENCES } from './rowsInFull.js';
 import { short } from './short.js';
 import { start } from './start.js';
@@ -56,6 +57,7 @@ export function passageLines(all: readonly Passage[], soFar: PieceSoFar): Line[]
 /** The sentences that passages are written in, in US terms. */
 export const PASSAGE_SENTENCES: readonly Sentence[] = [
   ...IN_FULL_SENTENCES,
+  ...PLAIN_ROW_SENTENCES,
   ...Object.values(KINDS).flatMap(({ sentences }) => sentences),
   // Rows in a stitch pattern may say anything: they are tried last.
   ...PATTERN_SENTENCES,

@@ -1,14 +1,17 @@
 /** Shaped rows in a stitch pattern one by one: what is worked where, or how many repeats and plain stitches each has. */
 
 import { readInFull } from '../read/inFull.js';
+import { ReadFault } from '../read/maker.js';
+import { tablesOf } from '../read/ofSize.js';
 import { COUNT, END, type Sentence } from '../read/words.js';
 import { overStitchesInWords } from '../stitch/overStitches.js';
 import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
 import { widthOf } from '../stitch/zones.js';
+import { ordinal } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { isTake, type Row } from '../work/rows.js';
 import { makesOf, takesOf } from '../work/steps.js';
-import { line, type Line } from '../write/line.js';
+import { line, NONE, tableOf, type Line } from '../write/line.js';
 import type { PieceInPattern } from './inPattern.js';
 
 /**
@@ -74,14 +77,22 @@ export function rowsInFull(
     shaped.every(({ length }) => length === 0)
   )
     return [];
-  const lists = shaped.map(
-    (rows) =>
-      rows
-        .map(({ row, stitched }) => {
-          const { plain, repeats } = fromTheRight(stitched, row);
-          return `${words.short} ${row.n} (${numberOf(stitched)}): ${plain[0]!} + ${repeats[0]!} + ${plain[1]!}`;
-        })
-        .join(', ') || '–',
+  // Where all is whole repeats of one row, and the stitches are told, nothing is left to say.
+  const isBare = ({ stitched }: { stitched: StitchedRow }) =>
+    fabric.shaping === 'units' && stitched.plain.every((many) => many === 0) && overThese(stitched) === '';
+  if (text.repeat.first === text.repeat.last && shaped.flat().every(isBare)) return [];
+  const most = Math.max(...shaped.map(({ length }) => length));
+  const table = tableOf(
+    `row (row of ${fabric.name}): plain sts + repeats + plain sts`,
+    Array.from({ length: most }, (_, i) => ({
+      label: `${ordinal(i + 1)} of these`,
+      each: shaped.map((rows) => {
+        if (!rows[i]) return NONE;
+        const { row, stitched } = rows[i];
+        const { plain, repeats } = fromTheRight(stitched, row);
+        return `${row.n}(${numberOf(stitched)}):${plain[0]!}+${repeats[0]!}+${plain[1]!}`;
+      }),
+    })),
   );
   const [begun] = shaped.flatMap((rows) => rows.filter(({ stitched }) => overThese(stitched) !== ''));
   return [
@@ -90,7 +101,7 @@ export function rowsInFull(
           line`Row ${numberOf(begun.stitched)} of ${fabric.name} goes over these sts as “${overStitchesInWords(text, begun.stitched.pattern!, begun.stitched.plain[0]! > 0)}”.`,
         ]
       : []),
-    line`${words.one}s that shape, with the row of ${fabric.name} that each is, and from ${edge} its plain sts + repeats + plain sts: ${{ lists }}`,
+    line`${words.one}s that shape and begin, from ${edge}:${table}`,
   ];
 }
 
@@ -217,15 +228,19 @@ export const IN_FULL_SENTENCES: readonly Sentence[] = [
     read: ([, row, of, words], reader) => reader.overStitches(Number(row), of!, words!),
   },
   {
-    form: /^(?:Row|Rnd)s that shape, with the row of (.+) that each is, and from (?:the right edge|the beginning of the rnd) its plain sts \+ repeats \+ plain sts: (.+)$/,
-    read: ([, of, list], reader) => {
-      for (const [, n, row, right, repeats, left] of list!.matchAll(
-        /(?:row|rnd) (\d+) \((\d+)\): (\d+) \+ (\d+) \+ (\d+)/g,
-      ))
-        reader.rowHas(Number(n), Number(row), of!, {
-          repeats: Number(repeats),
-          edges: [Number(right), Number(left)],
-        });
+    form: /^(?:Row|Rnd)s that shape and begin, from (?:the right edge|the beginning of the rnd):( \|\| .+)$/,
+    read: ([, tables], reader) => {
+      for (const { head, rows } of tablesOf(tables!)) {
+        const of = /^row \(row of (.+)\): plain sts \+ repeats \+ plain sts$/.exec(head)?.[1];
+        for (const [, figures] of rows) {
+          const [, n, row, right, repeats, left] = /^(\d+)\((\d+)\):(\d+)\+(\d+)\+(\d+)$/.exec(figures) ?? [];
+          if (of === undefined || n === undefined) throw new ReadFault(`“${figures}” cannot be read`);
+          reader.rowHas(Number(n), Number(row), of, {
+            repeats: Number(repeats),
+            edges: [Number(right), Number(left)],
+          });
+        }
+      }
     },
   },
 ];

@@ -1,12 +1,15 @@
 import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords, unitsInWords } from '../fabric/units.js';
+import { ReadFault } from '../read/maker.js';
+import { tablesOf, type ReadTable } from '../read/ofSize.js';
+import type { EdgeChange } from '../read/pieceReader.js';
 import { readRates, readRows } from '../read/rates.js';
-import { COUNT, END, STITCH } from '../read/words.js';
+import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { WIDER } from '../stitch/unitRounds.js';
 import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
-import { rowsInWords } from '../write/rowWords.js';
+import { rangeInWords, rowsInWords } from '../write/rowWords.js';
 import type { MotifRound } from '../work/rows.js';
 import { evenWords } from './even.js';
 import { afterShaping } from './inPattern.js';
@@ -14,6 +17,7 @@ import type { PassageKind } from './kind.js';
 import type { Passage } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 import { rowsInFull } from './rowsInFull.js';
+import { readScheduleTable } from './scheduleTables.js';
 import { endOf, type Shape } from './shapePassage.js';
 import { explainShaping } from './shapeReasons.js';
 import { workShaped } from './shapeRows.js';
@@ -22,6 +26,17 @@ import { writeShape } from './shapeWords.js';
 /** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
 const atEnd = (end: 'first' | 'last') =>
   `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts?)`;
+
+/** A table of what rows change at an edge. */
+function edgeTable(table: ReadTable, before: number): EdgeChange {
+  const said =
+    /^(add|take off)(?: \d+ sts)? at (.+?)(?:, sts| in (?:row|rnd)|, so many (?:row|rnd)s, then 1 (?:row|rnd) even)$/.exec(
+      table.head,
+    );
+  const rows = readScheduleTable(table, before);
+  if (!said || !rows) throw new ReadFault(`the table “${table.head}” cannot be read`);
+  return { place: said[2]!, sign: said[1] === 'add' ? 1 : -1, rows };
+}
 
 export const shape: PassageKind<Shape> = {
   rows: (passage, maker) => workShaped(passage, maker),
@@ -33,10 +48,11 @@ export const shape: PassageKind<Shape> = {
     const atEdges = at === 'both edges' || at === 'one edge';
     const to = all.map((one) => one.to);
     const from = before.map(({ n }) => n);
+    const words = soFar.wordsOf(part);
     const full = atEdges ? rowsInFull(part, from, to, 'edges', soFar) : [];
     const lines = asBefore(soFar)
       ? [
-          line`Work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end. (${all.map(endOf)} sts)`,
+          line`${words.one}s ${to.map((n, size) => rangeInWords(from[size]! + 1, n))}: work as the ${nameOf(soFar.pieces[0]!.passages, part)}, with ${edgeOf(all[0]!)} at its other end; ${words.end}. (${all.map(endOf)} sts)`,
         ]
       : writeShape(all, before, soFar, soFar.unitOf(part), full.length === 0);
     soFar.reach(
@@ -106,10 +122,44 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
-      form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: (?:inc|dec) .+ in some (?:row|rnd)s, work the other (?:row|rnd)s even \((\d+) sts? at the end\): (.+)$/,
-      read: ([, from, to, stitches, list], reader) => {
-        const rows = list === 'none' ? [] : readRows(list!);
-        reader.shapedRows(from!, to, rows && new Map(rows.map((row) => [row, 1])), Number(stitches));
+      form: new RegExp(
+        `^${ROWS}: work (increase|decrease) (?:row|rnd)s as the table says, the other (?:row|rnd)s even; ${END}\\. ${COUNT}(.*)$`,
+      ),
+      read: ([, from, to, , way, , stitches, table], reader) => {
+        if (from === '–') return;
+        reader.agree(way === 'increase' ? 1 : -1, Math.sign(reader.step), 'the way of these rows');
+        const [only] = tablesOf(table!);
+        const rows = only ? readScheduleTable(only, reader.maker.now().n) : new Map<number, number>();
+        if (only && !only.head.startsWith(`${way} `)) throw new ReadFault('the table says another way');
+        reader.shapedRows(from!, to, rows, Number(stitches));
+      },
+    },
+    {
+      form: new RegExp(
+        `^${ROWS}: work an? (increase|decrease) (?:row|rnd) as (?:row|rnd) (\\d+), the other (?:row|rnd)s even; ${END}\\. ${COUNT}$`,
+      ),
+      read: ([, from, to, , way, at, , stitches], reader) => {
+        reader.agree(way === 'increase' ? 1 : -1, Math.sign(reader.step), 'the way of this row');
+        reader.shapedRows(from!, to, new Map([[Number(at), 1]]), Number(stitches));
+      },
+    },
+    {
+      form: new RegExp(
+        `^${ROWS}: (add|take off) (\\d+) sts? at (?!both sides|each front edge)([^,]+?)(?: in (?:row|rnd) (\\d+), the other (?:row|rnd)s even)?; ${END}\\. ${COUNT}$`,
+      ),
+      read: ([, from, to, , way, many, place, at, , stitches], reader) => {
+        const rows = new Map([[Number(at ?? from), Number(many)]]);
+        const change: EdgeChange = { place: place!, sign: way === 'add' ? 1 : -1, rows };
+        reader.edgeTables(from!, to, [change], Number(stitches));
+      },
+    },
+    {
+      form: new RegExp(
+        `^(?:Row|Rnd) (\\d+)(?:, about [^:]+?)?: work an? (increase|decrease) (?:row|rnd)\\. ${COUNT}$`,
+      ),
+      read: ([, row, way, stitches], reader) => {
+        reader.agree(way === 'increase' ? 1 : -1, Math.sign(reader.step), 'the way of this row');
+        reader.shapingRow(Number(row), Number(stitches));
       },
     },
     {
@@ -119,7 +169,31 @@ export const shape: PassageKind<Shape> = {
       read: ([, way, into, loop, over], reader) => {
         const by = loop ? 1 : into ? Number(into) - 1 : 1 - Number(over);
         reader.agree(way === 'add' ? 1 : -1, by, 'what is worked at the edge for 1 st');
-        reader.edgeWays.add(by);
+        reader.edgeWays.add(by > 0 ? '+1' : '-1');
+      },
+    },
+    {
+      form: new RegExp(
+        `^To (?:(add) more: where a row begins at .+ ch so many before turning, and the turning chain as usual, and work into them; where it ends there work so many foundation ${STITCH}|(take off) more: sl st over them where a row begins at .+, leave them unworked where it ends there)\\.$`,
+      ),
+      read: ([, add], reader) => {
+        reader.edgeWays.add(add ? '+n' : '-n');
+      },
+    },
+    {
+      form: new RegExp(
+        `^${ROWS}: shape as the tables? says?(?:, (?:row|rnd) (\\d+|–) being its (?:row|rnd) 1)?, the other (?:row|rnd)s even; ${END}\\. ${COUNT}(.*)$`,
+      ),
+      read: ([, from, to, , first, , stitches, tables], reader) => {
+        if (from === '–') return;
+        const before = reader.maker.now().n;
+        if (first !== undefined) reader.agree(Number(first), before + 1, 'the row that is 1 of the table');
+        reader.edgeTables(
+          from!,
+          to,
+          tablesOf(tables!).map((table) => edgeTable(table, before)),
+          Number(stitches),
+        );
       },
     },
     {
@@ -127,8 +201,8 @@ export const shape: PassageKind<Shape> = {
       read: ([, from, to, stitches, list], reader) => reader.edgeRows(from!, to, list!, Number(stitches)),
     },
     {
-      form: /^Work as the .+, with .+ at its other end\. \((\d+) sts?\)$/,
-      read: ([, stitches], reader) => reader.asBefore(Number(stitches)),
+      form: new RegExp(`^${ROWS}: work as the .+, with .+ at its other end; ${END}\\. ${COUNT}$`),
+      read: ([, from, to, , , stitches], reader) => reader.asBefore(from!, to, Number(stitches)),
     },
     {
       form: /^Counts after (?:these|the shaping) (?:row|rnd)s: (.+)\.$/,
@@ -186,7 +260,7 @@ function isEven({ schedule, also }: Shape): boolean {
 
 /** Each part of a divided piece is fastened off when it is done. */
 function fastenedOff(soFar: PieceSoFar): Line[] {
-  return soFar.divided && isDone(soFar.pieces[0]!.passages, soFar.at)
+  return soFar.divided.every((part) => part !== null) && isDone(soFar.pieces[0]!.passages, soFar.at[0]!)
     ? [...soFar.closing, line`Fasten off.`]
     : [];
 }
@@ -224,10 +298,10 @@ function siblings(passages: readonly Passage[], { from }: { from: string }): num
 }
 
 /** Whether a second shoulder is shaped in the rows and by the amounts of the first. */
-function asBefore({ pieces, at: i }: PieceSoFar): boolean {
-  return pieces.every(({ passages }) => {
-    const here = passages[i]!;
-    const first = passages.slice(0, i).find(({ kind }) => kind === 'shape');
+function asBefore({ pieces, at }: PieceSoFar): boolean {
+  return pieces.every(({ passages }, size) => {
+    const here = passages[at[size]!]!;
+    const first = passages.slice(0, at[size]).find(({ kind }) => kind === 'shape');
     return (
       here.kind === 'shape' &&
       here.where.at === 'one edge' &&

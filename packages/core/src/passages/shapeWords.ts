@@ -5,8 +5,10 @@ import { amountOf, countsAfter, ratesInWords, type Schedule } from '../shaping/s
 import { roundsOfFabric } from '../stitch/ofFabric.js';
 import { WIDER, widerInWords } from '../stitch/unitRounds.js';
 import { countOf, timesInWords } from '../text/singular.js';
-import { line, type Line } from '../write/line.js';
-import { amountsInWords, rangeInWords, ratesForAll, rowsInWords, type RowWords } from '../write/rowWords.js';
+import { line, NONE, type Line } from '../write/line.js';
+import { amountsInWords, rangeInWords, type RowWords } from '../write/rowWords.js';
+import { plainRowLines } from './plainRows.js';
+import { scheduleTable } from './scheduleTables.js';
 import type { PieceSoFar, Reached } from './pieceSoFar.js';
 import { endOf, type Shape } from './shapePassage.js';
 
@@ -33,13 +35,13 @@ export function writeShape(
   const { where } = shapes[0]!;
   const grow = (schedules.find(({ direction }) => direction !== 0)?.direction ?? -1) > 0;
   const steps = schedules.some(({ amounts }) => amounts !== undefined);
-  if (where.at === 'one edge') return writeEdge(shapes, ranges, where.edge, grow, stitch, words, counted);
+  if (where.at === 'one edge') return writeEdge(shapes, before, ranges, where.edge, grow, soFar, counted);
   if (
     where.at === 'both edges' &&
     (steps || schedules.some(({ perEvent }) => perEvent > 2)) &&
     words.one === 'Row'
   )
-    return writeEdge(shapes, ranges, 'each edge', grow, stitch, words, counted);
+    return writeEdge(shapes, before, ranges, 'each edge', grow, soFar, counted);
   const word = grow ? 'inc' : 'dec';
   const { begin, rest, finish } = atBothEnds(
     Math.max(...schedules.map(({ perEvent }) => perEvent)) / 2,
@@ -65,15 +67,25 @@ export function writeShape(
   if (shapes[0]!.motif && unit) return writeMotif(shapes, ranges, words, unit, soFar);
   const lines: Line[] = [line`${grow ? 'Increase' : 'Decrease'} ${words.short}: ${{ inline: how }}.`];
   if (steps) return [...lines, ...writeSteps(schedules, ranges, word, words, unit)];
-  const most = Math.max(...schedules.map(({ rates }) => rates.length));
-  if (most <= 3 && shapes.length > 1) {
+  if (!soFar.isAlone && schedules.every(({ events }) => events.length === 1)) {
+    const at = schedules.map(({ events }) => events[0]!);
     lines.push(
-      line`${words.one}s ${ranges}: ${word} ${place} ${{ inline: ratesForAll(schedules, words.short) }}, counted from ${words.short} ${schedules.map(({ after }) => after)}; work the other ${words.short}s even. (${ends} sts)`,
+      line`${words.one}s ${ranges}${{ inline: soFar.lengthBeside(shapes.map(({ to }) => to)) }}: work ${grow ? 'an increase' : 'a decrease'} ${words.short} as ${words.short} ${at}, the other ${words.short}s even; ${words.end}. (${ends} sts)`,
     );
-  } else if (shapes.length > 1) {
+  } else if (!soFar.isAlone) {
+    const table = scheduleTable({
+      schedules,
+      from: before.map(({ n }) => n),
+      does: grow ? 'increase' : 'decrease',
+      place,
+      share: Math.max(...schedules.map(({ perEvent }) => perEvent)),
+      row: words.short,
+    });
     lines.push(
-      line`${words.one}s ${ranges}: ${word} ${place} in some ${words.short}s, work the other ${words.short}s even (${ends} sts at the end): ${{ lists: schedules.map(({ events }) => rowsInWords(events) || 'none') }}`,
+      line`${words.one}s ${ranges}${{ inline: soFar.lengthBeside(shapes.map(({ to }) => to)) }}: work ${grow ? 'increase' : 'decrease'} ${words.short}s as the table says, the other ${words.short}s even; ${words.end}. (${ends} sts)${table}`,
     );
+  } else if (soFar.rowByRow) {
+    lines.push(...eachRow(shapes[0]!, before[0]!, soFar, grow));
   } else {
     const [only] = schedules as [Schedule];
     lines.push(
@@ -82,6 +94,36 @@ export function writeShape(
     if (counted) lines.push(countsLine(only, words));
   }
   return lines;
+}
+
+/** Every row of one size: those that shape by name with their counts, and between them those that are worked even. */
+function eachRow(
+  { schedule, to, part }: Shape,
+  { n: before }: Reached,
+  soFar: PieceSoFar,
+  grow: boolean,
+): Line[] {
+  const words = soFar.wordsOf(part);
+  const after = countsAfter(schedule);
+  const way = grow ? 'an increase' : 'a decrease';
+  const even = (first: number, last: number, count: number): Line[] =>
+    last < first
+      ? []
+      : [
+          line`${words.one}s ${rangeInWords(first, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: work even.${last === to ? ` (${countOf(count, 'st')})` : ''}`,
+        ];
+  let row = before;
+  return [
+    ...schedule.events.flatMap((n, i): Line[] => {
+      const from = row + 1;
+      row = n;
+      return [
+        ...even(from, n - 1, after[i - 1] ?? schedule.start),
+        line`${words.one} ${n}${{ inline: n === to ? soFar.lengthBeside([to]) : [] }}: work ${way} ${words.short}. (${after[i]!} sts)`,
+      ];
+    }),
+    ...even(row + 1, to, after.at(-1) ?? schedule.start),
+  ];
 }
 
 /**
@@ -201,26 +243,43 @@ function writeSteps(
  */
 function writeEdge(
   shapes: readonly Shape[],
+  before: readonly Reached[],
   ranges: readonly string[],
   edge: string,
   grow: boolean,
-  stitch: string,
-  words: RowWords,
+  soFar: PieceSoFar,
   counted: boolean,
 ): Line[] {
+  const { stitch } = soFar;
+  const { part } = shapes[0]!;
+  const words = soFar.wordsOf(part);
   const share = shapes[0]!.where.at === 'both edges' ? 2 : 1;
-  const all = shapes.flatMap(({ schedule, also }) => [
-    { schedule, share, place: edge },
-    ...(also ? [{ schedule: also.schedule, share: 1, place: also.edge }] : []),
-  ]);
-  /** How one stitch is gained or lost, and several. */
+  const places = [
+    { place: edge, share, schedules: shapes.map(({ schedule }) => schedule) },
+    ...(shapes.some(({ also }) => also)
+      ? [
+          {
+            place: shapes.find(({ also }) => also)!.also!.edge,
+            share: 1,
+            schedules: shapes.map(({ also }) => also?.schedule ?? NOTHING),
+          },
+        ]
+      : []),
+  ];
+  if (soFar.rowByRow && words.end !== 'return') return edgeRows(shapes[0]!, before[0]!, soFar);
+  /** How one stitch is gained or lost, and several; what was said before of the piece is not said again. */
   const how = (more: boolean): Line[] => {
-    const own = all.filter(({ schedule }) => schedule.events.length > 0 && schedule.direction > 0 === more);
-    if (own.length === 0 && more !== grow) return [];
-    const { place } = own[0] ?? all[0]!;
-    const several = own.some((one) =>
-      one.schedule.events.some((_, i) => amountOf(one.schedule, i) / one.share > 1),
+    const own = places.flatMap(({ place, schedules, share: of }) =>
+      schedules
+        .filter(({ events, direction }) => events.length > 0 && direction > 0 === more)
+        .map((schedule) => ({
+          place,
+          most: Math.max(...schedule.events.map((_, i) => amountOf(schedule, i))) / of,
+          least: Math.min(...schedule.events.map((_, i) => amountOf(schedule, i))) / of,
+        })),
     );
+    if (own.length === 0) return [];
+    const { place } = own[0]!;
     const between = more && words.end === 'return';
     const single = between
       ? `a loop in the space beside the st at ${place}`
@@ -228,31 +287,102 @@ function writeEdge(
         ? `2 ${stitch} in the st at ${place}`
         : `${stitch}2tog over the 2 sts at ${place}`;
     const further = more
-      ? `to add more, ch so many at ${place} and work into them`
-      : `to take off more, sl st over them where the row begins at ${place}, leave them unworked where it ends there`;
-    return [line`To ${more ? 'add' : 'take off'} 1 st: ${single}${several ? `; ${further}` : ''}.`];
+      ? `To add more: where a row begins at ${place} ch so many before turning, and the turning chain as usual, and work into them; where it ends there work so many foundation ${stitch}.`
+      : `To take off more: sl st over them where a row begins at ${place}, leave them unworked where it ends there.`;
+    return [
+      ...(own.some(({ least }) => least === 1)
+        ? [line`To ${more ? 'add' : 'take off'} 1 st: ${single}.`]
+        : []),
+      ...(own.some(({ most }) => most > 1) ? [[further]] : []),
+    ].filter((said) => soFar.isNew(said.join('')));
   };
-  const at = (place: string, schedule: Schedule) =>
-    schedule.events.length === 0
-      ? []
-      : [
-          `at ${place} ${schedule.direction > 0 ? 'add' : 'take off'} ${amountsInWords(schedule, share, words)}`,
-        ];
-  const lists = shapes.map(
-    ({ schedule, also }) =>
-      [...at(edge, schedule), ...(also ? at(also.edge, also.schedule) : [])].join('; at the same time, ') ||
-      'work even',
-  );
-  const [only, another] = shapes;
+  const rows = shapes.map(({ to }) => to);
+  const does = (schedules: readonly Schedule[]) =>
+    schedules.some(({ direction }) => direction > 0) ? 'add' : 'take off';
+  const said = [...how(grow), ...how(!grow)];
+  if (soFar.isAlone) {
+    const [only] = shapes as [Shape];
+    const at = places.flatMap(({ place, schedules: [schedule], share: of }) =>
+      schedule!.events.length === 0
+        ? []
+        : [`at ${place} ${does([schedule!])} ${amountsInWords(schedule!, of, words)}`],
+    );
+    return [
+      ...said,
+      line`${words.one}s ${ranges}, shaped, the other ${words.short}s even (${endOf(only)} sts at the end): ${at.join('; at the same time, ') || 'work even'}`,
+      // Two edges at once have no count of their own after each row.
+      ...(!counted || only.also || only.schedule.events.length === 0
+        ? []
+        : [countsLine(only.schedule, words)]),
+    ];
+  }
+  if (places.length === 1 && shapes.every(({ schedule }) => schedule.events.length === 1)) {
+    const [{ schedules }] = places as [(typeof places)[0]];
+    const many = schedules.map((one) => amountOf(one, 0) / share);
+    const at = schedules.map(({ events }) => events[0]!);
+    const only = shapes.every(({ to }, size) => before[size]!.n + 1 === to);
+    return [
+      ...said,
+      line`${words.one}s ${ranges}${{ inline: soFar.lengthBeside(rows) }}: ${does(schedules)} ${many} sts at ${edge}${{ inline: only ? [] : line` in ${words.short} ${at}, the other ${words.short}s even` }}; ${words.end}. (${shapes.map(endOf)} sts)`,
+    ];
+  }
+  const tables = places
+    .map(({ place, schedules, share: of }) =>
+      scheduleTable({
+        schedules,
+        from: before.map(({ n }) => n),
+        does: does(schedules),
+        place: `at ${place}`,
+        share: of,
+        row: words.short,
+      }),
+    )
+    .filter((table) => table.rows.length > 0);
+  const counting = tables.some(({ head }) => head.endsWith(', sts'))
+    ? line`, ${words.short} ${before.map(({ n }, size) => (rows[size]! > n ? n + 1 : NONE))} being its ${words.short} 1`
+    : [];
   return [
-    ...how(grow),
-    ...how(!grow),
-    line`${ranges.some((range) => range.includes('–')) ? words.one + 's' : words.one} ${ranges}, shaped, the other ${words.short}s even (${shapes.map(endOf)} sts at the end): ${{ lists }}`,
-    // Two edges at once have no count of their own after each row.
-    ...(!counted || another || only!.also || only!.schedule.events.length === 0
-      ? []
-      : [countsLine(only!.schedule, words)]),
+    ...said,
+    [
+      ...line`${words.one}s ${ranges}${{ inline: soFar.lengthBeside(rows) }}: shape as the table${tables.length > 1 ? 's say' : ' says'}${{ inline: counting }}, the other ${words.short}s even; ${words.end}. (${shapes.map(endOf)} sts)`,
+      ...tables,
+    ],
   ];
+}
+
+/** Nothing is shaped. */
+const NOTHING: Schedule = {
+  start: 0,
+  end: 0,
+  perEvent: 1,
+  direction: 0,
+  events: [],
+  after: 0,
+  room: { first: 1, last: 1, everyRow: 1 },
+  rates: [],
+  order: 'curve',
+};
+
+/** For one size alone: every row, those that shape at an edge in full. */
+function edgeRows({ part, to }: Shape, { n: before, count }: Reached, soFar: PieceSoFar): Line[] {
+  const words = soFar.wordsOf(part);
+  const own = soFar.rowsOfPart(part, 0);
+  const lines: Line[] = [];
+  let [below, even] = [count, before + 1];
+  const evenTo = (last: number) => {
+    if (last >= even)
+      lines.push(
+        line`${words.one}s ${rangeInWords(even, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: work even. (${below} sts)`,
+      );
+  };
+  for (const row of own) {
+    if (row.n <= before || row.n > to || row.count === below) continue;
+    evenTo(row.n - 1);
+    lines.push(...plainRowLines(row, below, soFar.stitch, words));
+    [below, even] = [row.count, row.n + 1];
+  }
+  evenTo(to);
+  return lines;
 }
 
 /** For one size alone: the stitches after every shaping row. */

@@ -194,7 +194,7 @@ function writeShort(shorts: readonly Short[], before: readonly Reached[], words:
           line`${label}, short rows ${ranges}: begin where the last ${words.short} ended, turn at the end of each row, and work so many sts, one row after the other: ${{ lists: spans }}`,
         ]
       : [
-          line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}, counted from the left of its right side (join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
+          line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}, counted from the left of its right side (fasten off and join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
         ];
   if (shorts[0]!.shortRows.closing)
     lines.push(

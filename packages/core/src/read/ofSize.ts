@@ -1,9 +1,16 @@
 /** A figure of a size in brackets, as patterns write them: a number, a range of rows, an ordinal, or a dash for none. */
 const FIGURE = String.raw`[\d–][^\s(),]*`;
 
+/** The rows of a table in Markdown, and its line between head and rows. */
+const TABLE_ROW = /^\| (.*) \|$/;
+const UNDER_HEAD = /^\| ---/;
+/** A table in its line, and a line that is for some sizes. */
+const TABLE_IN_LINE = / \[([^\]:]+): ([^\]]+)\]$/;
+const FOR_SOME = /^Sizes? ([^:]+): (.*)$/;
+
 /**
- * Lines of a pattern as the maker of one size reads them: of "66 (72, 78)" the size's own figure, of a list below a line the
- * size's own entry.
+ * Lines of a pattern as the maker of one size reads them: of "66 (72, 78)" the size's own figure, of a list or a table below a line the
+ * size's own entries. Lines for other sizes are not there.
  *
  * @param lines of the section, in all its sizes
  * @param size which of the section's sizes, from 0
@@ -11,12 +18,61 @@ const FIGURE = String.raw`[\d–][^\s(),]*`;
  */
 export function linesOfSize(lines: readonly string[], size: number, labels: readonly string[]): string[] {
   const own: string[] = [];
+  /** Whether what stands below the last line is the size's. */
+  let mine = true;
   for (const text of lines) {
     const entry = labels.findIndex((label) => text.startsWith(`- ${label}: `));
-    if (entry < 0 || own.length === 0) own.push(figuresOfSize(text, size, labels.length));
-    else if (entry === size) own[own.length - 1] += text.slice(labels[entry]!.length + 4);
+    const cells = TABLE_ROW.exec(text)?.[1]?.split(' | ');
+    if (cells) {
+      if (mine && own.length > 0) own[own.length - 1] += tableRow(text, cells, size, labels);
+    } else if (entry >= 0 && own.length > 0) {
+      if (mine && entry === size) own[own.length - 1] += text.slice(labels[entry]!.length + 4);
+    } else {
+      const [, some, said] = FOR_SOME.exec(text) ?? [];
+      const named = some?.split(', ') ?? [];
+      const isForSome = named.length > 0 && named.every((label) => labels.includes(label));
+      mine = !isForSome || named.includes(labels[size]!);
+      if (mine) own.push(tableApart(figuresOfSize(isForSome ? said! : text, size, labels.length)));
+    }
   }
   return own;
+}
+
+/** A row of a table for one size: " | first = 5"; nothing where it has no figure, and for the line under the head its name. */
+function tableRow(text: string, cells: readonly string[], size: number, labels: readonly string[]): string {
+  if (UNDER_HEAD.test(text)) return '';
+  const [label, ...figures] = cells;
+  if (figures.every((figure, i) => figure === labels[i])) return ` || ${label}`;
+  const figure = figures[size];
+  return figure === undefined || figure === '–' ? '' : ` | ${label} = ${figure}`;
+}
+
+/** A table that stands in its line, as one that stands below it. */
+function tableApart(text: string): string {
+  const [all, head, rows] = TABLE_IN_LINE.exec(text) ?? [];
+  if (all === undefined) return text;
+  const entries = rows!.split('; ').flatMap((row) => {
+    const [, label, figure] = /^(.+) (\S+)$/.exec(row) ?? [];
+    return figure === undefined || figure === '–' ? [] : [` | ${label} = ${figure}`];
+  });
+  return tableApart(text.slice(0, -all.length)) + ` || ${head}${entries.join('')}`;
+}
+
+/** A table as it is read for one size. */
+export interface ReadTable {
+  head: string;
+  rows: readonly (readonly [label: string, figure: string])[];
+}
+
+/** The tables at the end of a line of one size. */
+export function tablesOf(text: string): ReadTable[] {
+  return text
+    .split(' || ')
+    .slice(1)
+    .map((table) => {
+      const [head, ...rows] = table.split(' | ');
+      return { head: head!, rows: rows.map((row) => row.split(' = ') as [string, string]) };
+    });
 }
 
 /** Of every group of figures with as many entries as there are sizes, the size's own. */

@@ -2,6 +2,8 @@ import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
+import { fromHouse } from '../write/house.js';
+import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
 import { linesOfSize } from './ofSize.js';
 import { readPiece } from './piece.js';
 import { StitchProver } from './stitches.js';
@@ -45,8 +47,14 @@ interface ProvenSize {
  *
  * @param text as `patternToText` gives it
  * @param sizes the plan's sizes that the pattern is written for, in its order
+ * @param style of the house that it is written in, where not the usual one
  */
-export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof {
+export function provePattern(
+  text: string,
+  sizes: readonly ProvenSize[],
+  style: Partial<HouseStyle> = {},
+): Proof {
+  const house: HouseStyle = { ...USUAL_STYLE, ...style };
   const sections = sectionsOfText(text);
   const labels = sizes.map(({ label }) => label);
   const seams = seamsOf(sections);
@@ -61,22 +69,24 @@ export function provePattern(text: string, sizes: readonly ProvenSize[]): Proof 
   };
   for (const message of stitches.faults)
     proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
-  sizes.forEach(({ label, pieces }) => {
+  sizes.forEach(({ label, pieces }, size) => {
+    const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
       const differs = (message: string) =>
         proof.differences.push({ size: label, piece: piece.label, message });
-      const found = sectionOf(sections, piece, label, labels);
+      const found = sectionOf(sections, piece);
       if (!found) {
         differs('the pattern has no section for it');
         continue;
       }
       try {
-        const { rows, said, begun } = readPiece(
-          piece.label,
-          linesOfSize(found.lines, found.labels.indexOf(label), found.labels),
-          seams,
-          stitches.specials,
+        const lines = linesOfSize(
+          found.lines.map((text) => fromHouse(text, house, labels.length)),
+          size,
+          labels,
         );
+        const { rows, said, begun } = readPiece(piece.label, lines, seams, stitches.specials, others);
+        others.set(piece.label.toLowerCase(), lines);
         const { faults } = workPiece(rows);
         const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
         if (unlike) differs(unlike);
@@ -109,21 +119,13 @@ function seamsOf(sections: readonly WrittenSection[]): ReadonlySet<string> | nul
   );
 }
 
-/** The section of a piece that has the size, and the labels of the sizes it is for. */
+/** The section of a piece. */
 function sectionOf(
   sections: readonly WrittenSection[],
-  { label: name, copies }: Pick<PlannedPiece, 'label' | 'copies'>,
-  size: string,
-  all: readonly string[],
-): { lines: string[]; labels: readonly string[] } | null {
-  const head = `${name}${copies > 1 ? ` (make ${copies})` : ''}`;
-  for (const { heading, lines } of sections) {
-    if (heading === head) return { lines, labels: all };
-    if (!heading.startsWith(`${head}, size `)) continue;
-    const labels = heading.slice(head.length + 7).split(', ');
-    if (labels.includes(size)) return { lines, labels };
-  }
-  return null;
+  { label, copies }: Pick<PlannedPiece, 'label' | 'copies'>,
+): WrittenSection | undefined {
+  const head = `${label}${copies > 1 ? ` (make ${copies})` : ''}`;
+  return sections.find(({ heading }) => heading === head);
 }
 
 /** The first row in which what was read is not what was planned; null when there is none. */

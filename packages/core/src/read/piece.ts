@@ -11,6 +11,7 @@ import { SENTENCES } from './sentences.js';
  * @param heading of the section: which front a piece is says where its neck edge lies
  * @param seams that the pattern joins, by name, for the tails that are left for them; null where it is not known
  * @param specials stitches that the pattern defines, by name
+ * @param others lines of the pieces before it for this size, by what they are called: it may be worked as one of them
  * @returns the rows in working order, and what is said of their stitches
  * @throws ReadFault with the sentence that cannot be read or does not come out
  */
@@ -19,9 +20,10 @@ export function readPiece(
   lines: readonly string[],
   seams: ReadonlySet<string> | null = null,
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
+  others: ReadonlyMap<string, readonly string[]> = new Map(),
 ): { rows: Row[]; said: SaidOfStitches; begun: Beginning } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams, specials);
-  for (const text of lines) {
+  for (const text of inFull(lines, others)) {
     try {
       readSentence(text.trimEnd(), reader);
     } catch (error) {
@@ -41,4 +43,39 @@ function readSentence(text: string, reader: PieceReader): void {
     return;
   }
   throw new ReadFault('this sentence is not one that pieces are written in');
+}
+
+const AS_ANOTHER =
+  /^Work as the (.+?)(?:(, mirrored: the same rows, with every edge at the other end)| to the end of (?:row|rnd) (\d+)(, markers included)?)?\.$/;
+/** What is told of each piece by itself. */
+const OWN = /^(?:Tail|Buttonholes)/;
+/** What is told of rows below them. */
+const OF_ROWS = /^(?:The panel|The last of these|Keep|Shape by|Work each|Work these|Rows that shape)/;
+
+/** The lines of a piece with those of the piece that it is said to be worked as, to the row that is said. */
+function inFull(lines: readonly string[], others: ReadonlyMap<string, readonly string[]>): readonly string[] {
+  return lines.flatMap((text) => {
+    const [, name, , to, marked] = AS_ANOTHER.exec(text) ?? [];
+    const other = name === undefined ? undefined : others.get(name);
+    if (!other) return [text];
+    const all = inFull(other, others).filter((one) => !OWN.test(one));
+    if (to === undefined) return all;
+    const last = all.findLastIndex((one) => lastRowOf(one) === Number(to));
+    if (last < 0) throw new ReadFault(`“${text}”: the ${name} has no row ${to} that ends there`);
+    // What is said of these rows stands below them.
+    const beyond = all.slice(last + 1).findIndex((one) => !OF_ROWS.test(one));
+    const until = beyond < 0 ? all : all.slice(0, last + 1 + beyond);
+    if ((marked !== undefined) !== until.some((one) => one.startsWith('Place a marker at')))
+      throw new ReadFault(`“${text}”: the markers of the ${name} are told otherwise`);
+    return until;
+  });
+}
+
+/** The row that a line comes to, or marks. */
+function lastRowOf(text: string): number | null {
+  const [, from, to] =
+    /^(?:Row|Rnd)s? (\d+)(?:–(\d+))?\b/.exec(text) ??
+    /^Place a marker at both ends of row (\d+)/.exec(text) ??
+    [];
+  return from === undefined ? null : Number(to ?? from);
 }

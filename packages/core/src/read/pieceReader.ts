@@ -12,11 +12,11 @@ import { readAmounts, readRates } from './rates.js';
 export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
   [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
 
-const EDGES = 'At each front edge';
-const BODY_SIDE = 'On the body’s side of each line';
-const SLEEVE_SIDE = 'On the sleeve’s side of each line';
-const SIDE_MARKERS = 'At both sides of each side marker';
-const EVEN = 'work even';
+const EDGES = 'at each front edge';
+const BODY_SIDE = 'on the body’s side of each line';
+const SLEEVE_SIDE = 'on the sleeve’s side of each line';
+const SIDE_MARKERS = 'at both sides of each side marker';
+const LINE_SIDES = [EDGES, BODY_SIDE, SLEEVE_SIDE, SIDE_MARKERS];
 const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
 
@@ -73,6 +73,29 @@ export interface SaidOfStitches {
   loose: number;
 }
 
+/** What rows add (or take off) at an edge. */
+export interface EdgeChange {
+  /** "the neck edge", "each edge" */
+  place: string;
+  sign: 1 | -1;
+  /** Stitches by row. */
+  rows: ReadonlyMap<number, number>;
+}
+
+const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+
+function atSides(side: Side, there: number, across: number): Record<Side, number> {
+  return side === 'left' ? { left: there, right: across } : { left: across, right: there };
+}
+
+/** "at the neck edge take off 2 sts in row 4, 1 st in row 6" */
+function changeInWords(one: string): EdgeChange {
+  const said = /^at (.+?) (add|take off) (.+)$/.exec(one);
+  const rows = said && readAmounts(said[3]!);
+  if (!said || !rows) throw new ReadFault(`“${one}” cannot be read`);
+  return { place: said[1]!, sign: said[2] === 'add' ? 1 : -1, rows };
+}
+
 /** A piece as far as its sentences have been read. */
 export class PieceReader {
   readonly maker: Maker;
@@ -100,15 +123,17 @@ export class PieceReader {
   /** Row until which the few shaping rows of a round yoke are read, 0 outside. */
   stepsUntil = 0;
   /** Shaping beside lines: rows and times for each kind of side. */
-  readonly lines = new Map<string, ReadonlyMap<number, number>>();
+  readonly lines = new Map<string, Map<number, number>>();
+  /** Counts after rows that shape beside lines, as far as they are told before the rows can be made. */
+  readonly lineCounts = new Map<number, number>();
   /** Whether a stitch is gained (1) or lost (-1) beside a line, and at how many places one kind of side shapes. */
   lineSign = 0;
   placesBeside = 0;
   lineSchool: LineSchool = 'beside';
   /** Whether several stitches at a front edge are said to be chains. */
   chainsAtEdge = false;
-  /** Changes by one stitch at an edge that have been read: 1, -1. */
-  readonly edgeWays = new Set<number>();
+  /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
+  readonly edgeWays = new Set<string>();
   /** A row over several parts that shapes at lines, of which the sections are not told yet. */
   private united: { at: number } | null = null;
   /** Stitches that fall to the lowest at the turns of the short rows that come. */
@@ -116,7 +141,10 @@ export class PieceReader {
   private spans: { from: number; to: number }[] | null = null;
   private readonly done: PartMade[] = [];
   private divided = false;
-  private shoulder: { to: number; list: string } | null = null;
+  /** What rows change at the neck edge and at the other one, since the piece was divided. */
+  private edgeChanges: Map<number, { inner: number; outer: number }> | null = null;
+  /** Chains that are said to be made before the next row. */
+  newChains = 0;
 
   /**
    * @param inner the side of the piece, seen from its right side, on which its neck edge lies
@@ -149,9 +177,6 @@ export class PieceReader {
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
     const last = Number(to ?? from);
     this.maker.even(last);
-    // Rows worked even after the shaping are written again for the second part.
-    if (!this.shoulder || this.shoulder.list.split(TOGETHER).every((one) => one === EVEN))
-      this.remember(last, EVEN);
     this.ends(last, stitches);
   }
 
@@ -203,12 +228,6 @@ export class PieceReader {
     }
   }
 
-  /** Keeps what is done at the edges of the first part after a division: the second may be worked as it was. */
-  private remember(to: number, list: string): void {
-    if (!this.divided) return;
-    this.shoulder = { to, list: this.shoulder ? this.shoulder.list + TOGETHER + list : list };
-  }
-
   shapedRows(
     from: string,
     to: string | undefined,
@@ -230,52 +249,85 @@ export class PieceReader {
     this.ends(last, stitches);
   }
 
+  /** Rows in which one edge or both are shaped, told as one list. */
   edgeRows(from: string, to: string | undefined, list: string, stitches: number): void {
+    const changes = list === 'work even' ? [] : list.split(TOGETHER).map(changeInWords);
+    this.edgeTables(from, to, changes, stitches);
+  }
+
+  /** Rows in which one edge or both are shaped; the stitches are then so many. */
+  edgeTables(from: string, to: string | undefined, changes: readonly EdgeChange[], stitches: number): void {
     if (from === '–') return;
-    const last = Number(to ?? from);
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
-    this.workEdges(last, list);
-    this.remember(last, list);
+    this.workEdges(Number(to ?? from), changes);
+    this.ends(Number(to ?? from), stitches);
+  }
+
+  /** Rows of a second part that are shaped as those of the first were, mirrored. */
+  asBefore(from: string, to: string | undefined, stitches: number): void {
+    if (from === '–') return;
+    this.agree(Number(from), this.maker.now().n + 1, 'the next row');
+    const last = Number(to ?? from);
+    if (!this.edgeChanges) throw new ReadFault('nothing was shaped before');
+    const { inner } = this.maker.now();
+    while (this.maker.now().n < last) {
+      const change = this.edgeChanges.get(this.maker.now().n + 1) ?? { inner: 0, outer: 0 };
+      this.maker.ends(atSides(inner, change.inner, change.outer));
+    }
     this.ends(last, stitches);
   }
 
-  asBefore(stitches: number): void {
-    if (!this.shoulder) throw new ReadFault('nothing was shaped before');
-    const { to, list } = this.shoulder;
-    this.workEdges(to, list);
-    this.ends(to, stitches);
+  /** A row that is told by what is done where it begins and where it ends. */
+  endsOfRow({ begin, end, chains }: { begin: number; end: number; chains: number }): void {
+    this.agree(chains, this.newChains, 'the chains made before the row');
+    this.newChains = 0;
+    const first: Side = this.maker.nextSide(this.maker.now()) === 'RS' ? 'right' : 'left';
+    this.changeEnds(atSides(first, begin, end));
   }
 
-  /** "at the neck edge take off 2 sts in row 4, 1 st in row 6; at the same time, at the armhole edge add ...". */
-  private workEdges(last: number, list: string): void {
+  /** A row that changes at its ends; after a division it is kept, because the second part may be worked as the first was. */
+  private changeEnds(changes: Record<Side, number>): void {
     const { inner } = this.maker.now();
-    const outer: Side = inner === 'left' ? 'right' : 'left';
-    const at: Record<Side, ReadonlyMap<number, number>[]> = { left: [], right: [] };
-    for (const one of list.split(TOGETHER)) {
-      if (one === EVEN) continue;
-      const said = /^at (.+?) (add|take off) (.+)$/.exec(one);
-      const amounts = said && readAmounts(said[3]!);
-      if (!said || !amounts) throw new ReadFault(`“${one}” cannot be read`);
-      const sign = said[2] === 'add' ? 1 : -1;
-      if (!this.edgeWays.has(sign)) throw new ReadFault(`how to ${said[2]} 1 st is not said`);
-      const signed = new Map([...amounts].map(([row, amount]) => [row, sign * amount]));
-      const sides: Side[] =
-        said[1] === 'each edge'
-          ? ['left', 'right']
-          : [/upper/.test(said[1]!) ? 'right' : /armhole|side/.test(said[1]!) ? outer : inner];
-      for (const side of sides) at[side].push(signed);
+    this.maker.ends(changes);
+    const { n } = this.maker.now();
+    if (this.divided && (changes.left !== 0 || changes.right !== 0)) {
+      this.edgeChanges ??= new Map();
+      this.edgeChanges.set(n, { inner: changes[inner], outer: changes[opposite(inner)] });
     }
-    const inRow = (side: Side, row: number) => at[side].reduce((all, rows) => all + (rows.get(row) ?? 0), 0);
+  }
+
+  private workEdges(last: number, all: readonly EdgeChange[]): void {
+    const { inner } = this.maker.now();
+    const at: Record<Side, ReadonlyMap<number, number>[]> = { left: [], right: [] };
+    for (const { place, sign, rows } of all) {
+      const verb = sign > 0 ? 'add' : 'take off';
+      for (const many of rows.values())
+        if (!this.edgeWays.has(`${sign > 0 ? '+' : '-'}${many === 1 ? 1 : 'n'}`))
+          throw new ReadFault(`how to ${verb} ${many === 1 ? '1 st' : 'more'} is not said`);
+      const sides: Side[] =
+        place === 'each edge'
+          ? ['left', 'right']
+          : [/upper/.test(place) ? 'right' : /armhole|side/.test(place) ? opposite(inner) : inner];
+      for (const side of sides)
+        at[side].push(new Map([...rows].map(([row, amount]) => [row, sign * amount])));
+    }
+    const inRow = (side: Side, row: number) => at[side].reduce((sum, rows) => sum + (rows.get(row) ?? 0), 0);
     while (this.maker.now().n < last) {
       const row = this.maker.now().n + 1;
-      this.maker.ends({ left: inRow('left', row), right: inRow('right', row) });
+      this.changeEnds({ left: inRow('left', row), right: inRow('right', row) });
     }
+  }
+
+  /** A row that shapes as a named one does. */
+  shapingRow(n: number, stitches: number): void {
+    this.shapedRows(String(n), undefined, new Map([[n, 1]]), stitches);
   }
 
   goOn(from: PartMade, at: number, take: number, rejoin: boolean, inner: Side): void {
     const before = this.maker.now();
     if (before !== from) this.done.push(before);
     this.divided = true;
+    if (!rejoin) this.edgeChanges = null;
     this.maker.goOn(from, at, take, rejoin, inner);
   }
 
@@ -339,7 +391,30 @@ export class PieceReader {
   beside(side: string, text: string): void {
     const rates = text.includes('counted from') ? readRates(text) : readAmounts(text);
     if (!rates) throw new ReadFault(`“${text}” cannot be read`);
-    this.lines.set(side, rates);
+    this.besideRows(side, rates);
+  }
+
+  /** Rows that shape beside lines begin: how each kind of side does is told anew. */
+  beginLines(sign: 1 | -1): void {
+    this.lines.clear();
+    this.lineCounts.clear();
+    this.agree(sign, this.lineSign, 'the way in which these rows shape');
+  }
+
+  besideRows(side: string, rows: Map<number, number>): void {
+    if (!LINE_SIDES.includes(side)) throw new ReadFault(`there is no place “${side}”`);
+    this.lines.set(side, rows);
+  }
+
+  besideRow(side: string, row: number, many: number): void {
+    const rows = this.lines.get(side) ?? new Map<number, number>();
+    rows.set(row, many);
+    this.besideRows(side, rows);
+  }
+
+  /** The row over several parts whose lines are still to be told. */
+  get unitedAt(): number | null {
+    return this.united ? this.maker.rows[this.united.at]!.n : null;
   }
 
   /** What the lines change in a row; several stitches at a front edge are chains. */
@@ -389,6 +464,8 @@ export class PieceReader {
     }
     this.united = null;
     this.ends(last, stitches);
+    for (const [row, count] of this.lineCounts)
+      this.agree(count, this.countAfter(row), `the count after row ${row}`);
     this.agree(sum(named, 2) + way.stitches * (named.length - 1), stitches, 'the parts between the lines');
   }
 

@@ -10,7 +10,7 @@ import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
 import { line, type Line } from './line.js';
-import { lengthsOf, type WrittenUnits } from './materials.js';
+import { lengthsOf, type WrittenUnits } from './lengths.js';
 import type { WrittenSize } from './written.js';
 
 /** The seams of a size in the order of its joins, as the design wants them made. */

@@ -1,4 +1,5 @@
 import { afterFigure } from '../text/singular.js';
+import type { HouseStyle } from './style.js';
 
 /** A figure that differs between sizes: one text for each size, in their order. */
 export interface Each {
@@ -10,7 +11,17 @@ export interface Lists {
   lists: readonly string[];
 }
 
-export type LinePart = string | Each | Lists;
+/** Figures that stand in a table below the line: what each row of it is, and its figure in each size. */
+export interface Table {
+  /** What the rows are of: "increase in row". */
+  head: string;
+  rows: readonly { label: string; each: readonly string[] }[];
+}
+
+export type LinePart = string | Each | Lists | Table;
+
+/** Stands where a size has no figure. */
+export const NONE = '–';
 
 /** One line of the pattern in US terms: text, and figures for all sizes. */
 export type Line = readonly LinePart[];
@@ -19,8 +30,6 @@ export interface PatternSection {
   id: string;
   heading: string;
   lines: readonly Line[];
-  /** Which of the pattern's sizes the figures are for, in their order, where they are not for all. */
-  of?: readonly number[];
   /** The author's own sentences, which are in no terms and for all sizes. */
   own?: readonly OwnSentence[];
 }
@@ -51,6 +60,8 @@ export interface PatternText {
   /** Labels of the sizes, in the order of the figures. */
   sizes: readonly string[];
   sizeIds: readonly string[];
+  /** How figures of several sizes and tables are set. */
+  style: HouseStyle;
   sections: readonly PatternSection[];
 }
 
@@ -76,7 +87,7 @@ function ofOneRow(before: string, text: string, rows: unknown): string {
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
 export function line(
   strings: TemplateStringsArray,
-  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Lists)[]
+  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Lists | Table)[]
 ): Line {
   const parts: LinePart[] = [];
   strings.forEach((said, i) => {
@@ -89,6 +100,7 @@ export function line(
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
     else if ('inline' in value) parts.push(...value.inline);
     else if ('lists' in value) parts.push(eachBelow(value));
+    else if ('head' in value) parts.push(value);
     else parts.push(each(value));
   });
   return parts;
@@ -97,10 +109,28 @@ export function line(
 /** The text of a part in one of its sizes. */
 export function inSize(part: LinePart, size: number): string {
   if (typeof part === 'string') return part;
+  if ('head' in part)
+    return [part.head, ...part.rows.map((row) => `${row.label} ${row.each[size]}`)].join('; ');
   return ('each' in part ? part.each : part.lists)[size] ?? '';
 }
 
-/** "86 (88, 92)": the first size, the others in brackets. */
-export function inBrackets({ each: [first, ...others] }: Each): string {
-  return `${first} (${others.join(', ')})`;
+/** A table without the rows in which no size has a figure. */
+export function tableOf(head: string, rows: Table['rows']): Table {
+  return { head, rows: rows.filter(({ each: of }) => of.some((text) => text !== NONE)) };
+}
+
+/** A line in the sizes of a pattern: one that is for some of them has a dash for the others and begins with those it is for. */
+export function lineFor(some: readonly number[], labels: readonly string[], own: Line): Line {
+  const spread = (texts: readonly string[]) => {
+    const all = labels.map(() => NONE);
+    some.forEach((size, i) => (all[size] = texts[i]!));
+    return all;
+  };
+  const parts = own.map((part): LinePart => {
+    if (typeof part === 'string') return part;
+    if ('head' in part)
+      return { head: part.head, rows: part.rows.map((row) => ({ ...row, each: spread(row.each) })) };
+    return 'each' in part ? { each: spread(part.each) } : { lists: spread(part.lists) };
+  });
+  return [`Size${some.length === 1 ? '' : 's'} ${some.map((size) => labels[size]!).join(', ')}: `, ...parts];
 }

@@ -4,26 +4,11 @@ import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { isTunisian } from '../stitch/ofFabric.js';
 import { figure } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
-import { formatLength, GAUGE_OVER, GAUGE_OVER_IN_WORDS, type Units } from '../units/length.js';
+import { GAUGE_OVER, GAUGE_OVER_IN_WORDS } from '../units/length.js';
 import { farCarried } from '../yarn/stripes.js';
+import { lengthsOf, unitsOf, type WrittenUnits } from './lengths.js';
 import { line, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
-
-/** What lengths are written in: one unit, or both beside each other. */
-export type WrittenUnits = Units | 'both';
-
-/** The units that a wish names, in the order in which they are written. */
-function unitsOf(units: WrittenUnits): readonly Units[] {
-  return units === 'both' ? ['cm', 'in'] : [units];
-}
-
-/** Lengths of all sizes in the units wanted: "88.0 (96.0) cm = 34 5/8 (37 3/4) in". */
-export function lengthsOf(lengths: readonly number[], units: WrittenUnits): Line {
-  return unitsOf(units).flatMap((unit, i): Line => [
-    ...(i > 0 ? [' = '] : []),
-    ...line`${lengths.map((cm) => formatLength(cm, unit))} ${unit}`,
-  ]);
-}
 
 function lengthsLine(label: string, lengths: readonly number[], units: WrittenUnits): Line {
   return [`${label}: `, ...lengthsOf(lengths, units)];

@@ -39,7 +39,9 @@ describe('a pattern over plain stitches', () => {
     expect(text).toMatch(
       /Row 3: work row 1 of Shells over the sts between, “sc in the next st, \*sk the next 2 sts, 5 dc in the next st, sk the next 2 sts, sc in the next st; repeat from \* to the end”, with 4 plain dc at the right edge and 4 at the left/,
     );
-    expect(text).toMatch(/Rows 4–\d+: work rows 2 and 3 of Shells in turn, beginning with row 2/);
+    expect(text).toMatch(
+      /Rows 4–\d+, about \d+½? cm: work rows 2 and 3 of Shells in turn, beginning with row 2/,
+    );
   });
 
   it('never tells that first row among those that repeat', () => {

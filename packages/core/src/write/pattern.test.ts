@@ -35,29 +35,40 @@ describe('pattern', () => {
     const section = lines(text, 'sleeve').join('\n');
     expect(section).not.toMatch(/\d \(\d+, /);
     for (const row of rowsOf(sleeve.runs).filter(({ by }) => by !== 0))
-      expect(section).toContain(`row ${row.n}: ${row.count} sts`);
+      expect(section).toContain(`Row ${row.n}: work an increase row. (${row.count} sts)`);
   });
 
-  it('says each size’s shaping so that a maker reaches the planned counts', () => {
+  it('says each size’s shaping in a table, so that a maker reaches the planned rows', () => {
     const { planned, text } = written('brackenlow-pullover');
-    const sentence = lines(text, 'sleeve').find(
-      (line) => line.startsWith('Rows') && line.includes('inc at both edges'),
-    )!;
-    const each = (group: string) => group.replace(/[(),]/g, ' ').trim().split(/\s+/).map(Number);
-    const runs = [
-      ...sentence.matchAll(
-        /every ((?:\d+(?:st|nd|rd|th))(?: \([^)]*\))?) row ((?:\d+)(?: \([^)]*\))?) times/g,
-      ),
-    ].map(([, gaps, times]) => ({ gaps: each(gaps!.replace(/st|nd|rd|th/g, '')), times: each(times!) }));
+    const [, , ...table] = lines(text, 'sleeve')
+      .find((line) => line.includes('\n| increase at both edges in row'))!
+      .split('\n| ')
+      .map((row) => row.split(' | '));
     planned.sizes.forEach(({ pieces }, size) => {
       const rows = rowsOf(pieces.find(({ id }) => id === 'sleeve')!.runs);
-      const at = (list: number[]) => list[size] ?? list[0]!;
-      let row = 1;
-      const events = runs.flatMap(({ gaps, times }) =>
-        Array.from({ length: at(times) }, () => (row += at(gaps))),
-      );
+      const events: number[] = [];
+      for (const [label, ...cells] of table) {
+        const cell = cells[size]!.replace(' |', '');
+        if (label === 'first') events.push(Number(cell));
+        else if (label!.startsWith('then every') && cell !== '–')
+          for (let i = 0; i < parseInt(cell, 10); i += 1)
+            events.push(events.at(-1)! + Number(/\d+/.exec(label!)?.[0] ?? 1));
+      }
       expect(events).toEqual(rows.filter(({ by }) => by !== 0).map(({ n }) => n));
     });
+  });
+
+  it('writes a piece that begins as another does only from where they part', () => {
+    const { text } = written('brackenlow-pullover', { size: 'M' });
+    expect(lines(text, 'front')[0]).toBe('Work as the back to the end of row 36, markers included.');
+    expect(lines(text, 'front')[1]).toMatch(/^Rows 37–51/);
+  });
+
+  it('writes a mirrored front only once', () => {
+    const { text } = written('ashlerby-cardigan');
+    expect(lines(text, 'front-left')).toEqual([
+      'Work as the right front, mirrored: the same rows, with every edge at the other end.',
+    ]);
   });
 
   it('changes terms but no figure', () => {
@@ -85,15 +96,14 @@ describe('pattern', () => {
     expect(lines(text, 'sizes').some((line) => line.startsWith('All round'))).toBe(true);
   });
 
-  it('writes a piece twice when sizes are worked differently', () => {
+  it('writes a piece once, however differently its sizes are worked', () => {
     const design = designWith({
       sizes: [sizeOf('S', { bust: 86 }), sizeOf('M', { bust: 96 })],
       style: { neck: { width: 26, drop: { all: 7, sizes: { S: 0 } } } },
     });
     const text = pattern(plan(design), design, { terms: 'us', units: 'cm' });
-    expect(
-      text.sections.filter(({ heading }) => heading.startsWith('Front')).map(({ heading }) => heading),
-    ).toEqual(['Front, size S', 'Front, size M']);
+    expect(text.sections.filter(({ id }) => id === 'front')).toHaveLength(1);
+    expect(lines(text, 'front').filter((one) => one.startsWith('Size M: ')).length).toBeGreaterThan(3);
   });
 
   it('steadies slits and the face of a hood, picked up by the rule of thumb (common practice)', () => {

@@ -1,17 +1,14 @@
 import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
-import type { PlannedPiece } from '../plannedPiece.js';
+import type { PieceRole } from '../joins/roles.js';
+import type { PieceWish } from '../passages/pieceSoFar.js';
 import { buttonholeLines, joiningLines, tailLines, tailsOfSize } from './joining.js';
+import { inHouse } from './house.js';
+import { USUAL_STYLE, type HouseStyle } from './style.js';
+import type { WrittenUnits } from './lengths.js';
 import { type LinePart, type PatternSection, type PatternText } from './line.js';
-import {
-  careLines,
-  gaugeLines,
-  materialLines,
-  readingLines,
-  sizeLines,
-  type WrittenUnits,
-} from './materials.js';
-import { writePiece } from './piece.js';
+import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
+import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
@@ -24,6 +21,8 @@ export interface PatternWish {
   units: WrittenUnits;
   /** One size alone; all sizes in brackets without it. */
   size?: string;
+  /** How the house writes, where not as usual. */
+  style?: Partial<HouseStyle>;
 }
 
 /**
@@ -51,7 +50,8 @@ export function pattern(
       sizes.flatMap(({ pieces }) => pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric))),
     ),
   ].map((id) => fabrics.get(id)!);
-  const pieces = pieceSections(sizes, fabrics, design, wish.units);
+  const style: HouseStyle = { ...USUAL_STYLE, ...wish.style };
+  const pieces = pieceSections(sizes, fabrics, design, { units: wish.units, style });
   const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
   const front: PatternSection[] = [
     ...(design.words?.intro
@@ -105,6 +105,7 @@ export function pattern(
     title: design.name,
     sizes: sizes.map(({ label }) => label),
     sizeIds: sizes.map(({ id }) => id),
+    style,
     sections: sections.map((section) => withSentences(section, design)),
   };
 }
@@ -120,47 +121,46 @@ function withSentences(section: PatternSection, { words }: Design): PatternSecti
 /** Figures have no terms; a text for each size has. */
 function partInTerms(part: LinePart, terms: Terms): LinePart {
   if (typeof part === 'string') return inTerms(part, terms);
+  if ('head' in part)
+    return {
+      head: inTerms(part.head, terms),
+      rows: part.rows.map((row) => ({ ...row, label: inTerms(row.label, terms) })),
+    };
   return 'each' in part ? part : { lists: part.lists.map((text) => inTerms(text, terms)) };
 }
 
-/** One section for each piece; sizes whose pieces are worked differently (no front drop in some) get their own. */
+/** Pieces that may begin as others do. */
+const PANELS: readonly PieceRole[] = ['back', 'front', 'open front', 'half', 'back and front'];
+
+/** One section for each piece, in all sizes together. */
 function pieceSections(
   sizes: readonly WrittenSize[],
   fabrics: ReadonlyMap<string, Fabric>,
   design: Design,
-  units: WrittenUnits,
+  wish: PieceWish,
 ): PatternSection[] {
   const tails = new Map(sizes.map((size) => [size, tailsOfSize(size, design)]));
-  return (sizes[0]?.pieces ?? []).flatMap(({ id }) => {
-    const forms = new Map<string, { size: WrittenSize; piece: PlannedPiece }[]>();
-    for (const size of sizes) {
-      const piece = size.pieces.find((other) => other.id === id)!;
-      const form = piece.passages
-        .map((passage) => {
-          const anew = passage.kind === 'go on' && passage.rejoin ? ' anew' : '';
-          const motif = passage.kind === 'shape' && passage.motif ? ' by its motif' : '';
-          return `${passage.kind} ${passage.part}${anew}${motif}`;
-        })
-        .join('/');
-      forms.set(form, [...(forms.get(form) ?? []), { size, piece }]);
-    }
-    return [...forms.values()].map((group): PatternSection => {
-      const { piece } = group[0]!;
-      const only =
-        group.length < sizes.length ? `, size ${group.map(({ size }) => size.label).join(', ')}` : '';
-      return {
-        id: only === '' ? id : `${id}-${group[0]!.size.id}`,
-        heading: `${piece.label}${piece.copies > 1 ? ` (make ${piece.copies})` : ''}${only}`,
-        lines: [
-          ...tailLines(group, tails, units),
-          ...writePiece(
-            group.map((entry) => entry.piece),
-            fabrics,
-          ),
-          ...buttonholeLines(group, design),
-        ],
-        ...(only === '' ? {} : { of: group.map(({ size }) => sizes.indexOf(size)) }),
-      };
-    });
+  const labels = sizes.map(({ label }) => label);
+  const panels = new Map<string, PieceText>();
+  return (sizes[0]?.pieces ?? []).map(({ id, label, copies, role, side }): PatternSection => {
+    const group = sizes.map((size) => ({ size, piece: size.pieces.find((other) => other.id === id)! }));
+    const text = writePiece(
+      group.map(({ piece }) => piece),
+      labels,
+      fabrics,
+      wish,
+    );
+    const isPanel = PANELS.includes(role);
+    const lines = [
+      ...tailLines(group, tails, wish.units),
+      ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
+      ...buttonholeLines(group, design),
+    ];
+    if (isPanel) panels.set(label.toLowerCase(), text);
+    return {
+      id,
+      heading: `${label}${copies > 1 ? ` (make ${copies})` : ''}`,
+      lines: lines.map((one) => inHouse(one, wish.style)),
+    };
   });
 }

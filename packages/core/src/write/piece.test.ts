@@ -3,17 +3,28 @@ import type { PlannedPiece } from '../plannedPiece.js';
 import type { Passage } from '../passages/passage.js';
 import { fromSteps } from '../shaping/schedule.js';
 import { capShortRows } from '../shaping/cap.js';
-import { writePiece } from './piece.js';
+import { USUAL_STYLE } from './style.js';
+import { pieceLines, writePiece } from './piece.js';
 import { lineToText } from './text.js';
 
 const [fabric] = Object.values(demoDesigns())[0]!.fabrics;
-const text = (...sizes: Passage[][]) =>
-  writePiece(
+const text = (...sizes: Passage[][]) => {
+  const piece = writePiece(
     sizes.map(
-      (passages) => ({ passages, fabric: fabric!.id, edges: [{ open: false }] }) as unknown as PlannedPiece,
+      (passages) =>
+        ({
+          passages,
+          fabric: fabric!.id,
+          edges: [{ open: false }],
+          sections: [{ fabric: fabric!.id, first: 1, stitches: 1.6, rows: 1 }],
+        }) as unknown as PlannedPiece,
     ),
+    ['A', 'B'],
     new Map([[fabric!.id, fabric!]]),
-  ).map((parts) => lineToText(parts, ['A', 'B']));
+    { units: 'cm', style: USUAL_STYLE },
+  );
+  return pieceLines(piece, new Map(), false).map((parts) => lineToText(parts, ['A', 'B']));
+};
 
 const start = (stitches: number): Passage => ({
   kind: 'start',
@@ -60,27 +71,57 @@ describe('writePiece', () => {
     );
   });
 
-  it('writes shaping at one edge with the amount of every row', () => {
-    const neck: Passage = {
-      kind: 'shape',
-      part: 'main',
-      to: 8,
-      schedule: fromSteps(20, 4, [17, 16, 16, 15, 15]),
-      where: { at: 'one edge', side: 'left', edge: 'the neck edge' },
-      of: {},
-    };
-    const lines = text([start(20), even(3), neck]);
-    expect(lines.at(-4)).toContain('to take off more, sl st over them where the row begins at the neck edge');
-    expect(lines.at(-3)).toBe(
-      'Rows 4–8, shaped, the other rows even (15 sts at the end): at the neck edge take off 3 sts in row 4, 1 st in rows 5, 7',
+  const neck = (from: number, counts: number[]): Passage => ({
+    kind: 'shape',
+    part: 'main',
+    to: from + counts.length - 1,
+    schedule: fromSteps(20, from, counts),
+    where: { at: 'one edge', side: 'left', edge: 'the neck edge' },
+    of: {},
+  });
+
+  it('writes shaping at one edge of one size row by row: slipped over where a row begins there, left where it ends', () => {
+    expect(text([start(20), even(3), neck(4, [17, 16, 14, 14, 13])]).slice(3, -1)).toEqual([
+      'Row 4 (WS): sl st over the first 3 sts, esc in each st to the end; turn. (17 sts)',
+      'Row 5 (RS): esc in each st to the last 2 sts, esc2tog; turn. (16 sts)',
+      'Row 6 (WS): sl st over the first 2 sts, esc in each st to the end; turn. (14 sts)',
+      'Row 7: work even. (14 sts)',
+      'Row 8 (WS): esc2tog over the first 2 sts, esc in each st to the end; turn. (13 sts)',
+    ]);
+  });
+
+  it('writes shaping at one edge of several sizes as a table, a dash where a size has none', () => {
+    const lines = text(
+      [start(20), even(3), neck(4, [17, 16, 16, 15, 15])],
+      [start(20), even(4), neck(5, [16, 14, 14, 13, 13])],
     );
-    expect(lines.at(-2)).toBe('Counts after these rows: row 4: 17 sts, row 5: 16 sts, row 7: 15 sts.');
+    expect(lines.slice(-4, -1)).toEqual([
+      'To take off 1 st: esc2tog over the 2 sts at the neck edge.',
+      'To take off more: sl st over them where a row begins at the neck edge, leave them unworked where it ends there.',
+      `Rows 4–8 (5–9), about 8 (9) cm: shape as the table says, row 4 (5) being its row 1, the other rows even; turn. (15 (13) sts)
+| take off at the neck edge, sts | A | B |
+| --- | --: | --: |
+| row 1 | 3 | 4 |
+| row 2 | 1 | 2 |
+| row 4 | 1 | 1 |`,
+    ]);
+  });
+
+  it('says which sizes have what the others have not', () => {
+    const lines = text([start(20), even(3), neck(4, [17, 16])], [start(20), even(6)]);
+    expect(lines.filter((one) => one.startsWith('Size'))).toEqual([
+      'Size A: To take off 1 st: esc2tog over the 2 sts at the neck edge.',
+      'Size A: To take off more: sl st over them where a row begins at the neck edge, leave them unworked where it ends there.',
+      expect.stringMatching(
+        /^Size A: Rows 4–5, about 5 cm: shape as the table says[^]*\| row 1 \| 3 \| – \|/,
+      ),
+    ]);
   });
 
   it('leaves out even rows that a size does not have only where no size has them', () => {
     expect(text([start(20), even(1)]).filter((line) => line.startsWith('Rows'))).toEqual([]);
     expect(
       text([start(20), even(1)], [start(20), even(3)]).filter((line) => line.startsWith('Rows')),
-    ).toEqual([expect.stringMatching(/^Rows – \(2–3\):/)]);
+    ).toEqual([expect.stringMatching(/^Rows – \(2–3\), about 1 \(3\) cm:/)]);
   });
 });

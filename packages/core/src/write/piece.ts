@@ -1,32 +1,117 @@
 import type { Fabric } from '../fabric/fabric.js';
-import { PieceSoFar } from '../passages/pieceSoFar.js';
+import { alignedPassages } from '../passages/alignedPassages.js';
+import { PieceSoFar, type PieceWish } from '../passages/pieceSoFar.js';
 import { passageLines, runsOf } from '../passages/registry.js';
 import type { PlannedPiece } from '../plannedPiece.js';
-import { line, type Line } from './line.js';
+import { line, lineFor, type Line } from './line.js';
+import type { RowWords } from './rowWords.js';
 
-/** Writes one piece for sizes whose passages have the same form, in US terms. */
-export function writePiece(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): Line[] {
-  const { role, fabric, passages, edges } = pieces[0]!;
+/** A passage of a piece as it is written, and the row that each size has then come to. */
+export interface WrittenPassage {
+  lines: readonly Line[];
+  /** "row" or "rnd" */
+  short: RowWords['short'];
+  to: readonly number[];
+  /** Whether it places markers. */
+  marks: boolean;
+}
+
+/** A piece as it is written: passage by passage, and how it ends. */
+export interface PieceText {
+  passages: readonly WrittenPassage[];
+  end: readonly Line[];
+}
+
+/**
+ * Writes one piece for all its sizes, in US terms.
+ *
+ * @param labels of the sizes, for what only some of them have
+ */
+export function writePiece(
+  pieces: readonly PlannedPiece[],
+  labels: readonly string[],
+  fabrics: ReadonlyMap<string, Fabric>,
+  wish: PieceWish,
+): PieceText {
+  const { role, fabric, edges } = pieces[0]!;
   // A plan for the screen goes without its runs: they are made of the passages again, where they are asked for.
-  const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!, runsOf);
-  const lines = passages.flatMap((_, i) => {
-    soFar.at = i;
-    return passageLines(
-      pieces.map((piece) => piece.passages[i]!),
-      soFar,
-    );
+  const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!, runsOf, wish);
+  const to = pieces.map(() => 0);
+  const passages = alignedPassages(pieces.map((piece) => piece.passages)).map((passage): WrittenPassage => {
+    soFar.turnTo(passage);
+    const { sizes, places } = passage;
+    const own = sizes.map((size, i) => pieces[size]!.passages[places[i]!]!);
+    const lines = passageLines(own, soFar);
+    soFar.of(own[0]!.part).forEach(({ n }, i) => (to[sizes[i]!] = n));
+    return {
+      lines: sizes.length < pieces.length ? lines.map((one) => lineFor(sizes, labels, one)) : lines,
+      short: soFar.wordsOf(own[0]!.part).short,
+      to: [...to],
+      marks: own[0]!.kind === 'mark',
+    };
   });
-  if (role === 'yoke')
-    return [
-      ...lines,
-      line`Fasten off. The sts of the last ${soFar.wordsOf(passages.at(-1)!.part).short} stay live for body and sleeves.`,
-    ];
-  if (lines.at(-1)?.join('') === 'Fasten off.') return lines;
+  const last = passages.at(-1)!.lines.at(-1);
+  if (role === 'yoke') {
+    const { short } = soFar.wordsOf(pieces[0]!.passages.at(-1)!.part);
+    return {
+      passages,
+      end: [line`Fasten off. The sts of the last ${short} stay live for body and sleeves.`],
+    };
+  }
+  if (last?.join('') === 'Fasten off.') return { passages, end: [] };
   // A tie or a cord is in no seam.
   const free = edges.every(({ open }) => open);
+  return {
+    passages,
+    end: [...soFar.closing, free ? line`Fasten off.` : line`Fasten off, leaving a tail for the seam.`],
+  };
+}
+
+/** Fewest lines that are not written twice. */
+const FEWEST = 3;
+
+/** Whether the last of so many passages makes rows, or marks those before it. */
+function endsWithRows(passages: readonly WrittenPassage[], many: number): boolean {
+  const { marks, to } = passages[many - 1]!;
+  return marks || String(to) !== String(passages[many - 2]?.to ?? '');
+}
+
+/**
+ * The lines of a piece; what an earlier one was worked by as well is not written again. Pieces of two sides mirror each other: the
+ * edges are named, so their words are the same.
+ *
+ * @param earlier pieces, by what they are called
+ * @param mirrors whether it is that of the other side
+ */
+export function pieceLines(
+  piece: PieceText,
+  earlier: ReadonlyMap<string, PieceText>,
+  mirrors: boolean,
+): Line[] {
+  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  const all = ({ passages, end }: PieceText) => [...passages.flatMap(({ lines }) => lines), ...end];
+  const own = all(piece);
+  let best: { name: string; passages: number; lines: number } | null = null;
+  for (const [name, other] of earlier) {
+    if (same(own, all(other)) && own.length >= FEWEST)
+      return [
+        line`Work as the ${name}${mirrors ? ', mirrored: the same rows, with every edge at the other end' : ''}.`,
+      ];
+    let shared = 0;
+    while (shared < piece.passages.length && same(piece.passages[shared], other.passages[shared]))
+      shared += 1;
+    // What comes after their last row (a part that goes on) is told with the rows that follow.
+    while (shared > 0 && !endsWithRows(piece.passages, shared)) shared -= 1;
+    const lines = piece.passages.slice(0, shared).flatMap((one) => one.lines).length;
+    if (shared > 1 && lines >= FEWEST && lines > (best?.lines ?? 0)) best = { name, passages: shared, lines };
+  }
+  if (!best) return own;
+  const alike = piece.passages.slice(0, best.passages);
+  const { to, short } = alike.at(-1)!;
+  const marked = alike.some(({ marks }) => marks) ? ', markers included' : '';
   return [
-    ...lines,
-    ...soFar.closing,
-    free ? line`Fasten off.` : line`Fasten off, leaving a tail for the seam.`,
+    line`Work as the ${best.name} to the end of ${short} ${to}${marked}.`,
+    ...piece.passages.slice(best.passages).flatMap(({ lines }) => lines),
+    ...piece.end,
   ];
 }

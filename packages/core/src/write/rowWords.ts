@@ -2,7 +2,6 @@ import type { RoundWay } from '../work/rows.js';
 import { amountOf, type Schedule } from '../shaping/schedule.js';
 import { ordinal } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
-import { line, type Line } from './line.js';
 
 /** How rows are called, and how one ends: rows are turned, rounds joined (and turned). */
 export interface RowWords {
@@ -63,24 +62,6 @@ export function amountsInWords(schedule: Schedule, share: number, { short }: Row
       )
       .join(', ') || 'nothing'
   );
-}
-
-/** "every 3 (3, 4) rows 11 (12, 9) times, then every 2 rows 4 (0, 5) times"; 0 where a size has no such run. */
-export function ratesForAll(schedules: readonly Schedule[], row: string): Line {
-  const most = Math.max(...schedules.map(({ rates }) => rates.length));
-  const parts: Line[] = [];
-  for (let run = 0; run < most; run += 1) {
-    const every = schedules.map(({ rates }) => rates[run]?.every ?? 0);
-    const shared = every.find((rows) => rows > 0)!;
-    const times = schedules.map(({ rates }) => rates[run]?.times ?? 0);
-    const gaps = every.map((rows) => rows || shared);
-    const rows = gaps.every((gap) => gap === 1)
-      ? line`every ${row}`
-      : line`every ${gaps.map(ordinal)} ${row}`;
-    const often = times.every((many) => many === 1) ? line`once` : line`${times} times`;
-    parts.push(line`${run > 0 ? ', then ' : ''}${{ inline: rows }} ${{ inline: often }}`);
-  }
-  return parts.flat();
 }
 
 /** How a round ends. */

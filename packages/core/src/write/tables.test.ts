@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
+import { USUAL_STYLE } from './style.js';
 import { pattern } from './pattern.js';
 import { countRows, patternToHtml, patternToPlainText, toCsv } from './tables.js';
 import { patternToText } from './text.js';
@@ -53,7 +54,13 @@ describe('other forms of the text', () => {
     const section = { id: 'back', heading: 'Back', lines: [['One.'], ['Two.']] };
     const put = (text: string, line: number | null) => ({ text, line, at: 0 });
     const said = (own: ReturnType<typeof put>[]) =>
-      patternToText({ title: 'T', sizes: ['M'], sizeIds: ['M'], sections: [{ ...section, own }] })
+      patternToText({
+        title: 'T',
+        sizes: ['M'],
+        sizeIds: ['M'],
+        style: USUAL_STYLE,
+        sections: [{ ...section, own }],
+      })
         .split('\n')
         .slice(4, -1);
     expect(said([put('first', 0), put('middle', 1), put('end', null)])).toEqual([
@@ -68,7 +75,8 @@ describe('other forms of the text', () => {
 
   const words = (all: string) =>
     all
-      .replace(/[#\-\s]+/g, ' ')
+      .replace(/\|[ :|-]+\|\n/g, ' ')
+      .replace(/[#\-\s|:]+/g, ' ')
       .trim()
       .toLowerCase();
 
@@ -103,6 +111,6 @@ describe('other forms of the text', () => {
     const other = { ...design, words, garment: { ...design.garment, ease: 20 } };
     const again = pattern(plan(other), other, { terms: 'us', units: 'cm' });
     expect(again.sections.find(({ id }) => id === 'sleeve')!.own).toHaveLength(1);
-    expect(patternToText(own)).toMatch(/All round: 88\.0 \([^)]+\) cm = 34 5\/8 \([^)]+\) in/);
+    expect(patternToText(own)).toMatch(/All round: 88 \([^)]+\) cm = 34¾ \([^)]+\) in/);
   });
 });

@@ -1,7 +1,8 @@
 import type { SizePlan } from '../sizePlan.js';
-import { formatLength, type Units } from '../units/length.js';
-import { labelsOf } from './text.js';
-import { flowOf, inSize, inBrackets, isOwn, type Line, type PatternText } from './line.js';
+import type { Units } from '../units/length.js';
+import { printedLength } from './lengths.js';
+import { sizesInHouse } from './house.js';
+import { flowOf, inSize, isOwn, NONE, type Line, type PatternText, type Table } from './line.js';
 import { escapeXml } from './schematic.js';
 
 /** Every count of every size as a table: a row for each count, a column for each size. */
@@ -44,21 +45,32 @@ export function patternToPlainText(text: PatternText): string {
     ...text.sections.flatMap((section) => [
       section.heading.toUpperCase(),
       '',
-      ...flowOf(section).map((part) => (isOwn(part) ? part.text : plainLine(part, labelsOf(text, section)))),
+      ...flowOf(section).map((part) => (isOwn(part) ? part.text : plainLine(part, text))),
       '',
     ]),
   ].join('\n');
 }
 
-function plainLine(line: Line, labels: readonly string[]): string {
+function plainLine(line: Line, { sizes: labels, style }: Pick<PatternText, 'sizes' | 'style'>): string {
   return line
-    .map((part) =>
-      typeof part === 'string'
-        ? part
-        : 'each' in part
-          ? inBrackets(part)
-          : part.lists.map((text, i) => `\n    ${labels[i]}: ${text}`).join(''),
-    )
+    .map((part) => {
+      if (typeof part === 'string') return part;
+      if ('each' in part) return sizesInHouse(part.each, style);
+      if ('head' in part) return plainTable(part, labels);
+      return part.lists.map((text, i) => `\n    ${labels[i]}: ${text}`).join('');
+    })
+    .join('');
+}
+
+/** A table in columns of equal width. */
+function plainTable({ head, rows }: Table, labels: readonly string[]): string {
+  const all = [[head, ...labels], ...rows.map(({ label, each }) => [label, ...each])];
+  const wide = all[0]!.map((_, column) => Math.max(...all.map((cells) => cells[column]!.length)));
+  return all
+    .map((cells) => {
+      const padded = cells.map((text, i) => (i === 0 ? text.padEnd(wide[i]!) : text.padStart(wide[i]!)));
+      return `\n    ${padded.join('  ')}`;
+    })
     .join('');
 }
 
@@ -69,29 +81,35 @@ function plainLine(line: Line, labels: readonly string[]): string {
  */
 export function patternToHtml(text: PatternText, drawing: string): string {
   const sections = text.sections.map((section) => {
-    const labels = labelsOf(text, section);
     const lines = flowOf(section).map((part) =>
       isOwn(part)
         ? `<p class="own">${escapeXml(part.text)}</p>`
-        : `<p>${part.map((one) => htmlPart(one, labels)).join('')}</p>`,
+        : `<p>${part.map((one) => htmlPart(one, text)).join('')}</p>`,
     );
     const before = section.id === 'abbreviations' ? `<section><h2>Schematic</h2>${drawing}</section>` : '';
     return `${before}<section><h2>${escapeXml(section.heading)}</h2>${lines.join('')}</section>`;
   });
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><title>${escapeXml(text.title)}</title>
-<style>body{font:16px/1.5 Georgia,serif;max-width:46rem;margin:2rem auto;padding:0 1rem;color:#26231f}h2{font-size:1.15rem;margin:1.6rem 0 .4rem;break-after:avoid}p{margin:.15rem 0}ul{margin:0}svg{max-width:100%;height:auto}.own{font-style:italic}</style></head>
+<style>body{font:16px/1.5 Georgia,serif;max-width:46rem;margin:2rem auto;padding:0 1rem;color:#26231f}h2{font-size:1.15rem;margin:1.6rem 0 .4rem;break-after:avoid}p{margin:.15rem 0}ul{margin:0}svg{max-width:100%;height:auto}.own{font-style:italic}table{border-collapse:collapse;margin:.4rem 0}th,td{border-bottom:1px solid #d9ccb0;padding:.1rem .6rem;text-align:right;font-weight:400}th:first-child{text-align:left}thead th{color:#5c564e}</style></head>
 <body><h1>${escapeXml(text.title)}</h1>${sections.join('\n')}</body></html>
 `;
 }
 
-function htmlPart(part: Line[number], labels: readonly string[]): string {
+function htmlPart(part: Line[number], { sizes: labels, style }: PatternText): string {
   if (typeof part === 'string') return escapeXml(part);
-  if ('each' in part) return escapeXml(inBrackets(part));
+  if ('each' in part) return escapeXml(sizesInHouse(part.each, style));
+  if ('head' in part) return `</p>${htmlTable(part, labels)}<p>`;
   return `</p><ul>${part.lists.map((_, i) => `<li>${escapeXml(`${labels[i]}: ${inSize(part, i)}`)}</li>`).join('')}</ul><p>`;
+}
+
+function htmlTable({ head, rows }: Table, labels: readonly string[]): string {
+  const row = (first: string, cells: readonly string[], cell: 'th' | 'td') =>
+    `<tr><th scope="${cell === 'th' ? 'col' : 'row'}">${escapeXml(first)}</th>${cells.map((text) => `<${cell}${cell === 'th' ? ' scope="col"' : ''}>${escapeXml(text)}</${cell}>`).join('')}</tr>`;
+  return `<table><thead>${row(head, labels, 'th')}</thead><tbody>${rows.map(({ label, each }) => row(label, each, 'td')).join('')}</tbody></table>`;
 }
 
 /** Lengths of a table row in a unit; a dash where a size has none. */
 export function lengthsRow(lengths: readonly (number | null)[], units: Units): string[] {
-  return lengths.map((cm) => (cm === null ? '–' : formatLength(cm, units)));
+  return lengths.map((cm) => (cm === null ? NONE : printedLength(cm, units)));
 }

@@ -1,29 +1,46 @@
-import { flowOf, inBrackets, isOwn, type Line, type PatternSection, type PatternText } from './line.js';
+import { flowOf, isOwn, type Line, type PatternText, type Table } from './line.js';
+
+import { sizesInHouse } from './house.js';
+import { USUAL_STYLE, type HouseStyle } from './style.js';
 
 /**
  * A line as text with all sizes in brackets; what does not fit into brackets follows below, a size in a line.
  *
  * @param labels of the sizes that the line is for
  */
-export function lineToText(parts: Line, labels: readonly string[]): string {
+export function lineToText(
+  parts: Line,
+  labels: readonly string[],
+  style: Pick<HouseStyle, 'sizes'> = USUAL_STYLE,
+): string {
   return parts
     .map((part) => {
       if (typeof part === 'string') return part;
-      if ('each' in part) return inBrackets(part);
+      if ('each' in part) return sizesInHouse(part.each, style);
+      if ('head' in part) return tableToText(part, labels);
       return part.lists.map((text, size) => `\n- ${labels[size]}: ${text}`).join('');
     })
     .join('');
 }
 
-/** The labels of the sizes that a section is for. */
-export function labelsOf({ sizes }: Pick<PatternText, 'sizes'>, { of }: PatternSection): readonly string[] {
-  return of ? of.map((size) => sizes[size]!) : sizes;
+/** A table in Markdown, below its line. */
+function tableToText({ head, rows }: Table, labels: readonly string[]): string {
+  const row = (cells: readonly string[]) => `\n| ${cells.join(' | ')} |`;
+  return [
+    row([head, ...labels]),
+    row(['---', ...labels.map(() => '--:')]),
+    ...rows.map(({ label, each }) => row([label, ...each])),
+  ].join('');
 }
 
 /** The words of a line without its figures, for looking up abbreviations. */
 export function usTextOf(parts: Line): string {
   return parts
-    .map((part) => (typeof part === 'string' ? part : 'lists' in part ? part.lists.join(' ') : ' '))
+    .map((part) => {
+      if (typeof part === 'string') return part;
+      if ('head' in part) return [part.head, ...part.rows.map(({ label }) => label)].join(' ');
+      return 'lists' in part ? part.lists.join(' ') : ' ';
+    })
     .join('');
 }
 
@@ -37,7 +54,7 @@ export function patternToText(text: PatternText): string {
         // Quoted, so that who reads the pattern back knows them for the author's.
         isOwn(part)
           ? part.text.split('\n').map((one) => `> ${one}`)
-          : [lineToText(part, labelsOf(text, section))],
+          : [lineToText(part, text.sizes, text.style)],
       ),
       '',
     ].join('\n'),

@@ -27,10 +27,10 @@ describe('the pattern of a garment from the neck down', () => {
     for (const id of ['yoke', 'body', 'sleeve']) {
       const rows = rowsOf(size.pieces.find((piece) => piece.id === id)!.runs);
       const text = lines(id).join('\n');
-      // "row 9: 52 sts" and "Rnd 9: ... (52 sts)": each is the count of a row of that number.
+      // "row 9: 52 sts" and "Row 9: ... (52 sts)": each is the count of a row of that number.
       const said = [
         ...text.matchAll(/\b(?:row|rnd) (\d+): (\d+) sts/g),
-        ...text.matchAll(/\bRnd (\d+): [^\n]*\((\d+) sts\)/g),
+        ...text.matchAll(/\b(?:Row|Rnd) (\d+): [^\n]*\((\d+) sts\)/g),
       ];
       for (const [, n, count] of said)
         expect(rows.filter((row) => row.n === Number(n)).map((row) => row.count)).toContain(Number(count));

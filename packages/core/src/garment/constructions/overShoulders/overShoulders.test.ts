@@ -93,7 +93,7 @@ describe('a body worked over the shoulders', () => {
   it('is written up the back and down the fronts', () => {
     const text = made({ neck: { drop: 8, shape: 'round' } }).text();
     expect(text).toContain('Both fronts together, row');
-    expect(text).toMatch(/Work as the (left|right) front, with the neck edge at its other end/);
+    expect(text).toMatch(/work as the (left|right) front, with the neck edge at its other end/);
     expect(text).toContain('row to row from the underarm down to the hem');
   });
 });

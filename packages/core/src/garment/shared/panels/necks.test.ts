@@ -121,7 +121,7 @@ describe('a hood', () => {
     expect(text).toMatch(
       /Second half: (skip \d+ sts? of the last full row in the middle, )?rejoin the yarn in the next st/,
     );
-    expect(text).toContain('Work as the first half, with the centre back at its other end');
+    expect(text).toContain('work as the first half, with the centre back at its other end');
     expect(text).not.toMatch(/-\d+ sts|NaN|undefined/);
   });
 });

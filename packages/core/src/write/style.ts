@@ -1,0 +1,37 @@
+/** The style of the house: how a designer wants patterns written. */
+
+/** How a pattern is written where the trade has several ways. */
+export interface HouseStyle {
+  /** Figures of several sizes: "72 (78, 86)" or "72/78/86". */
+  sizes: 'brackets' | 'slashes';
+  /** Shaping that differs by size: a table, or all in one sentence. */
+  shaping: 'tables' | 'sentences';
+  /** Shaping of one size alone: each row, or how often and in which rows. */
+  rows: 'row by row' | 'condensed';
+  stitches: 'sts' | 'stitches';
+  rowNames: 'Row' | 'ROW';
+  /** What a row comes to: "(72 sts)", "[72 sts]" or "– 72 sts". */
+  counts: 'round brackets' | 'square brackets' | 'dash';
+  countAt: 'end' | 'beginning';
+}
+
+export const USUAL_STYLE: HouseStyle = {
+  sizes: 'brackets',
+  shaping: 'tables',
+  rows: 'row by row',
+  stitches: 'sts',
+  rowNames: 'Row',
+  counts: 'round brackets',
+  countAt: 'end',
+};
+
+/** Ways of every setting, the usual one first. */
+export const HOUSE_WAYS: { readonly [K in keyof HouseStyle]: readonly HouseStyle[K][] } = {
+  sizes: ['brackets', 'slashes'],
+  shaping: ['tables', 'sentences'],
+  rows: ['row by row', 'condensed'],
+  stitches: ['sts', 'stitches'],
+  rowNames: ['Row', 'ROW'],
+  counts: ['round brackets', 'square brackets', 'dash'],
+  countAt: ['end', 'beginning'],
+};
