@@ -69,12 +69,12 @@ export function methodOf(
 }
 
 /** Lengths from which a seam gets markers at its quarters and at its eighths, cm (common practice). */
-const QUARTERS_FROM = 12;
+const QUARTERS_FROM = 20;
 const EIGHTHS_FROM = 60;
 
-/** The shares at which a seam of a length (cm) is marked. */
+/** The shares at which a seam of a length (cm) is marked; a short one needs none. */
 export function sharesMarked(length: number): number[] {
-  const parts = length >= EIGHTHS_FROM ? 8 : length >= QUARTERS_FROM ? 4 : 2;
+  const parts = length >= EIGHTHS_FROM ? 8 : length >= QUARTERS_FROM ? 4 : 1;
   return Array.from({ length: parts - 1 }, (_, i) => (i + 1) / parts);
 }
 

@@ -1,5 +1,4 @@
-import fc from 'fast-check';
-import { auditJoin, meetInWords, type WorkedEdge } from './audit.js';
+import { auditJoin, type WorkedEdge } from './audit.js';
 import { workedEdge } from '../testing/workedEdge.js';
 import { easeAllowed } from './join.js';
 
@@ -75,33 +74,5 @@ describe('auditJoin', () => {
         new Map([['a', a]]),
       ).ok,
     ).toBe(false);
-  });
-});
-
-describe('meetInWords', () => {
-  it('says small repeats and what is left over', () => {
-    expect(meetInWords(50, 'stitches', 50, 'rows')).toBe('1 stitch to 1 row');
-    expect(meetInWords(60, 'stitches', 40, 'rows')).toBe('3 stitches to 2 rows');
-    expect(meetInWords(64, 'stitches', 40, 'rows')).toBe(
-      '3 stitches to 2 rows, 4 stitches more, 1 in every quarter',
-    );
-    expect(meetInWords(61, 'stitches', 40, 'rows')).toBe(
-      '3 stitches to 2 rows, 1 stitch more, spread evenly',
-    );
-    expect(meetInWords(59, 'stitches', 40, 'rows')).toBe(
-      '3 stitches to 2 rows, 1 stitch fewer, spread evenly',
-    );
-  });
-
-  it('adds up again from its own words', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 2, max: 300 }), fc.integer({ min: 2, max: 300 }), (a, b) => {
-        const said = /^(\d+) stitch(?:es)? to (\d+) rows?(?:, (\d+) stitch(?:es)? (more|fewer))?/.exec(
-          meetInWords(a, 'stitches', b, 'rows'),
-        )!;
-        const [p, q, extra] = [Number(said[1]), Number(said[2]), Number(said[3] ?? 0)];
-        expect(Math.round((b * p) / q) + (said[4] === 'fewer' ? -extra : extra)).toBe(a);
-      }),
-    );
   });
 });

@@ -1,3 +1,4 @@
+import { meetInWords } from './meet.js';
 import type { Axis } from '../fabric/fabric.js';
 import type { EdgePlace } from '../work/rows.js';
 import { easeAllowed, type JoinKind, type JoinPlan, type SeamLength } from './join.js';
@@ -107,27 +108,4 @@ function measured(side: readonly WorkedEdge[], gather: number): SeamLength {
     length: side.reduce((sum, { length }) => sum + length, 0) / gather,
     unit: Math.max(0, ...side.map(({ length, count }) => (count > 0 ? length / count : 0))) / gather,
   };
-}
-
-/**
- * How two unequal counts meet: a small repeat and what is left over, spread over the quarters.
- * "3 stitches to 2 rows, 1 stitch more in every quarter".
- */
-export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: Axis): string {
-  const name = (axis: Axis, count: number) =>
-    count === 1 ? axis.slice(0, axis === 'stitches' ? -2 : -1) : axis;
-  if (aCount === bCount) return `1 ${name(aAxis, 1)} to 1 ${name(bAxis, 1)}`;
-  let best = { p: 1, q: 1, miss: Infinity };
-  for (let q = 1; q <= 4; q += 1)
-    for (let p = 1; p <= 4; p += 1) {
-      const miss = Math.abs((bCount * p) / q - aCount);
-      if (miss < best.miss - 1e-9) best = { p, q, miss };
-    }
-  const { p, q } = best;
-  const extra = aCount - Math.round((bCount * p) / q);
-  const repeat = `${p} ${name(aAxis, p)} to ${q} ${name(bAxis, q)}`;
-  if (extra === 0) return repeat;
-  const spread =
-    Math.abs(extra) >= 4 && extra % 4 === 0 ? `, ${Math.abs(extra) / 4} in every quarter` : ', spread evenly';
-  return `${repeat}, ${Math.abs(extra)} ${name(aAxis, Math.abs(extra))} ${extra > 0 ? 'more' : 'fewer'}${spread}`;
 }

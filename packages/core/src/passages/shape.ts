@@ -173,6 +173,15 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
+      form: /^The (.+) lies where right-side rows (begin|end)\.$/,
+      read: ([, edge, where], reader) => {
+        const side = where === 'begin' ? 'right' : 'left';
+        const { inner } = reader.maker.now();
+        const lies = /armhole|side|upper/.test(edge!) ? (inner === 'left' ? 'right' : 'left') : inner;
+        if (!/upper/.test(edge!) && lies !== side) throw new ReadFault(`the ${edge} lies at the other end`);
+      },
+    },
+    {
       form: new RegExp(
         `^To (?:(add) more: where a row begins at .+ ch so many before turning, and the turning chain as usual, and work into them; where it ends there work so many foundation ${STITCH}|(take off) more: sl st over them where a row begins at .+, leave them unworked where it ends there)\\.$`,
       ),

@@ -266,7 +266,8 @@ function writeEdge(
         ]
       : []),
   ];
-  if (soFar.rowByRow && words.end !== 'return') return edgeRows(shapes[0]!, before[0]!, soFar);
+  const which = whichEdge(shapes, edge).filter((said) => soFar.isNew(said.join('')));
+  if (soFar.rowByRow && words.end !== 'return') return [...which, ...edgeRows(shapes[0]!, before[0]!, soFar)];
   /** How one stitch is gained or lost, and several; what was said before of the piece is not said again. */
   const how = (more: boolean): Line[] => {
     const own = places.flatMap(({ place, schedules, share: of }) =>
@@ -299,7 +300,7 @@ function writeEdge(
   const rows = shapes.map(({ to }) => to);
   const does = (schedules: readonly Schedule[]) =>
     schedules.some(({ direction }) => direction > 0) ? 'add' : 'take off';
-  const said = [...how(grow), ...how(!grow)];
+  const said = [...which, ...how(grow), ...how(!grow)];
   if (soFar.isAlone) {
     const [only] = shapes as [Shape];
     const at = places.flatMap(({ place, schedules: [schedule], share: of }) =>
@@ -346,6 +347,18 @@ function writeEdge(
     [
       ...line`${words.one}s ${ranges}${{ inline: soFar.lengthBeside(rows) }}: shape as the table${tables.length > 1 ? 's say' : ' says'}${{ inline: counting }}, the other ${words.short}s even; ${words.end}. (${shapes.map(endOf)} sts)`,
       ...tables,
+    ],
+  ];
+}
+
+/** At which end of rows the shaped edge lies, where that is the same in all sizes. */
+function whichEdge(shapes: readonly Shape[], edge: string): Line[] {
+  const sides = new Set(shapes.map(({ where }) => (where.at === 'one edge' ? where.side : null)));
+  const [side] = sides;
+  if (sides.size > 1 || side === null || side === undefined) return [];
+  return [
+    [
+      `${edge[0]!.toUpperCase()}${edge.slice(1)} lies where right-side rows ${side === 'right' ? 'begin' : 'end'}.`,
     ],
   ];
 }

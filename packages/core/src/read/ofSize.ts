@@ -1,5 +1,5 @@
 /** A figure of a size in brackets, as patterns write them: a number, a range of rows, an ordinal, or a dash for none. */
-const FIGURE = String.raw`[\d–][^\s(),]*`;
+const FIGURE = String.raw`[\d–½¼¾][^\s(),]*`;
 
 /** The rows of a table in Markdown, and its line between head and rows. */
 const TABLE_ROW = /^\| (.*) \|$/;

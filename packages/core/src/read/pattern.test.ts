@@ -85,7 +85,7 @@ describe('provePattern', () => {
       ', $1 in the next st; repeat from * at each',
     ],
     ['2 more in a front edge for 1', /(At a front edge work) 2/, '$1 3'],
-    ['a tail for a seam that is not joined', /for the seam “[^”]+”/, 'for the seam “Hidden seam”'],
+    ['a tail for a seam that is not joined', /at the (beginning|end): [^|]+ \|/, 'at the $1: Hidden seam |'],
   ])('finds %s', (_name, said, instead) => {
     let found = 0;
     for (const design of [...Object.values(designs), ...WITH_LINES]) {

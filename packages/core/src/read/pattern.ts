@@ -1,9 +1,11 @@
+import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
 import { fromHouse } from '../write/house.js';
 import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
+import { joiningDiffers } from './joining.js';
 import { linesOfSize } from './ofSize.js';
 import { readPiece } from './piece.js';
 import { StitchProver } from './stitches.js';
@@ -38,6 +40,7 @@ export interface Proof {
 
 interface ProvenSize {
   label: string;
+  joins?: readonly Join[];
   pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs'>[];
 }
 
@@ -57,7 +60,15 @@ export function provePattern(
   const house: HouseStyle = { ...USUAL_STYLE, ...style };
   const sections = sectionsOfText(text);
   const labels = sizes.map(({ label }) => label);
-  const seams = seamsOf(sections);
+  const sizesOnly: HouseStyle = { ...USUAL_STYLE, sizes: house.sizes };
+  const linesOf = (heading: string, size: number) =>
+    linesOfSize(
+      (sections.find((section) => section.heading === heading)?.lines ?? []).map((text) =>
+        fromHouse(text, sizesOnly, labels.length),
+      ),
+      size,
+      labels,
+    );
   const stitches = new StitchProver(sections);
   const proof: Proof = {
     sizes: sizes.length,
@@ -69,7 +80,7 @@ export function provePattern(
   };
   for (const message of stitches.faults)
     proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
-  sizes.forEach(({ label, pieces }, size) => {
+  sizes.forEach(({ label, pieces, joins }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
       const differs = (message: string) =>
@@ -85,7 +96,7 @@ export function provePattern(
           size,
           labels,
         );
-        const { rows, said, begun } = readPiece(piece.label, lines, seams, stitches.specials, others);
+        const { rows, said, begun } = readPiece(piece.label, lines, stitches.specials, others);
         others.set(piece.label.toLowerCase(), lines);
         const { faults } = workPiece(rows);
         const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
@@ -101,22 +112,11 @@ export function provePattern(
         differs(error instanceof Error ? error.message : String(error));
       }
     }
+    if (joins)
+      for (const message of joiningDiffers(linesOf('Joining', size), linesOf('Long tails', size), joins))
+        proof.differences.push({ size: label, piece: 'Joining', message });
   });
   return proof;
-}
-
-/** The seams that the joining lists, by name; “Armhole, both” is that of the left and of the right. Null where it lists none. */
-function seamsOf(sections: readonly WrittenSection[]): ReadonlySet<string> | null {
-  const lines = sections.find(({ heading }) => heading === 'Joining')?.lines;
-  if (!lines) return null;
-  const names = lines.flatMap((one) => /^([^:]+): /.exec(one)?.[1] ?? []);
-  return new Set(
-    names.flatMap((name) =>
-      /, both( sides)?$/.test(name)
-        ? ['left', 'right'].map((side) => name.replace(/both( side)?s?$/, `${side}$1`))
-        : [name],
-    ),
-  );
 }
 
 /** The section of a piece. */

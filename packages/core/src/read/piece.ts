@@ -9,7 +9,6 @@ import { SENTENCES } from './sentences.js';
  * Reads the sentences of a piece for one size, in US terms, and makes its rows of them.
  *
  * @param heading of the section: which front a piece is says where its neck edge lies
- * @param seams that the pattern joins, by name, for the tails that are left for them; null where it is not known
  * @param specials stitches that the pattern defines, by name
  * @param others lines of the pieces before it for this size, by what they are called: it may be worked as one of them
  * @returns the rows in working order, and what is said of their stitches
@@ -18,11 +17,10 @@ import { SENTENCES } from './sentences.js';
 export function readPiece(
   heading: string,
   lines: readonly string[],
-  seams: ReadonlySet<string> | null = null,
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   others: ReadonlyMap<string, readonly string[]> = new Map(),
 ): { rows: Row[]; said: SaidOfStitches; begun: Beginning } {
-  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', seams, specials);
+  const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
   for (const text of inFull(lines, others)) {
     try {
       readSentence(text.trimEnd(), reader);
@@ -46,29 +44,38 @@ function readSentence(text: string, reader: PieceReader): void {
 }
 
 const AS_ANOTHER =
-  /^Work as the (.+?)(?:(, mirrored: the same rows, with every edge at the other end)| to the end of (?:row|rnd) (\d+)(, markers included)?)?\.$/;
+  /^Work as the (.+?)(, mirrored,?(?:: the same rows, with every edge at the other end)?)?(?: to the end of (?:row|rnd) (\d+)(, markers included)?)?\.$/;
+const MARKER = /^Place a marker at/;
 /** What is told of each piece by itself. */
-const OWN = /^(?:Tail|Buttonholes)/;
+const OWN = /^(?:Leave a long tail|Buttonholes|No buttonholes)/;
 /** What is told of rows below them. */
 const OF_ROWS = /^(?:The panel|The last of these|Keep|Shape by|Work each|Work these|Rows that shape)/;
 
 /** The lines of a piece with those of the piece that it is said to be worked as, to the row that is said. */
 function inFull(lines: readonly string[], others: ReadonlyMap<string, readonly string[]>): readonly string[] {
   return lines.flatMap((text) => {
-    const [, name, , to, marked] = AS_ANOTHER.exec(text) ?? [];
+    const [, name, mirrored, to, marked] = AS_ANOTHER.exec(text) ?? [];
     const other = name === undefined ? undefined : others.get(name);
     if (!other) return [text];
-    const all = inFull(other, others).filter((one) => !OWN.test(one));
+    const all = inFull(other, others)
+      .filter((one) => !OWN.test(one))
+      .map((one) => (mirrored ? one.replace(/(right-side rows) (begin|end)\.$/, otherEnd) : one));
     if (to === undefined) return all;
-    const last = all.findLastIndex((one) => lastRowOf(one) === Number(to));
+    const last = all.findLastIndex(
+      (one) => lastRowOf(one) === Number(to) && (marked !== undefined || !MARKER.test(one)),
+    );
     if (last < 0) throw new ReadFault(`“${text}”: the ${name} has no row ${to} that ends there`);
     // What is said of these rows stands below them.
     const beyond = all.slice(last + 1).findIndex((one) => !OF_ROWS.test(one));
     const until = beyond < 0 ? all : all.slice(0, last + 1 + beyond);
-    if ((marked !== undefined) !== until.some((one) => one.startsWith('Place a marker at')))
+    if ((marked !== undefined) !== until.some((one) => MARKER.test(one)))
       throw new ReadFault(`“${text}”: the markers of the ${name} are told otherwise`);
     return until;
   });
+}
+
+function otherEnd(_: string, rows: string, end: string): string {
+  return `${rows} ${end === 'begin' ? 'end' : 'begin'}.`;
 }
 
 /** The row that a line comes to, or marks. */

@@ -148,11 +148,9 @@ export class PieceReader {
 
   /**
    * @param inner the side of the piece, seen from its right side, on which its neck edge lies
-   * @param seams that the pattern joins; null where it is not known
    */
   constructor(
     inner: Side,
-    readonly seams: ReadonlySet<string> | null = null,
     private readonly specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   ) {
     this.maker = new Maker(inner);

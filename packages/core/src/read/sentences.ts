@@ -1,31 +1,35 @@
 import { PASSAGE_SENTENCES } from '../passages/registry.js';
-import { plainCourse } from '../stitch/course.js';
-import { workWords } from './workWords.js';
+import { tablesOf } from './ofSize.js';
 import { ReadFault } from './maker.js';
-import type { Sentence } from './words.js';
+import { STITCH, type Sentence } from './words.js';
 
 /** The sentences that pieces are written in: those of their passages, and what is said of tails, buttonholes and the end. */
 export const SENTENCES: readonly Sentence[] = [
   ...PASSAGE_SENTENCES,
   {
-    form: /^Tail(?:, .+ piece)?: leave (.+) (?:cm|in) at the (?:beginning|end) for the seam “(.+)”\.$/,
-    read: ([, length, seam], reader) => {
-      // Figures of a tail are for a size; it has none where its seam takes another's.
-      if (!/[1-9]/.test(length!)) return;
-      if (reader.seams && !reader.seams.has(seam!)) throw new ReadFault(`no seam “${seam}” is joined`);
-    },
+    form: /^Leave a long tail at the (?:beginning|end)(?: and at the end)? \(see Long tails\)\.$/,
+    read: () => undefined,
   },
   {
-    form: /^Buttonholes, on the (?:right|left) front band only, in place of its row (–|\d+): (.+)$/,
-    read: ([, row, list], reader) => {
+    form: new RegExp(
+      `^Buttonholes, on the (?:right|left) front band only, in place of its row (–|\\d+): ${STITCH} in the first (–|\\d+) sts?, then \\(ch (\\d+), skip the next (?:st|(\\d+) sts), ${STITCH} in the next sts\\) as often as the table says:(.*)$`,
+    ),
+    read: ([, row, first, chains, skipped, tables], reader) => {
       // They do not fit in this size.
       if (row === '–') return;
-      const below = reader.countAfter(Number(row) - 1);
-      const worked = workWords(list!, plainCourse(below, 'sc'));
-      if (!worked.ok) throw new ReadFault(`the row of buttonholes: ${worked.message}`);
-      reader.agree(worked.course.units.length, reader.countAfter(Number(row)), 'the row of buttonholes');
+      reader.agree(Number(chains), Number(skipped ?? 1), 'the chains over a buttonhole');
+      const gaps = tablesOf(tables!).flatMap(({ rows }) =>
+        rows.map(([, figure]) => {
+          const [, sts, times] = /^(\d+)×(\d+)$/.exec(figure) ?? [];
+          if (sts === undefined) throw new ReadFault(`“${figure}” is no number of stitches after a hole`);
+          return Number(times) * (Number(chains) + Number(sts));
+        }),
+      );
+      const worked = Number(first) + gaps.reduce((sum, many) => sum + many, 0);
+      reader.agree(worked, reader.countAfter(Number(row) - 1), 'the row of buttonholes');
     },
   },
+  { form: /^No buttonholes: .+$/, read: () => undefined },
   { form: /^Close the last row: sl st in each st\.$/, read: (_, reader) => reader.finishSteps() },
   { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },
 ];

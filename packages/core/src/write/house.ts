@@ -85,7 +85,7 @@ export function sizesInHouse(
 export function fromHouse(text: string, style: HouseStyle, sizes: number): string {
   let own = text;
   if (style.sizes === 'slashes' && sizes > 1) {
-    const figure = String.raw`[\d–](?:[^\s(),/]*[^\s(),/.;:\]])?`;
+    const figure = String.raw`[\d–½¼¾](?:[^\s(),/]*[^\s(),/.;:\]])?`;
     own = own.replace(new RegExp(`${figure}(?:/${figure}){${sizes - 1}}`, 'g'), (all) => {
       const [first, ...others] = all.split('/');
       return `${first} (${others.join(', ')})`;

@@ -2,15 +2,18 @@ import type { Design } from '../design.js';
 import { assemblyOf } from '../finishing/assembly.js';
 import { buttonholes } from '../finishing/buttonholes.js';
 import { pickedByRule } from '../finishing/edging.js';
-import { pointInWords, seamOf, type Seam } from '../finishing/seam.js';
+import { seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
+import { meetForAll } from '../joins/meet.js';
+import { countOf } from '../text/singular.js';
+import { CM_PER_INCH, type Units } from '../units/length.js';
 import type { EdgeRole } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
-import { line, type Line } from './line.js';
-import { lengthsOf, type WrittenUnits } from './lengths.js';
+import { lengthsOf, unitsOf, type WrittenUnits } from './lengths.js';
+import { line, lineFor, NONE, tableOf, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
 /** The seams of a size in the order of its joins, as the design wants them made. */
@@ -35,41 +38,98 @@ interface WrittenPiece {
   piece: PlannedPiece;
 }
 
-/**
- * Which tails of a piece to leave long, and for which seam.
- *
- * @param tailsBySize the tails of every size
- */
-export function tailLines(
-  group: readonly WrittenPiece[],
-  tailsBySize: ReadonlyMap<WrittenSize, readonly Tail[]>,
-  units: WrittenUnits,
-): Line[] {
-  const tails = group.map(({ size }) => tailsBySize.get(size)!);
-  const { piece, size } = group[0]!;
-  return tails[0]!
-    .filter((tail) => tail.piece === piece.id)
-    .flatMap((tail): Line[] => {
-      const of = tails.map(
-        (list) =>
-          list.find(
-            ({ join, piece: id, end, copy }) =>
-              join === tail.join && id === tail.piece && end === tail.end && copy === tail.copy,
-          )?.length ?? 0,
+/** A tail in all sizes, or two of a kind: those of both copies of a piece, where they are as long. */
+interface TailRow {
+  piece: string;
+  label: string;
+  /** "each", "first", "second"; nothing where there is one. */
+  copy: string;
+  end: Tail['end'];
+  seam: string;
+  /** cm; null where a size has none */
+  lengths: readonly (number | null)[];
+}
+
+/** The tails of every size side by side, in the order of the pieces. */
+function tailRows(sizes: readonly WrittenSize[], design: Pick<Design, 'finishing'>): TailRow[] {
+  const all = sizes.map((size) => tailsOfSize(size, design));
+  const joins = new Map(sizes.flatMap((size) => size.joins.map((join) => [join.id, join])));
+  const keyOf = ({ piece, copy, end, join }: Tail) => [piece, copy, end, join].join('/');
+  const rows = [...new Map(all.flat().map((tail) => [keyOf(tail), tail])).values()].map((tail) => ({
+    tail,
+    join: joins.get(tail.join)!,
+    lengths: all.map((tails) => tails.find((one) => keyOf(one) === keyOf(tail))?.length ?? null),
+  }));
+  const copies = new Map(sizes[0]!.pieces.map(({ id, copies: many }) => [id, many]));
+  const order = sizes[0]!.pieces.map(({ id }) => id);
+  const alike = (a: (typeof rows)[number], b: (typeof rows)[number]) =>
+    a.tail.piece === b.tail.piece &&
+    a.tail.end === b.tail.end &&
+    a.join.both !== undefined &&
+    a.join.both === b.join.both &&
+    String(a.lengths) === String(b.lengths);
+  return rows
+    .filter((row) => row.tail.copy !== 2 || !rows.some((one) => one.tail.copy === 1 && alike(one, row)))
+    .sort((a, b) => order.indexOf(a.tail.piece) - order.indexOf(b.tail.piece))
+    .map(({ tail: { piece, label, copy, end }, join, lengths }): TailRow => {
+      const both = rows.some(
+        (one) =>
+          one.tail.copy === 2 &&
+          alike(one, { tail: { piece, label, copy, end, join: join.id, length: 0 }, join, lengths }),
       );
-      const which =
-        piece.copies > 1
-          ? `, ${tail.copy === 1 ? 'first' : tail.copy === 2 ? 'second' : `${tail.copy}th`} piece`
-          : '';
-      const join = size.joins.find(({ id }) => id === tail.join)!;
-      return [
-        line`Tail${which}: leave ${{ inline: lengthsOf(of, units) }} ${tail.end === 'starting' ? 'at the beginning' : 'at the end'} for the seam “${join.label}”.`,
-      ];
+      const which = copies.get(piece) === 1 ? '' : copy === 2 ? 'second' : both ? 'each' : 'first';
+      return {
+        piece,
+        label,
+        copy: which,
+        end,
+        seam: which === 'each' ? join.both!.replace(/, both( sides)?$/, '') : join.label,
+        lengths,
+      };
     });
 }
 
-/** "next 4 sts", "next st". */
-const nextSts = (count: number) => (count === 1 ? 'st' : `${count} sts`);
+const END_WORDS: Record<Tail['end'], string> = { starting: 'at the beginning', ending: 'at the end' };
+
+/** Tails that are left long so that seams need no new yarn, as one table (two where lengths are in both units). */
+export function tailsTable(
+  sizes: readonly WrittenSize[],
+  design: Pick<Design, 'finishing'>,
+  units: WrittenUnits,
+): Line[] {
+  if (sizes.length === 0) return [];
+  const rows = tailRows(sizes, design);
+  if (rows.length === 0) return [];
+  const tables = unitsOf(units).map((unit) =>
+    tableOf(
+      `${unit} of yarn to leave`,
+      rows.map(({ label, copy, end, seam, lengths }) => ({
+        label: `${label}${copy ? `, ${copy}` : ''}, ${END_WORDS[end]}: ${seam}`,
+        each: lengths.map((cm) => (cm === null ? NONE : tailLength(cm, unit))),
+      })),
+    ),
+  );
+  return [['So that these seams need no new yarn:', ...tables]];
+}
+
+/** In round fives of a centimetre, whole inches: a tail is never too short for its seam. */
+function tailLength(cm: number, unit: Units): string {
+  return String(unit === 'cm' ? Math.ceil(cm / 5) * 5 : Math.ceil(cm / CM_PER_INCH));
+}
+
+/** At which ends of a piece a long tail is left: one line, the lengths are in their table. */
+export function tailLines(
+  { id }: Pick<PlannedPiece, 'id'>,
+  sizes: readonly WrittenSize[],
+  design: Pick<Design, 'finishing'>,
+): Line[] {
+  const own = tailRows(sizes, design).filter(({ piece }) => piece === id);
+  if (own.length === 0) return [];
+  const ends = (['starting', 'ending'] as const).flatMap((end) =>
+    own.some((tail) => tail.end === end) ? [END_WORDS[end]] : [],
+  );
+  return [[`Leave a long tail ${ends.join(' and ')} (see Long tails).`]];
+}
 
 /** The buttonhole row of a band; on the other band the row is worked even. */
 export function buttonholeLines(group: readonly WrittenPiece[], design: Design): Line[] {
@@ -81,18 +141,32 @@ export function buttonholeLines(group: readonly WrittenPiece[], design: Design):
     buttonholes(buttons, of.ends.first.count, of.ends.last.n, fabric),
   );
   const stitch = stitchOf(fabric);
+  const holes = rows.map((one) => (one.ok ? one.row : null));
+  const first = holes.find((one) => one !== null);
+  const labels = group.map(({ size }) => size.label);
+  // The reason is each size's own.
+  const without = rows.flatMap((one, size) =>
+    one.ok
+      ? []
+      : [
+          group.length > 1
+            ? lineFor([size], labels, [`No buttonholes: ${one.message}`])
+            : [`No buttonholes: ${one.message}`],
+        ],
+  );
+  if (!first) return without;
+  const { width } = first;
+  const gaps = holes.map((one) => ratesOf(one?.gaps.slice(1) ?? []));
+  const most = Math.max(...gaps.map(({ length }) => length));
   return [
-    line`Buttonholes, on the ${buttons.side} front band only, in place of its row ${rows.map((one) => (one.ok ? one.row.row : '–'))}: ${{
-      lists: rows.map((one) => {
-        if (!one.ok) return one.message;
-        const { gaps, width } = one.row;
-        const holes = ratesOf(gaps.slice(1)).map(({ every: gap, times }) => {
-          const hole = `ch ${width}, skip next ${nextSts(width)}, ${stitch} in next ${nextSts(gap)}`;
-          return times > 1 ? `(${hole}) ${times} times` : hole;
-        });
-        return [`${stitch} in next ${nextSts(gaps[0]!)}`, ...holes].join(', ');
-      }),
-    }}`,
+    line`Buttonholes, on the ${buttons.side} front band only, in place of its row ${holes.map((one) => one?.row ?? NONE)}: ${stitch} in the first ${holes.map((one) => one?.gaps[0] ?? NONE)} sts, then (ch ${width}, skip the next ${width === 1 ? 'st' : `${width} sts`}, ${stitch} in the next sts) as often as the table says:${tableOf(
+      'sts after each hole, and how often',
+      Array.from({ length: most }, (_, i) => ({
+        label: i === 0 ? 'first' : 'then',
+        each: gaps.map((of) => (of[i] ? `${of[i].every}×${of[i].times}` : NONE)),
+      })),
+    )}`,
+    ...without,
   ];
 }
 
@@ -113,10 +187,12 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       const name = both ?? label;
       const seams = all.map((list) => list.get(id)!);
       lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
-      if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!, units));
+      lines.push(...stretchLines(of, seams, units));
+      if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
     }
     lines.push(...steadiedLines(steps[i]!.id, sizes, design));
     if (inStep.some(({ role }) => role === 'strap')) lines.push(...strapLines(sizes));
+    if (steps[i]!.id === 'bands') lines.push(...buttonLines(design));
   });
   return lines;
 }
@@ -148,27 +224,57 @@ function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Desi
   });
 }
 
-/** " By slip stitch, right sides together." */
+/** " Slip stitch, right sides together." */
 function methodInWords({ method, facing }: Seam): Line {
-  return method === 'crocheted while working' ? [] : [` By ${method}, ${facing}.`];
+  const name = method === 'sc ridge' ? method : `${method[0]!.toUpperCase()}${method.slice(1)}`;
+  return method === 'crocheted while working' ? [] : [` ${name}, ${facing}.`];
 }
 
-/** For one size alone: markers on both sides, how the counts meet between them, and what is eased in. */
-function markLines({ marks, stretches, shares, eased }: Seam, join: Join, units: WrittenUnits): Line[] {
+/** Shortest difference that is told, cm: less goes by itself (common practice). */
+const FELT = 1;
+
+/** A band that is drawn in is stretched to its edge; any other difference is eased in, where it does not show. */
+function stretchLines(joins: readonly Join[], seams: readonly Seam[], units: WrittenUnits): Line[] {
+  const stretch = joins.map(({ aLength, gather }) => aLength * (1 - gather));
+  if (stretch.some((cm) => cm > FELT))
+    return [
+      line`Stretch the band by about ${{ inline: lengthsOf(stretch, units) }} as it is joined, evenly all along.`,
+    ];
+  const eased = seams.map((seam) => (seam.eased && seam.eased.by >= FELT ? seam.eased : null));
+  const some = eased.find((one) => one !== null);
+  if (!some) return [];
+  const side = (longer: 'a' | 'b') => (longer === 'a' ? 'first' : 'second');
+  if (!eased.every((one) => one === null || one.longer === some.longer)) return [];
+  return [
+    line`Ease in about ${{
+      inline: lengthsOf(
+        eased.map((one) => one?.by ?? null),
+        units,
+      ),
+    }} of the ${side(some.longer)}: ${some.where}.`,
+  ];
+}
+
+/** For one size alone: how a long seam of unequal counts is pinned, and what each edge gets of a band. */
+function markLines({ stretches, shares }: Seam, { kind, aCount, bCount }: Join): Line[] {
   const lines: Line[] = [];
-  if (marks.length > 0 && join.kind !== 'live')
+  if (stretches.length > 1 && kind !== 'live' && aCount !== bCount)
     lines.push([
-      `Markers: ${marks.map(({ name, a, b }) => `${name}: ${pointInWords(a)} to ${pointInWords(b)}`).join('; ')}. Between them ${stretches.map(({ a, b }) => `${a} to ${b}`).join(', ')}.`,
+      `Pin at the ${stretches.length === 8 ? 'eighths' : 'quarters'}: ${stretches.map(({ a, b }) => `${a} to ${b}`).join(', ')}.`,
     ]);
   if (shares.length > 1)
     lines.push([
-      `Of the band go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}.`,
+      `Of these go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}.`,
     ]);
-  if (eased)
-    lines.push(
-      line`Ease in ${{ inline: lengthsOf([eased.by], units) }} of the ${eased.longer === 'a' ? 'first' : 'second'}: ${eased.where}.`,
-    );
   return lines;
+}
+
+/** How the buttons are sewn on, and how large they are. */
+function buttonLines(design: Design): Line[] {
+  const buttons = design.finishing?.buttons;
+  if (!buttons) return [];
+  const other = buttons.side === 'right' ? 'left' : 'right';
+  return [[`Sew the ${countOf(buttons.count, 'button')} to the ${other} band, opposite the buttonholes.`]];
 }
 
 /** Where straps lie along the upper edge of a tube, from the centre back round. */
@@ -189,40 +295,53 @@ function strapLines(sizes: readonly WrittenSize[]): Line[] {
 function joinLine(name: string, joins: readonly Join[]): Line {
   const a = joins.map(({ aCount }) => aCount);
   const b = joins.map(({ bCount }) => bCount);
-  const meets = joins.map(({ meet }) => meet ?? '');
-  const repeat = joins.length === 1 ? `: ${meets[0]}` : '';
-  const spread = repeat.endsWith('spread evenly') ? ' between the ends' : ', spread evenly between the ends';
-  const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[joins[0]!.bAxis];
-  const { kind, role, says, a: sideA, b: sideB } = joins[0]!;
+  const { kind, role, says, a: sideA, b: sideB, bAxis } = joins[0]!;
+  const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[bAxis];
   const joined = sideA[0]?.role === 'joined';
+  const aAxis = kind === 'row-to-row' || joined ? 'rows' : 'stitches';
+  const meet =
+    joins.length === 1
+      ? joins[0]!.meet
+      : bAxis === 'both'
+        ? null
+        : meetForAll(
+            joins.map(({ aCount, bCount }) => [aCount, bCount]),
+            aAxis,
+            bAxis,
+          );
+  const repeat = meet === null ? '' : `, ${shortened(meet)}`;
   switch (kind) {
     case 'live':
       if (role === 'underarm')
-        return line`${name}: the ${a} sts of the sleeve at the underarm are worked into the underside of the ${b} underarm chains; nothing is left to sew.`;
-      return line`${name}: the ${a} live sts of the yoke go on as ${b} sts, none left over.`;
+        return line`${name}: work the ${a} sts of the sleeve at the underarm into the underside of the ${b} underarm chains.`;
+      return line`${name}: the ${a} live sts of the yoke go on as ${b} sts.`;
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':
-      return line`${name}: ${a} rows to ${b} rows, ${says ?? 'row 1 to row 1'}.`;
+      return line`${name}: ${a} rows to ${b} rows, ${says ?? 'row to row from row 1'}.`;
     case 'pick-up':
       if (role === 'front band' || role === 'centre band')
-        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}, from the hem to the neck.`;
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}, from the hem to the neck.`;
       if (role === 'hood')
-        return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck, spread evenly, from one front edge (or the centre of the front) round to it again.`;
-      if (joined)
-        return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}${spread}.`;
+        return line`${name}: pick up ${a} sts along the ${b} ${along} of the neck${repeat}, from one front edge (or the centre of the front) round to it again.`;
+      if (joined) return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}.`;
       if (sideB.length > 2)
-        return line`${name}: the ${a} sts picked up lie along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones, as the turning points lie.`;
-      return line`${name}: the ${a} sts picked up lie along ${b} ${along}${repeat}, as many before the shoulder as after it.`;
+        return line`${name}: pick up ${a} sts along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones.`;
+      return line`${name}: pick up ${a} sts along the ${b} ${along}${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
       if (role === 'centre seam')
-        return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}${spread}, hem to hem.`;
+        return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}, hem to hem.`;
       if (sideA.some((edge) => edge.role === 'cap top'))
         return line`${name}: set the cap in, the ${joins.map(({ a: side }) => side[0]!.count)} bound-off sts at its base to those of the armhole, the middle of its top to the shoulder seam; ease in what the cap has over between them.`;
       if (role === 'armhole step')
         return line`${name}: ${a} sts of front and back along the ${b} row ends at the top of the sleeve${repeat}, from the side seam outwards.`;
       return joined
-        ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}${spread}.`
+        ? line`${name}: ${a} rows of rib along ${b} ${along}${repeat}.`
         : line`${name}: ${a} sts along ${b} ${along}${repeat}; centre of the sleeve to the shoulder seam, ends at the underarm markers.`;
   }
+}
+
+/** A repeat in the words of patterns: "6 sts to 5 rows". */
+function shortened(meet: string): string {
+  return meet.replace(/stitch(es)?/g, (_, many?: string) => (many ? 'sts' : 'st'));
 }

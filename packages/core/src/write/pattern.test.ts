@@ -16,7 +16,7 @@ const lines = (text: ReturnType<typeof pattern>, id: string) =>
     .find((section) => section.id === id)!
     .lines.map((parts) => lineToText(parts, text.sizes))
     // Which tails to leave is said before the piece begins.
-    .filter((said) => !said.startsWith('Tail'));
+    .filter((said) => !said.startsWith('Leave a long tail'));
 
 describe('pattern', () => {
   it('writes all sizes in brackets with the counts of the plan', () => {

@@ -2,7 +2,7 @@ import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { PieceWish } from '../passages/pieceSoFar.js';
-import { buttonholeLines, joiningLines, tailLines, tailsOfSize } from './joining.js';
+import { buttonholeLines, joiningLines, tailLines, tailsTable } from './joining.js';
 import { inHouse } from './house.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
@@ -73,9 +73,16 @@ export function pattern(
     heading: 'Joining',
     lines: joiningLines(sizes, design, wish.units),
   };
+  const longTails = tailsTable(sizes, design, wish.units);
   const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
   const back: PatternSection[] = [
-    ...(sizes.length > 0 ? [joining, { id: 'care', heading: 'Care', lines: careLines(design) }] : []),
+    ...(sizes.length > 0
+      ? [
+          joining,
+          ...(longTails.length > 0 ? [{ id: 'tails', heading: 'Long tails', lines: longTails }] : []),
+          { id: 'care', heading: 'Care', lines: careLines(design) },
+        ]
+      : []),
     ...(cautions
       ? [{ id: 'cautions', heading: 'For the youngest', lines: [[cautions.message.join('')]] }]
       : []),
@@ -139,7 +146,6 @@ function pieceSections(
   design: Design,
   wish: PieceWish,
 ): PatternSection[] {
-  const tails = new Map(sizes.map((size) => [size, tailsOfSize(size, design)]));
   const labels = sizes.map(({ label }) => label);
   const panels = new Map<string, PieceText>();
   return (sizes[0]?.pieces ?? []).map(({ id, label, copies, role, side }): PatternSection => {
@@ -152,7 +158,7 @@ function pieceSections(
     );
     const isPanel = PANELS.includes(role);
     const lines = [
-      ...tailLines(group, tails, wish.units),
+      ...tailLines(group[0]!.piece, sizes, design),
       ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
       ...buttonholeLines(group, design),
     ];

@@ -49,7 +49,7 @@ describe('writePiece', () => {
       'Cap, short rows 3–7: begin where the last row ended, turn at the end of each row, and work so many sts, one row after the other: 18, 9, 12, 15, 24',
       'Next row: work over all sts, closing the steps. (30 sts)',
       expect.stringContaining('Rows 9–12'),
-      'Fasten off, leaving a tail for the seam.',
+      'Fasten off.',
     ]);
   });
 
@@ -82,6 +82,7 @@ describe('writePiece', () => {
 
   it('writes shaping at one edge of one size row by row: slipped over where a row begins there, left where it ends', () => {
     expect(text([start(20), even(3), neck(4, [17, 16, 14, 14, 13])]).slice(3, -1)).toEqual([
+      'The neck edge lies where right-side rows end.',
       'Row 4 (WS): sl st over the first 3 sts, esc in each st to the end; turn. (17 sts)',
       'Row 5 (RS): esc in each st to the last 2 sts, esc2tog; turn. (16 sts)',
       'Row 6 (WS): sl st over the first 2 sts, esc in each st to the end; turn. (14 sts)',
@@ -110,6 +111,7 @@ describe('writePiece', () => {
   it('says which sizes have what the others have not', () => {
     const lines = text([start(20), even(3), neck(4, [17, 16])], [start(20), even(6)]);
     expect(lines.filter((one) => one.startsWith('Size'))).toEqual([
+      'Size A: The neck edge lies where right-side rows end.',
       'Size A: To take off 1 st: esc2tog over the 2 sts at the neck edge.',
       'Size A: To take off more: sl st over them where a row begins at the neck edge, leave them unworked where it ends there.',
       expect.stringMatching(

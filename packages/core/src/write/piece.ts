@@ -33,7 +33,7 @@ export function writePiece(
   fabrics: ReadonlyMap<string, Fabric>,
   wish: PieceWish,
 ): PieceText {
-  const { role, fabric, edges } = pieces[0]!;
+  const { role, fabric } = pieces[0]!;
   // A plan for the screen goes without its runs: they are made of the passages again, where they are asked for.
   const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!, runsOf, wish);
   const to = pieces.map(() => 0);
@@ -59,11 +59,9 @@ export function writePiece(
     };
   }
   if (last?.join('') === 'Fasten off.') return { passages, end: [] };
-  // A tie or a cord is in no seam.
-  const free = edges.every(({ open }) => open);
   return {
     passages,
-    end: [...soFar.closing, free ? line`Fasten off.` : line`Fasten off, leaving a tail for the seam.`],
+    end: [...soFar.closing, line`Fasten off.`],
   };
 }
 
@@ -88,7 +86,12 @@ export function pieceLines(
   earlier: ReadonlyMap<string, PieceText>,
   mirrors: boolean,
 ): Line[] {
-  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  // Mirrored, an edge that lies where rows begin lies where they end.
+  const form = (of: unknown) =>
+    mirrors
+      ? JSON.stringify(of).replaceAll(/right-side rows (?:begin|end)\b/g, 'right-side rows')
+      : JSON.stringify(of);
+  const same = (a: unknown, b: unknown) => form(a) === form(b);
   const all = ({ passages, end }: PieceText) => [...passages.flatMap(({ lines }) => lines), ...end];
   const own = all(piece);
   let best: { name: string; passages: number; lines: number } | null = null;
@@ -110,7 +113,7 @@ export function pieceLines(
   const { to, short } = alike.at(-1)!;
   const marked = alike.some(({ marks }) => marks) ? ', markers included' : '';
   return [
-    line`Work as the ${best.name} to the end of ${short} ${to}${marked}.`,
+    line`Work as the ${best.name}${mirrors ? ', mirrored,' : ''} to the end of ${short} ${to}${marked}.`,
     ...piece.passages.slice(best.passages).flatMap(({ lines }) => lines),
     ...piece.end,
   ];

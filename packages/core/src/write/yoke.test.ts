@@ -14,7 +14,7 @@ const written = (name: string, wish: { size?: string; terms?: 'us' | 'uk' } = {}
       .find((section) => section.id === id)!
       .lines.map((parts) => lineToText(parts, text.sizes))
       // Which tails to leave is said before the piece begins.
-      .filter((said) => !said.startsWith('Tail'));
+      .filter((said) => !said.startsWith('Leave a long tail'));
   return { planned, lines };
 };
 const RAGLANS = ['marlbank-pullover', 'sedgecombe-cardigan', 'pebblewick-pullover'];

@@ -1,0 +1,100 @@
+/** What a pattern says of putting its pieces together, for one size, compared with the joins of the plan. */
+
+import type { Join } from '../joins/audit.js';
+import { tablesOf } from './ofSize.js';
+
+type ProvenJoin = Pick<Join, 'label' | 'both' | 'kind' | 'role' | 'a' | 'aCount' | 'bCount'>;
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** How the counts of both sides are told; the second is left out where only a cap's base is told. */
+const COUNTS: readonly RegExp[] = [
+  /^pick up (\d+) sts? along the (\d+) /,
+  /^the (\d+) live sts? of the yoke go on as (\d+) sts?\.$/,
+  /^work the (\d+) sts? of the sleeve at the underarm into the underside of the (\d+) underarm chains?\.$/,
+  /^(\d+) (?:sts?|rows?) to (\d+) (?:sts?|rows?), /,
+  /^the (\d+) sts? of its last row along (\d+) /,
+  /^set the cap in, the (\d+) bound-off sts? at its base to those of the armhole, /,
+  /^(\d+) sts? of front and back along the (\d+) row ends /,
+  /^(\d+) (?:rows? of rib|sts?) along (\d+) /,
+];
+/** "3 sts to 2 row ends, one fewer in all" */
+const REPEAT =
+  /, (about )?(\d+) (?:sts?|rows?) to (\d+) (?:sts?|rows?)(?:, (\w+) (more|fewer) in (all|every quarter))?/;
+
+/** Sentences that tell no count that a seam is known by. */
+const ELSE: readonly RegExp[] = [
+  /^\d+\. [^:]+: .+$/,
+  /^(?:Stretch the band by|Ease in) about (?:–|[\d½¼¾.]+) (?:cm|in)/,
+  /^Sew the \d+ buttons? to the (?:left|right) band, opposite the buttonholes\.$/,
+  /^Along the upper edge, from the centre back round to it again: .+ sts\.$/,
+  /, .+: a row of \w+ steadies it; pick up \d+ sts? along the \d+ row ends? of each/,
+];
+
+/**
+ * What differs between the lines of the joining, as the maker of one size reads them, and the joins of that size.
+ *
+ * @param lines of the section, in US terms
+ * @param tails lines of the section with the long tails
+ */
+export function joiningDiffers(
+  lines: readonly string[],
+  tails: readonly string[],
+  joins: readonly ProvenJoin[],
+): string[] {
+  const differences: string[] = [];
+  const named = new Map<string, ProvenJoin>();
+  for (const join of joins) named.set(join.both ?? join.label, join);
+  const told = new Map<string, number>();
+  let last: ProvenJoin | null = null;
+  for (const text of lines) {
+    const [, name, words] = /^([^:]+): (.*)$/.exec(text) ?? [];
+    const join = name === undefined ? undefined : named.get(name);
+    if (join) {
+      told.set(name!, (told.get(name!) ?? 0) + 1);
+      last = join;
+      const fault = countsDiffer(words!, join);
+      if (fault) differences.push(`${name}: ${fault}`);
+    } else if (/^Pin at the|^Of these go/.test(text)) {
+      const fault = last && stretchesDiffer(text, last);
+      if (fault) differences.push(`“${text}”: ${fault}`);
+    } else if (!ELSE.some((form) => form.test(text)))
+      differences.push(`“${text}”: this sentence is not one that the joining is written in`);
+  }
+  for (const name of named.keys())
+    if (told.get(name) !== 1)
+      differences.push(told.has(name) ? `${name} is told ${told.get(name)} times` : `${name} is not told`);
+  const seams = new Set(
+    joins.flatMap(({ label, both }) => [label, (both ?? label).replace(/, both( sides)?$/, '')]),
+  );
+  for (const { rows } of tails.flatMap(tablesOf))
+    for (const [label, figure] of rows) {
+      const seam = /^.+?, at the (?:beginning|end): (.+)$/.exec(label)?.[1];
+      if (seam === undefined || !seams.has(seam)) differences.push(`the tail “${label}” is for no seam`);
+      else if (!/^[1-9]\d*$/.test(figure)) differences.push(`the tail “${label}” is “${figure}” long`);
+    }
+  return differences;
+}
+
+function countsDiffer(words: string, { aCount, bCount, a, kind }: ProvenJoin): string | null {
+  const found = COUNTS.map((form) => form.exec(words)).find((one) => one !== null);
+  if (!found) return 'its counts cannot be read';
+  const [, said, to] = found;
+  const own = to === undefined ? a[0]!.count : aCount;
+  if (Number(said) !== own) return `${said} are said, ${own} are there`;
+  if (to !== undefined && Number(to) !== bCount) return `${to} are said, ${bCount} are there`;
+  const [, about, p, q, many, way, where] = REPEAT.exec(words.slice(found[0].length - 2)) ?? [];
+  if (p === undefined || about || kind === 'stitch-to-stitch' || kind === 'row-to-row') return null;
+  const number = many === undefined ? 0 : NUMBERS.includes(many) ? NUMBERS.indexOf(many) : Number(many);
+  const extra = number * (where === 'every quarter' ? 4 : 1) * (way === 'fewer' ? -1 : 1);
+  const comes = Math.round((bCount * Number(p)) / Number(q)) + extra;
+  return comes === aCount ? null : `its repeat comes to ${comes}, not ${aCount}`;
+}
+
+/** "Pin at the quarters: 16 to 12, 16 to 12" and "Of these go 40 to the 20 of the back": the parts come to the whole. */
+function stretchesDiffer(text: string, { aCount, bCount }: ProvenJoin): string | null {
+  const parts = [...text.matchAll(/(\d+) to (?:the )?(\d+)/g)];
+  const sum = (group: number) => parts.reduce((all, found) => all + Number(found[group]), 0);
+  if (sum(1) !== aCount) return `${sum(1)} are said, ${aCount} are there`;
+  return sum(2) === bCount ? null : `${sum(2)} are said, ${bCount} are there`;
+}
