@@ -84,13 +84,17 @@ export class PieceSoFar {
     return this.isAlone && this.wish.style.rows === 'row by row' && this.stitches.is === 'plain';
   }
 
-  private readonly heard = new Map<string, Set<number>>();
-  /** Whether something has not been said of the piece to all of the sizes that it is now said to. */
-  isNew(words: string): boolean {
-    const heard = this.heard.get(words) ?? new Set<number>();
-    this.heard.set(words, heard);
-    const known = this.sizes.every((size) => heard.has(size));
-    for (const size of this.sizes) heard.add(size);
+  private readonly heard = new Map<string, Map<number, string>>();
+  /**
+   * Whether something has not been said of the piece to all of the sizes that it is now said to.
+   *
+   * @param of what it is said of, where the last word of that counts
+   */
+  isNew(words: string, of = words): boolean {
+    const heard = this.heard.get(of) ?? new Map<number, string>();
+    this.heard.set(of, heard);
+    const known = this.sizes.every((size) => heard.get(size) === words);
+    for (const size of this.sizes) heard.set(size, words);
     return !known;
   }
 

@@ -173,12 +173,9 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
-      form: /^The (.+) lies where right-side rows (begin|end)\.$/,
+      form: /^(.+) lies where right-side rows (begin|end)\.$/,
       read: ([, edge, where], reader) => {
-        const side = where === 'begin' ? 'right' : 'left';
-        const { inner } = reader.maker.now();
-        const lies = /armhole|side|upper/.test(edge!) ? (inner === 'left' ? 'right' : 'left') : inner;
-        if (!/upper/.test(edge!) && lies !== side) throw new ReadFault(`the ${edge} lies at the other end`);
+        reader.edgeSides.set(edge!.toLowerCase(), where === 'begin' ? 'right' : 'left');
       },
     },
     {

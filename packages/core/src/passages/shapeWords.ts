@@ -266,7 +266,7 @@ function writeEdge(
         ]
       : []),
   ];
-  const which = whichEdge(shapes, edge).filter((said) => soFar.isNew(said.join('')));
+  const which = whichEdge(shapes, edge).filter((said) => soFar.isNew(said.join(''), edge));
   if (soFar.rowByRow && words.end !== 'return') return [...which, ...edgeRows(shapes[0]!, before[0]!, soFar)];
   /** How one stitch is gained or lost, and several; what was said before of the piece is not said again. */
   const how = (more: boolean): Line[] => {

@@ -134,6 +134,8 @@ export class PieceReader {
   chainsAtEdge = false;
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
   readonly edgeWays = new Set<string>();
+  /** At which side of the piece an edge is said to lie, seen from its right side. */
+  readonly edgeSides = new Map<string, Side>();
   /** A row over several parts that shapes at lines, of which the sections are not told yet. */
   private united: { at: number } | null = null;
   /** Stitches that fall to the lowest at the turns of the short rows that come. */
@@ -305,7 +307,7 @@ export class PieceReader {
       const sides: Side[] =
         place === 'each edge'
           ? ['left', 'right']
-          : [/upper/.test(place) ? 'right' : /armhole|side/.test(place) ? opposite(inner) : inner];
+          : [this.edgeSides.get(place) ?? (/armhole|side/.test(place) ? opposite(inner) : inner)];
       for (const side of sides)
         at[side].push(new Map([...rows].map(([row, amount]) => [row, sign * amount])));
     }
