@@ -27,9 +27,9 @@ describe('upfell', () => {
 
   it('writes one size or all, in either terms', () => {
     const us = run(['write', demo('brackenlow-pullover'), '--size', 'M', '--terms', 'us']);
-    expect([us.status, us.out.includes('hdc: half double crochet')]).toEqual([0, true]);
+    expect([us.status, us.out.includes('hdc (half double crochet): ')]).toEqual([0, true]);
     const uk = run(['write', '--terms=uk', demo('brackenlow-pullover')]);
-    expect(uk.out).toContain('htr: half treble crochet');
+    expect(uk.out).toContain('htr (half treble): ');
     expect(uk.out).toContain('XS (S, M, L');
   });
 

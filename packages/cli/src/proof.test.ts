@@ -28,7 +28,7 @@ describe('a text that differs from its plan', () => {
     const { status, out, err } = run(['write', demo, '--size', 'M']);
     expect(status).toBe(1);
     expect(out).toContain('(84 sts)');
-    expect(err).toMatch(/^the text differs from the plan: Back, size M: .*84 is said, 86 is there\n$/);
+    expect(err).toMatch(/^the text differs from the plan: Back, size M: .*84 is said, 86 is there\n/);
     expect(err).toMatch(/row/);
   });
 

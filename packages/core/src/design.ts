@@ -4,6 +4,7 @@ import type { ChartOrigin } from './chart/chart.js';
 import type { Fabric } from './fabric/fabric.js';
 import type { Finishing } from './finishing/finishing.js';
 import type { Units } from './units/length.js';
+import type { HouseStyle, Skill } from './write/style.js';
 
 /** One size of the range: a name and a body. */
 export interface Size {
@@ -28,11 +29,15 @@ export interface Garment {
 
 /** The author's own sentences in the written pattern, and how the garment is cared for. */
 export interface Words {
-  /** Each stands after so many lines of its section, or at its end. */
-  sentences?: readonly { section: string; text: string; line?: number }[];
+  /** Each stands after a line of its section (by its words without figures, or by its number), or at its end. */
+  sentences?: readonly { section: string; text: string; line?: number; after?: string }[];
   care?: string;
   /** What stands before everything else. */
   intro?: string;
+  /** How much skill it asks for; by its techniques where the author does not say. */
+  skill?: Skill;
+  /** How it is written, where not as the house does. */
+  style?: Partial<HouseStyle>;
 }
 
 /** A design as it is kept in a file and in the database (docs/formats). Lengths in cm. */

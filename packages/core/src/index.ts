@@ -172,9 +172,9 @@ export {
   type LetterRow,
   type SchematicPiece,
 } from './write/schematic.js';
-export { flowOf, inSize, isOwn, type LinePart, type OwnSentence, type Table } from './write/line.js';
+export { flowOf, inSize, isOwn, meaningOf, type LinePart, type OwnSentence, type Table } from './write/line.js';
 export { sizesInHouse } from './write/house.js';
-export { HOUSE_WAYS, USUAL_STYLE, type HouseStyle } from './write/style.js';
+export { HOUSE_WAYS, SKILLS, USUAL_STYLE, type HouseStyle, type Skill } from './write/style.js';
 export { provenText } from './provenText.js';
 export { provePattern, type Proof } from './read/pattern.js';
 export { checkPasted, type PastedCheck } from './read/pasted.js';

@@ -78,11 +78,26 @@ export interface Ball {
   metres: number;
 }
 
+/** Names of yarn weights from the finest to the thickest (common practice). */
+export const YARN_WEIGHTS = [
+  'lace',
+  'fingering',
+  'sport',
+  'DK',
+  'worsted',
+  'aran',
+  'bulky',
+  'super bulky',
+] as const;
+export type YarnWeight = (typeof YARN_WEIGHTS)[number];
+
 export interface Fabric {
   id: string;
   name: string;
-  /** The yarn in words. */
+  /** The yarn in words: what it is called, its weight and what it is of. */
   yarn?: string;
+  weight?: YarnWeight;
+  fibre?: string;
   /** Hook diameter in mm. */
   hook: number;
   /** Washed and blocked: one reading, or the mean of several. */

@@ -1,3 +1,4 @@
+import { HOUSE_WAYS, SKILLS, type HouseStyle } from '../write/style.js';
 import { GROUPS, MEASUREMENTS } from '../body/measurements.js';
 import { MOST_SIZES } from '../chart/chart.js';
 import { checkNumber, type FieldReader } from '../check/fields.js';
@@ -48,6 +49,26 @@ export function readPeople(reader: FieldReader): void {
   }
 }
 
+/** What settings of the style are called in sentences. */
+const STYLE_LABELS: { readonly [K in keyof HouseStyle]: string } = {
+  sizes: 'How figures of several sizes are set',
+  shaping: 'How shaping is written',
+  rows: 'How rows of one size are written',
+  stitches: 'The word for stitches',
+  rowNames: 'The names of rows',
+  counts: 'How counts are set',
+  countAt: 'Where counts stand',
+};
+
+/** Checks how the house wants patterns written. */
+export function readStyle(reader: FieldReader): void {
+  const style = reader.inside('style', 'The style of the house', false);
+  if (!style) return;
+  for (const key of Object.keys(HOUSE_WAYS) as (keyof HouseStyle)[])
+    if (style.object[key] !== undefined)
+      style.choice(key, STYLE_LABELS[key], HOUSE_WAYS[key] as readonly string[], HOUSE_WAYS[key][0]!);
+}
+
 /** Checks what the author adds to the pattern. */
 export function readWords(reader: FieldReader): void {
   const words = reader.inside('words', 'The author’s words', false);
@@ -60,10 +81,13 @@ export function readWords(reader: FieldReader): void {
   };
   paragraph(words, 'care', 'The care of the garment');
   paragraph(words, 'intro', 'The introduction');
+  if (words.object['skill'] !== undefined) words.choice('skill', 'The skill', SKILLS, 'easy');
+  readStyle(words);
   if (words.object['sentences'] === undefined) return;
   for (const sentence of words.list('sentences', 'The list of sentences', MOST_SENTENCES)) {
     sentence.text('section', 'The section of the sentence');
     paragraph(sentence, 'text', 'The sentence');
+    paragraph(sentence, 'after', 'The line it stands after');
     if (sentence.object['line'] !== undefined)
       sentence.number('line', {
         label: 'The line it stands after',

@@ -1,7 +1,15 @@
 import { isObject, type FieldReader } from '../check/fields.js';
 import { tidy } from '../units/length.js';
 import { LONGEST_STITCH_TEXT } from '../stitch/textReader.js';
-import { COUNTED_IN, FOUNDATIONS, SHAPED_IN, SHAPINGS, STITCHES, TURNINGS } from '../fabric/fabric.js';
+import {
+  COUNTED_IN,
+  FOUNDATIONS,
+  SHAPED_IN,
+  SHAPINGS,
+  STITCHES,
+  TURNINGS,
+  YARN_WEIGHTS,
+} from '../fabric/fabric.js';
 
 const MOST_READINGS = 20;
 const MOST_ROW_TYPES = 12;
@@ -13,6 +21,10 @@ const DENSEST = 30;
 export function readFabric(fabric: FieldReader): void {
   fabric.text('name', 'The fabric’s name', fabric.object['id'] as string);
   if (fabric.object['yarn'] !== undefined && fabric.object['yarn'] !== '') fabric.text('yarn', 'The yarn');
+  if (fabric.object['weight'] !== undefined)
+    fabric.choice('weight', 'The weight of the yarn', YARN_WEIGHTS, 'worsted');
+  if (fabric.object['fibre'] !== undefined && fabric.object['fibre'] !== '')
+    fabric.text('fibre', 'The fibre');
   fabric.number('hook', { label: 'The hook', min: 0.5, max: 40, unit: 'mm' });
   const gauge = fabric.inside('gauge', 'The gauge', true);
   if (gauge) readGauge(gauge);

@@ -185,6 +185,8 @@ export interface Declaration<F extends Fields, Style> {
   /** As design files name it. */
   id: string;
   label: string;
+  /** How a garment of it is worked, as its pattern begins. */
+  says: string;
   sketch: Sketch;
   table: TableLayout;
   fields: F;

@@ -20,11 +20,14 @@ export function linesOfSize(lines: readonly string[], size: number, labels: read
   const own: string[] = [];
   /** Whether what stands below the last line is the size's. */
   let mine = true;
-  for (const text of lines) {
+  for (const [i, text] of lines.entries()) {
     const entry = labels.findIndex((label) => text.startsWith(`- ${label}: `));
     const cells = TABLE_ROW.exec(text)?.[1]?.split(' | ');
     if (cells) {
-      if (mine && own.length > 0) own[own.length - 1] += tableRow(text, cells, size, labels);
+      if (mine && own.length > 0)
+        own[own.length - 1] += UNDER_HEAD.test(lines[i + 1] ?? '')
+          ? ` || ${cells[0]}`
+          : tableRow(text, cells, size);
     } else if (entry >= 0 && own.length > 0) {
       if (mine && entry === size) own[own.length - 1] += text.slice(labels[entry]!.length + 4);
     } else {
@@ -38,13 +41,10 @@ export function linesOfSize(lines: readonly string[], size: number, labels: read
   return own;
 }
 
-/** A row of a table for one size: " | first = 5"; nothing where it has no figure, and for the line under the head its name. */
-function tableRow(text: string, cells: readonly string[], size: number, labels: readonly string[]): string {
-  if (UNDER_HEAD.test(text)) return '';
-  const [label, ...figures] = cells;
-  if (figures.every((figure, i) => figure === labels[i])) return ` || ${label}`;
+/** A row of a table for one size: " | first = 5"; nothing where it has no figure, and for the line under the head. */
+function tableRow(text: string, [label, ...figures]: readonly string[], size: number): string {
   const figure = figures[size];
-  return figure === undefined || figure === '–' ? '' : ` | ${label} = ${figure}`;
+  return UNDER_HEAD.test(text) || figure === undefined || figure === '–' ? '' : ` | ${label} = ${figure}`;
 }
 
 /** A table that stands in its line, as one that stands below it. */

@@ -5,6 +5,7 @@ import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
 import { fromHouse } from '../write/house.js';
 import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
+import { frontDiffers, type ProvenFront } from './front.js';
 import { joiningDiffers } from './joining.js';
 import { linesOfSize } from './ofSize.js';
 import { readPiece } from './piece.js';
@@ -38,7 +39,7 @@ export interface Proof {
   differences: { size: string; piece: string; message: string }[];
 }
 
-interface ProvenSize {
+interface ProvenSize extends Partial<ProvenFront> {
   label: string;
   joins?: readonly Join[];
   pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs'>[];
@@ -80,7 +81,7 @@ export function provePattern(
   };
   for (const message of stitches.faults)
     proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
-  sizes.forEach(({ label, pieces, joins }, size) => {
+  sizes.forEach(({ label, pieces, joins, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
       const differs = (message: string) =>
@@ -112,6 +113,13 @@ export function provePattern(
         differs(error instanceof Error ? error.message : String(error));
       }
     }
+    if (finished && body && yarn)
+      for (const message of frontDiffers(linesOf('Sizes', size), linesOf('You need', size), {
+        finished,
+        body,
+        yarn,
+      }))
+        proof.differences.push({ size: label, piece: 'Sizes', message });
     if (joins)
       for (const message of joiningDiffers(linesOf('Joining', size), linesOf('Long tails', size), joins))
         proof.differences.push({ size: label, piece: 'Joining', message });

@@ -30,22 +30,62 @@ export interface PatternSection {
   id: string;
   heading: string;
   lines: readonly Line[];
+  /** Small drawings that stand beside lines. */
+  drawings?: readonly SectionDrawing[];
   /** The author's own sentences, which are in no terms and for all sizes. */
   own?: readonly OwnSentence[];
+}
+
+/** A small drawing beside a line of its section. */
+export interface SectionDrawing {
+  /** Which line, from 0. */
+  line: number;
+  /** What it shows, in words. */
+  alt: string;
+  svg: string;
 }
 
 /** A sentence of the author: after so many lines of its section, or at its end. */
 export interface OwnSentence {
   text: string;
   line: number | null;
+  /** The line it stands after, as `meaningOf` has it; by its number without it. */
+  after?: string;
+  /** Its place is gone: it stands where it was last, or at the end. */
+  astray?: boolean;
   /** Its place in the list of the design's sentences; null for what has a field of its own. */
   at: number | null;
 }
 
-/** The lines of a section with the author's sentences where they belong; one whose line is gone stands at the end. */
+/** What a line says without its figures: by it an author's sentence finds its line again when counts change. */
+export function meaningOf(parts: Line): string {
+  return parts
+    .map((part) => (typeof part === 'string' ? part : 'head' in part ? '' : '#'))
+    .join('')
+    .replace(/^Sizes? [^:]+: /, '')
+    .replace(/[\d–]+(?:[½¼¾]|\.\d+)?/g, '#')
+    .replace(/(?:#, )+#/g, '#')
+    .replace(/, about # (?:cm|in)(?: = # in)?/, '')
+    .trim();
+}
+
+/** How many lines of a section stand before a sentence, and whether its own line is gone. */
+function placeOf({ line, after }: OwnSentence, meanings: readonly string[]): { at: number; astray: boolean } {
+  const last = meanings.length;
+  const near = Math.min(line ?? last, last);
+  if (after === undefined) return { at: near, astray: false };
+  const places = meanings.flatMap((meaning, i) => (meaning === after ? [i + 1] : []));
+  if (places.length === 0) return { at: near, astray: true };
+  const distance = (at: number) => Math.abs(at - near);
+  return { at: places.reduce((best, at) => (distance(at) < distance(best) ? at : best)), astray: false };
+}
+
+/** The lines of a section with the author's sentences where they belong; one whose line is gone stands where it was, or at the end. */
 export function flowOf({ lines, own = [] }: PatternSection): (Line | OwnSentence)[] {
-  const last = lines.length;
-  const after = (line: number) => own.filter((one) => Math.min(one.line ?? last, last) === line);
+  const meanings = own.some(({ after }) => after !== undefined) ? lines.map(meaningOf) : lines.map(() => '');
+  const placed = own.map((one) => ({ one, ...placeOf(one, meanings) }));
+  const after = (line: number) =>
+    placed.flatMap(({ one, at, astray }) => (at === line ? [astray ? { ...one, astray } : one] : []));
   return [...after(0), ...lines.flatMap((line, i) => [line, ...after(i + 1)])];
 }
 

@@ -1,59 +1,72 @@
 import type { Design } from '../design.js';
 import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
+import { perCm } from '../fabric/gauge.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
-import { isTunisian } from '../stitch/ofFabric.js';
+import { fabricStitches, isTunisian } from '../stitch/ofFabric.js';
 import { figure } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { GAUGE_OVER, GAUGE_OVER_IN_WORDS } from '../units/length.js';
 import { farCarried } from '../yarn/stripes.js';
-import { lengthsOf, unitsOf, type WrittenUnits } from './lengths.js';
-import { line, type Line } from './line.js';
+import { lengthsOf, printedLength, unitsOf, type WrittenUnits } from './lengths.js';
+import { sizesInHouse } from './house.js';
+import { line, tableOf, type Line } from './line.js';
+import type { HouseStyle } from './style.js';
 import type { WrittenSize } from './written.js';
-
-function lengthsLine(label: string, lengths: readonly number[], units: WrittenUnits): Line {
-  return [`${label}: `, ...lengthsOf(lengths, units)];
-}
 
 /** The sizes, the body each is for, and what it measures finished. */
 export function sizeLines(sizes: readonly WrittenSize[], units: WrittenUnits): Line[] {
-  return [
-    line`${sizes.map(({ label }) => label)}`,
-    lengthsLine(
-      'To fit bust or chest',
-      sizes.map(({ body }) => body.bust),
-      units,
-    ),
-    ...(sizes[0]?.finished ?? []).map(({ label }, i) =>
-      lengthsLine(
-        label,
-        sizes.map(({ finished }) => finished[i]!.actual),
-        units,
-      ),
-    ),
+  if (sizes.length === 0) return [];
+  const fit = line`${sizes.map(({ label }) => label)}`;
+  const measures = [
+    { label: 'To fit bust or chest', lengths: sizes.map(({ body }) => body.bust) },
+    ...sizes[0]!.finished.map(({ label }, i) => ({
+      label,
+      lengths: sizes.map(({ finished }) => finished[i]!.actual),
+    })),
   ];
+  // One size alone is a list; of several a table is read more easily than brackets.
+  if (sizes.length === 1)
+    return [
+      [`Size: ${sizes[0]!.label}`],
+      ...measures.map(({ label, lengths }): Line => [`${label}: `, ...lengthsOf(lengths, units)]),
+    ];
+  return unitsOf(units).map((unit, i): Line => [
+    ...(i === 0 ? fit : []),
+    tableOf(
+      `finished, ${unit}`,
+      measures.map(({ label, lengths }) => ({
+        label,
+        each: lengths.map((cm) => printedLength(cm, unit)),
+      })),
+    ),
+  ]);
 }
 
-/** Hooks, and the yarn of every fabric, colour by colour, in metres and balls. */
+/** Yarn by fabric and colour in metres and balls, hooks by what they are for, and what else is needed. */
 export function materialLines(
   sizes: readonly WrittenSize[],
   used: readonly Fabric[],
-  finishing: Finishing = {},
+  { finishing = {} }: Pick<Design, 'finishing'>,
 ): Line[] {
-  const hooks = used.map(
-    (fabric) => line`${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
-  );
-  const spare = `seams, tails and ${finishing.reserve ?? USUAL_RESERVE} % to spare included`;
   const yarn = used
     .filter((fabric) => swatchMetres(fabric) !== null)
-    .flatMap(({ id, name }): Line[] => {
+    .flatMap(({ id, name, yarn: called, weight, fibre, ball }): Line[] => {
       const needs = sizes.map((size) => size.yarn.find(({ fabric }) => fabric === id));
       const colours = [...new Set(needs.flatMap((need) => need?.colours.map(({ colour }) => colour) ?? []))];
+      const what = [called, weight, fibre].filter(Boolean).join(', ');
       return colours.map((colour) => {
         const of = needs.map((need) => need?.colours.find((one) => one.colour === colour));
         const balls = of.map((one) => one?.balls ?? 0);
-        return line`Yarn for ${name}${colour === null ? '' : `, ${colour}`}: about ${of.map((one) => one?.metres ?? 0)} m${{ inline: balls.some((many) => many > 0) ? line`, ${balls} balls` : [] }}, ${spare}`;
+        const many = balls.some((count) => count > 0)
+          ? line`, ${balls} balls${ball ? ` of ${figure(ball.grams)} g = ${figure(ball.metres)} m` : ''}`
+          : [];
+        return line`Yarn for ${name}${colour === null ? '' : `, ${colour}`}${what ? ` (${what})` : ''}: about ${of.map((one) => one?.metres ?? 0)} m${{ inline: many }}`;
       });
     });
+  const spare: Line[] =
+    yarn.length > 0
+      ? [[`Seams, tails and ${finishing.reserve ?? USUAL_RESERVE} % to spare are included.`]]
+      : [];
   const stripes = (finishing.colours ?? [])
     .filter(({ fabric, stripes: of }) => of.length > 0 && used.some(({ id }) => id === fabric))
     .map((colours): Line => {
@@ -69,24 +82,69 @@ export function materialLines(
         }`,
       ];
     });
-  return [...hooks, ...yarn, ...stripes];
+  const hooks = used.map((fabric): Line => [
+    `${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
+  ]);
+  return [...yarn, ...spare, ...stripes, ...hooks, ...notionLines(sizes, finishing, used)];
 }
 
-/** The gauge of a fabric, washed and blocked, and before blocking where it was counted. */
-export function gaugeLines({ name, gauge, unblocked }: Fabric, units: WrittenUnits): Line[] {
-  return unitsOf(units).flatMap((unit) => {
+/** Sizes that buttons are sold in, mm (common practice). */
+const BUTTONS = [8, 10, 11, 12, 13, 15, 18, 20, 23, 25, 28, 30, 34, 38];
+
+/** Buttons with number and size, markers, and what seams are sewn with. */
+function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used: readonly Fabric[]): Line[] {
+  const [size] = sizes;
+  if (!size) return [];
+  const band = size.pieces.find(({ role }) => role === 'front band');
+  const bandFabric = used.find(({ id }) => id === band?.fabric);
+  const lines: Line[] = [];
+  if (buttons && bandFabric) {
+    // A button passes a hole that is a little narrower than itself: the stitches give.
+    const hole = (10 * buttons.width) / perCm(bandFabric.gauge, 'stitches');
+    const mm = BUTTONS.find((one) => one >= hole) ?? BUTTONS.at(-1)!;
+    lines.push([`${countOf(buttons.count, 'button')} of ${mm} mm`]);
+  }
+  const markers = size.pieces.reduce((sum, { passages, copies }) => {
+    const marked = passages.filter(({ kind }) => kind === 'mark').length;
+    const parts = passages.flatMap((one) => (one.kind === 'start' && one.over ? [one.over.length] : []));
+    // What is worked from live stitches tells its parts as well, but needs no markers.
+    const between = passages.some(({ kind }) => kind === 'lines') ? Math.max(0, (parts[0] ?? 0) - 1) : 0;
+    return sum + 2 * marked * copies + between;
+  }, 0);
+  if (markers > 0) lines.push([countOf(markers, 'stitch marker')]);
+  const sewn = size.joins.some(({ kind }) => kind !== 'live' && kind !== 'pick-up');
+  lines.push([sewn ? 'Yarn needle and pins' : 'Yarn needle']);
+  return lines;
+}
+
+/** The gauge of a fabric, washed and blocked and before that where it was counted, and what one repeat of its pattern measures. */
+export function gaugeLines(fabric: Fabric, units: WrittenUnits): Line[] {
+  const { name, gauge, unblocked } = fabric;
+  const of = fabricStitches(fabric);
+  const stitch = of.is === 'plain' ? ` of ${of.stitch}` : of.is === 'rows' ? ' in pattern' : '';
+  const counts = unitsOf(units).flatMap((unit): Line[] => {
     const span = GAUGE_OVER[unit];
     const per = (count: number, over: number) => figure((count / over) * span, 1);
     const over = GAUGE_OVER_IN_WORDS[unit];
     return [
-      line`${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows in ${over}, washed and blocked, lying flat`,
-      ...(unblocked
-        ? [
-            line`${name}, on the hook before blocking: ${per(unblocked.stitches, unblocked.stitchesOver)} sts and ${per(unblocked.rows, unblocked.rowsOver)} rows in ${over}`,
-          ]
-        : []),
+      [
+        `${name}: ${per(gauge.stitches, gauge.stitchesOver)} sts and ${per(gauge.rows, gauge.rowsOver)} rows${stitch} in ${over}, washed and blocked${unblocked ? `; on the hook ${per(unblocked.stitches, unblocked.stitchesOver)} and ${per(unblocked.rows, unblocked.rowsOver)}` : ''}`,
+      ],
     ];
   });
+  if (of.is !== 'rows') return counts;
+  const { multiple } = of.proof.base;
+  const rows = of.text.repeat.last - of.text.repeat.first + 1;
+  if (multiple === 1 && rows === 1) return counts;
+  return [
+    ...counts,
+    [
+      `One repeat of ${countOf(multiple, 'st')} is `,
+      ...lengthsOf([multiple / perCm(gauge, 'stitches')], units),
+      ` wide${rows > 1 ? `, its ${rows} rows are ` : ''}`,
+      ...(rows > 1 ? [...lengthsOf([rows / perCm(gauge, 'rows')], units), ' high'] : []),
+    ],
+  ];
 }
 
 /** How the garment is cared for: the author's words, or the swatch's treatment. */
@@ -121,11 +179,22 @@ function turningLine(all: readonly Fabric[]): string {
 }
 
 /** How to read the pattern. */
-export function readingLines(sizes: readonly WrittenSize[], used: readonly Fabric[]): Line[] {
+export function readingLines(
+  sizes: readonly WrittenSize[],
+  used: readonly Fabric[],
+  { sizes: set }: Pick<HouseStyle, 'sizes'>,
+): Line[] {
   const lines: Line[] = [[turningLine(used)]];
   if (sizes.length > 1)
-    lines.unshift(
-      line`Figures are given for size ${sizes.map(({ label }) => label)}; one figure alone is for all sizes. Where 0 stands for a size, pass over it.`,
-    );
+    lines.unshift([
+      `Sizes are in the order ${sizesInHouse(
+        sizes.map(({ label }) => label),
+        { sizes: set },
+      )} throughout; one figure alone is for all of them, a dash stands where a size has nothing to do.`,
+    ]);
+  if (sizes.length > 0)
+    lines.push([
+      '“About” beside rows is what the piece measures to there, blocked, from where it was begun.',
+    ]);
   return lines;
 }

@@ -2,11 +2,14 @@ import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { PieceWish } from '../passages/pieceSoFar.js';
-import { buttonholeLines, joiningLines, tailLines, tailsTable } from './joining.js';
+import { aboutLines } from './about.js';
+import { buttonholeLines, joiningLines, seamsOf, tailLines, tailsTable } from './joining.js';
+import { keyLines, kindsIn } from './key.js';
+import { techniqueLines } from './techniques.js';
 import { inHouse } from './house.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
-import { type LinePart, type PatternSection, type PatternText } from './line.js';
+import { type LinePart, type OwnSentence, type PatternSection, type PatternText } from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
@@ -50,22 +53,19 @@ export function pattern(
       sizes.flatMap(({ pieces }) => pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric))),
     ),
   ].map((id) => fabrics.get(id)!);
-  const style: HouseStyle = { ...USUAL_STYLE, ...wish.style };
+  const style: HouseStyle = { ...USUAL_STYLE, ...wish.style, ...design.words?.style };
   const pieces = pieceSections(sizes, fabrics, design, { units: wish.units, style });
   const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
+  const about = aboutLines(sizes, design, used, wish.units);
   const front: PatternSection[] = [
-    ...(design.words?.intro
-      ? [
-          {
-            id: 'intro',
-            heading: 'About',
-            lines: [],
-            own: [{ text: design.words.intro, line: null, at: null }],
-          },
-        ]
-      : []),
+    {
+      id: 'intro',
+      heading: 'About',
+      lines: about,
+      ...(design.words?.intro ? { own: [{ text: design.words.intro, line: 0, at: null }] } : {}),
+    },
     { id: 'sizes', heading: 'Sizes', lines: sizeLines(sizes, wish.units) },
-    { id: 'materials', heading: 'Hooks and yarn', lines: materialLines(sizes, used, design.finishing) },
+    { id: 'materials', heading: 'You need', lines: materialLines(sizes, used, design) },
     { id: 'gauge', heading: 'Gauge', lines: used.flatMap((fabric) => gaugeLines(fabric, wish.units)) },
   ];
   const joining: PatternSection = {
@@ -87,17 +87,28 @@ export function pattern(
       ? [{ id: 'cautions', heading: 'For the youngest', lines: [[cautions.message.join('')]] }]
       : []),
   ];
-  const usText = [...stitchPatterns, ...pieces].flatMap(({ lines }) => lines.map(usTextOf)).join('\n');
-  const words: PatternSection = {
-    id: 'abbreviations',
-    heading: 'Abbreviations',
-    lines: abbreviations(usText.replace(/\bCh\b/g, 'ch'), wish.terms).map((text) => [text]),
-  };
-  const notes: PatternSection = {
-    id: 'reading',
-    heading: 'Reading this pattern',
-    lines: readingLines(sizes, used),
-  };
+  const usText = [...stitchPatterns, ...pieces, joining]
+    .flatMap(({ lines }) => lines.map(usTextOf))
+    .join('\n')
+    .replace(/\bCh\b/g, 'ch');
+  const kinds = kindsIn(usText);
+  const key = keyLines(kinds, wish.terms);
+  const words: PatternSection[] = [
+    { id: 'key', heading: 'Stitch key', ...key },
+    {
+      id: 'abbreviations',
+      heading: 'Abbreviations',
+      lines: abbreviations(usText, wish.terms, kinds).map((text) => [text]),
+    },
+  ];
+  const methods = new Set(
+    sizes.slice(0, 1).flatMap((size) => seamsOf(size, design).map(({ method }) => method)),
+  );
+  const techniques = techniqueLines({ usText, methods });
+  const notes: PatternSection[] = [
+    { id: 'reading', heading: 'Notes', lines: readingLines(sizes, used, style) },
+    ...(techniques.lines.length > 0 ? [{ id: 'techniques', heading: 'Techniques', ...techniques }] : []),
+  ];
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
     heading: inTerms(section.heading, wish.terms),
@@ -105,23 +116,26 @@ export function pattern(
   });
   const sections = [
     ...front.map(inWish),
-    words,
-    ...[notes, ...stitchPatterns, ...pieces, ...back].map(inWish),
+    ...words,
+    ...[...stitchPatterns, ...notes, ...pieces, ...back].map(inWish),
   ];
+  const ids = new Set(sections.map(({ id }) => id));
   return {
     title: design.name,
     sizes: sizes.map(({ label }) => label),
     sizeIds: sizes.map(({ id }) => id),
     style,
-    sections: sections.map((section) => withSentences(section, design)),
+    sections: sections.map((section) => withSentences(section, ids, design)),
   };
 }
 
-/** The author's own sentences stand where they were put, in their own words. */
-function withSentences(section: PatternSection, { words }: Design): PatternSection {
-  const own = (words?.sentences ?? []).flatMap(({ section: of, text, line }, at) =>
-    of === section.id ? [{ text, line: line ?? null, at }] : [],
-  );
+/** The author's own sentences stand where they were put, in their own words; those whose section is gone stand among the notes. */
+function withSentences(section: PatternSection, ids: ReadonlySet<string>, { words }: Design): PatternSection {
+  const own = (words?.sentences ?? []).flatMap(({ section: of, text, line, after }, at): OwnSentence[] => {
+    const sentence = { text, line: line ?? null, at, ...(after === undefined ? {} : { after }) };
+    if (of === section.id) return [sentence];
+    return section.id === 'reading' && !ids.has(of) ? [{ text, line: null, at, astray: true }] : [];
+  });
   return own.length > 0 ? { ...section, own: [...(section.own ?? []), ...own] } : section;
 }
 

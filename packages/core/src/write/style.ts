@@ -35,3 +35,7 @@ export const HOUSE_WAYS: { readonly [K in keyof HouseStyle]: readonly HouseStyle
   counts: ['round brackets', 'square brackets', 'dash'],
   countAt: ['end', 'beginning'],
 };
+
+/** How much skill a garment asks for, from the first garment on. */
+export const SKILLS = ['beginner', 'easy', 'easy, with shaping', 'intermediate', 'experienced'] as const;
+export type Skill = (typeof SKILLS)[number];

@@ -111,6 +111,8 @@ describe('other forms of the text', () => {
     const other = { ...design, words, garment: { ...design.garment, ease: 20 } };
     const again = pattern(plan(other), other, { terms: 'us', units: 'cm' });
     expect(again.sections.find(({ id }) => id === 'sleeve')!.own).toHaveLength(1);
-    expect(patternToText(own)).toMatch(/All round: 88 \([^)]+\) cm = 34¾ \([^)]+\) in/);
+    expect(patternToText(own)).toMatch(
+      /\| All round \| 88 \| [^]*\| finished, in \| [^]*\| All round \| 34¾ \|/,
+    );
   });
 });

@@ -103,15 +103,21 @@ const MEANINGS: readonly Meaning[] = [
   [/\bbpdc\b/, 'bpdc', 'back post double crochet', 'back post treble crochet'],
   [/\bsts?\b/, 'st(s)', 'stitch(es)', 'stitch(es)'],
   [/\bsp\b/, 'sp', 'space', 'space'],
+  [/\brnds?\b/i, 'rnd(s)', 'round(s)', 'round(s)'],
+  [/\bsk\b/, 'sk', 'skip', 'miss'],
   [/\binc\b/, 'inc', 'increase', 'increase'],
   [/\bdec\b/, 'dec', 'decrease', 'decrease'],
   [/\bRS\b/, 'RS', 'right side', 'right side'],
   [/\bWS\b/, 'WS', 'wrong side', 'wrong side'],
 ];
 
-/** The abbreviations that occur in a text in US terms, each with its meaning, in the terms wanted. */
-export function abbreviations(usText: string, terms: Terms): string[] {
-  return MEANINGS.filter(([found]) => found.test(usText)).map(
+/**
+ * The abbreviations that occur in a text in US terms, each with its meaning, in the terms wanted.
+ *
+ * @param known stitches that are explained elsewhere
+ */
+export function abbreviations(usText: string, terms: Terms, known: readonly string[] = []): string[] {
+  return MEANINGS.filter(([found, short]) => found.test(usText) && !known.includes(short)).map(
     ([, short, us, uk]) => `${inTerms(short, terms)}: ${terms === 'us' ? us : uk}`,
   );
 }

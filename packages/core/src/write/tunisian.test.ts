@@ -34,7 +34,9 @@ describe('a pattern in Tunisian', () => {
     expect(section('Sleeve')).toContain(
       'Increase row: a loop in the space after the first st, in pattern to the last st, a loop in the space before the last st.',
     );
-    expect(text).toContain('tss2tog: Tunisian simple stitch, the hook behind 2 bars');
+    expect(text).toContain(
+      'tss2tog (2 tss together): The hook goes behind the bars of 2 stitches: one loop for all of them.',
+    );
     expect(section('Front')).not.toMatch(/hdc|above each other/);
   });
 

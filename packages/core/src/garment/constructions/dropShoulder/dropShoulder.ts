@@ -16,6 +16,7 @@ import { panels } from '../../shared/panels/panels.js';
 export const dropShoulder = panels({
   id: 'drop-shoulder',
   label: 'Drop shoulder, of panels',
+  says: 'Straight panels, worked flat from the lower edge up, with dropped shoulders',
   sketch: {
     outlines: [
       'M32 12 L48 12 Q60 24 72 12 L88 12 L88 92 L32 92 Z',

@@ -16,6 +16,7 @@ import { panels } from '../../shared/panels/panels.js';
 export const notched = panels({
   id: 'notched',
   label: 'Notched armhole, of panels',
+  says: 'Panels worked flat from the lower edge up, with a step at the underarm that the sleeve is set into',
   sketch: {
     outlines: [
       'M40 12 L50 12 Q60 22 70 12 L80 12 L80 34 L88 34 L88 92 L32 92 L32 34 L40 34 Z',

@@ -19,6 +19,7 @@ function withFold(relation: Relation): Relation {
 export const overShoulders = construction({
   id: 'over-shoulders',
   label: 'Over the shoulders, in one piece',
+  says: 'Worked in one piece: up the back, over the shoulders and down the front',
   sketch: {
     outlines: ['M36 4 L84 4 L84 48 L84 92 L62 92 L62 58 L70 48 L50 48 L58 58 L58 92 L36 92 Z'],
     inner: ['M36 48 L50 48', 'M70 48 L84 48'],

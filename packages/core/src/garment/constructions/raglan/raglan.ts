@@ -12,6 +12,7 @@ import { yoke } from './yoke.js';
 export const raglan = construction({
   id: 'raglan',
   label: 'Raglan from the neck down',
+  says: 'Worked from the neck down, increased along four raglan lines',
   sketch: {
     outlines: [YOKE_SKETCH],
     inner: ['M44 10 L36 40', 'M76 10 L84 40'],

@@ -32,6 +32,7 @@ function halved(open: PerSize): PerSize {
 export const rectangles = panels({
   id: 'rectangles',
   label: 'Rectangles, by measure only',
+  says: 'Plain rectangles, worked flat and sewn together',
   sketch: {
     outlines: [
       'M26 14 L56 14 L56 88 L26 88 Z',

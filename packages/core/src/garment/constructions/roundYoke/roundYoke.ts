@@ -19,6 +19,7 @@ type Input = SizeInput<RoundYokeStyle>;
 export const roundYoke = construction({
   id: 'round-yoke',
   label: 'Round yoke from the neck down',
+  says: 'Worked from the neck down, increased evenly round a circular yoke',
   sketch: {
     outlines: [YOKE_SKETCH],
     inner: ['M40 14 Q60 24 80 14', 'M35 24 Q60 36 85 24', 'M34 34 Q60 48 86 34'],

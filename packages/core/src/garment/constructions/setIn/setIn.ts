@@ -17,6 +17,7 @@ import { panels } from '../../shared/panels/panels.js';
 export const setIn = panels({
   id: 'set-in',
   label: 'Set-in sleeve, of panels',
+  says: 'Panels worked flat from the lower edge up, with shaped armholes for set-in sleeves',
   sketch: {
     outlines: [
       'M43 12 L51 12 Q60 22 69 12 L77 12 C77 28 78 36 88 38 L88 92 L32 92 L32 38 C42 36 43 28 43 12 Z',

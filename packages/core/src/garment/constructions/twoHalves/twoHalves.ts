@@ -8,6 +8,7 @@ import { program } from './program.js';
 export const twoHalves = construction({
   id: 'two-halves',
   label: 'Two halves, joined at the centre back',
+  says: 'Two halves, each half of the back with a front, joined at the centre back',
   sketch: {
     outlines: [
       'M6 20 L28 20 L30 44 L34 20 L54 20 L54 90 L6 90 Z',

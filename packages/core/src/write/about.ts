@@ -1,0 +1,71 @@
+/** What a garment is and how it is worked, how it is meant to sit, and how much skill it asks for. */
+
+import type { Design } from '../design.js';
+import type { Fabric } from '../fabric/fabric.js';
+import { constructionOf } from '../garment/registry.js';
+import { lengthsOf, type WrittenUnits } from './lengths.js';
+import { line, type Line } from './line.js';
+import { skillOf } from './skill.js';
+import type { WrittenSize } from './written.js';
+
+/** A measure by which ease counts as none, cm: less is not felt. */
+const NO_EASE = 0.5;
+
+/** The lines of the introduction that follow from the plan. */
+export function aboutLines(
+  sizes: readonly WrittenSize[],
+  design: Design,
+  used: readonly Fabric[],
+  units: WrittenUnits,
+): Line[] {
+  const [size] = sizes;
+  if (!size) return [];
+  return [
+    [`${[bodyInWords(size, design), ...sleevesInWords(size)].join('; ')}. ${frontInWords(size)}`],
+    easeLine(sizes, units),
+    [`Skill: ${design.words?.skill ?? skillOf(size, used)}.`],
+  ];
+}
+
+function bodyInWords({ pieces }: WrittenSize, { garment }: Design): string {
+  const says = constructionOf(garment.construction)!.says;
+  const body = pieces.find(({ role }) => role === 'body' || role === 'tube');
+  const yoke = pieces.find(({ role }) => role === 'yoke');
+  const main = yoke ?? body;
+  return main ? `${says}, in ${main.work}` : says;
+}
+
+function sleevesInWords({ pieces, joins }: WrittenSize): string[] {
+  const sleeve = pieces.find(({ role }) => role === 'sleeve');
+  if (!sleeve) return [];
+  const join = joins.find(
+    ({ role, a, b }) =>
+      [...a, ...b].some(({ piece }) => piece === sleeve.id) && (role === 'armhole' || role === 'split'),
+  );
+  if (join?.kind === 'live') return [`sleeves go on from the yoke in ${sleeve.work}`];
+  if (join?.kind === 'pick-up') return [`sleeves are worked down from the armhole in ${sleeve.work}`];
+  return ['sleeves are worked from the cuff up and sewn in'];
+}
+
+function frontInWords({ pieces }: WrittenSize): string {
+  const bands = pieces.some(({ role }) => role === 'front band');
+  const open =
+    bands ||
+    pieces.some(({ role }) => role === 'open front' || role === 'half') ||
+    pieces.some(({ edges }) => edges.some(({ role }) => role === 'front edge'));
+  const hood = pieces.some(({ role }) => role === 'hood') ? ' It has a hood.' : '';
+  return `${open ? `Open at the front${bands ? ', with bands' : ''}.` : 'Closed: it is drawn over the head.'}${hood}`;
+}
+
+/** Stated ease: what the garment measures round the bust beyond the body. */
+function easeLine(sizes: readonly WrittenSize[], units: WrittenUnits): Line {
+  const ease = sizes.map(({ finished, body }) => finished[0]!.actual - body.bust);
+  const mean = ease.reduce((sum, cm) => sum + cm, 0) / ease.length;
+  if (Math.abs(mean) < NO_EASE)
+    return ['To be worn without ease at the bust: it measures what the body does.'];
+  const way = mean > 0 ? 'ease' : 'negative ease: it stretches to the body';
+  // A range is graded by one wish: what rounding to whole stitches adds is not the wearer's affair.
+  const alike = ease.every((cm) => Math.abs(cm - mean) <= 1.5);
+  const said = alike ? ease.map(() => Math.abs(mean)) : ease.map(Math.abs);
+  return line`To be worn with about ${{ inline: lengthsOf(said, units) }} of ${way} at the bust.`;
+}
