@@ -8,11 +8,13 @@ import express, { type Request, type Response, type NextFunction } from 'express
 import helmet from 'helmet';
 import { Database } from './database/database.js';
 import { DesignsController } from './designs/designs.controller.js';
+import { PhotosController } from './designs/photos.controller.js';
 import { DesignsService } from './designs/designs.service.js';
 import { guard } from './http/guard.js';
 import { ProblemFilter } from './http/problem.js';
 import { InstrumentsController } from './instruments/instruments.controller.js';
 import { LIBRARY_CONTROLLERS } from './library/library.controllers.js';
+import { StudioController } from './studio/studio.controller.js';
 import type { Settings } from './settings.js';
 import { SETTINGS } from './tokens.js';
 
@@ -32,7 +34,14 @@ class AppModule {
   static with(settings: Settings): DynamicModule {
     return {
       module: AppModule,
-      controllers: [DesignsController, ...LIBRARY_CONTROLLERS, InstrumentsController, HealthController],
+      controllers: [
+        DesignsController,
+        PhotosController,
+        StudioController,
+        ...LIBRARY_CONTROLLERS,
+        InstrumentsController,
+        HealthController,
+      ],
       providers: [{ provide: SETTINGS, useValue: settings }, Database, DesignsService],
     };
   }

@@ -172,7 +172,16 @@ export {
   type LetterRow,
   type SchematicPiece,
 } from './write/schematic.js';
-export { flowOf, inSize, isOwn, meaningOf, type LinePart, type OwnSentence, type Table } from './write/line.js';
+export {
+  flowOf,
+  inSize,
+  isOwn,
+  meaningOf,
+  type LinePart,
+  type OwnSentence,
+  type SectionDrawing,
+  type Table,
+} from './write/line.js';
 export { sizesInHouse } from './write/house.js';
 export { HOUSE_WAYS, SKILLS, USUAL_STYLE, type HouseStyle, type Skill } from './write/style.js';
 export { provenText } from './provenText.js';

@@ -16,5 +16,8 @@ export function provenText(plan: Plan, design: Design, wish: PatternWish): { tex
   const sizes = plan.sizes.filter(
     ({ id, pieces }) => pieces.length > 0 && (wish.size === undefined || wish.size === id),
   );
-  return { text, proof: provePattern(fromTerms(text, wish.terms), sizes, { ...wish.style, ...design.words?.style }) };
+  return {
+    text,
+    proof: provePattern(fromTerms(text, wish.terms), sizes, { ...wish.style, ...design.words?.style }),
+  };
 }

@@ -49,4 +49,25 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
       for (const table of ['size_charts', 'fabrics']) await context.dropTable(table);
     },
   },
+  {
+    name: '0003-studio-and-photos',
+    up: async ({ context }) => {
+      await context.createTable('studio_settings', {
+        key: { type: DataTypes.STRING, primaryKey: true },
+        value: { type: DataTypes.TEXT, allowNull: false },
+      });
+      await context.createTable('design_photos', {
+        designId: {
+          type: DataTypes.STRING,
+          primaryKey: true,
+          references: { model: 'designs', key: 'id' },
+          onDelete: 'CASCADE',
+        },
+        data: { type: DataTypes.TEXT, allowNull: false },
+      });
+    },
+    down: async ({ context }) => {
+      for (const table of ['design_photos', 'studio_settings']) await context.dropTable(table);
+    },
+  },
 ];

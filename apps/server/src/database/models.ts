@@ -38,6 +38,18 @@ export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreati
   declare reason: string;
 }
 
+/** What the studio keeps for all its designs, as JSON. */
+export class SettingRow extends Model<InferAttributes<SettingRow>, InferCreationAttributes<SettingRow>> {
+  declare key: string;
+  declare value: string;
+}
+
+/** The photograph of a design's sample, as a data URL. */
+export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
+  declare designId: string;
+  declare data: string;
+}
+
 /** Ties the models to a connection. The tables themselves are made by migrations. */
 export function defineModels(sequelize: Sequelize): void {
   const tables: [DocumentTable, string][] = [
@@ -66,5 +78,19 @@ export function defineModels(sequelize: Sequelize): void {
       reason: { type: DataTypes.STRING, allowNull: false },
     },
     { sequelize, tableName: 'design_revisions', timestamps: false },
+  );
+  SettingRow.init(
+    {
+      key: { type: DataTypes.STRING, primaryKey: true },
+      value: { type: DataTypes.TEXT, allowNull: false },
+    },
+    { sequelize, tableName: 'studio_settings', timestamps: false },
+  );
+  PhotoRow.init(
+    {
+      designId: { type: DataTypes.STRING, primaryKey: true },
+      data: { type: DataTypes.TEXT, allowNull: false },
+    },
+    { sequelize, tableName: 'design_photos', timestamps: false },
   );
 }

@@ -1,11 +1,13 @@
 import Joi from 'joi';
 import { PipeTransform } from '@nestjs/common';
 import {
+  HOUSE_WAYS,
   readChart,
   readDesign,
   readLibraryFabric,
   type Design,
   type FieldProblem,
+  type HouseStyle,
   type InstrumentReading,
   type LibraryFabric,
   type SizeChart,
@@ -63,6 +65,31 @@ export const readingSchema = Joi.object<InstrumentReading>({
     otherwise: Joi.string().valid('g', 'oz').default('g'),
   }),
   name: Joi.string().max(80).default('unnamed'),
+}).required();
+
+/** The style of the house: settings left out are as usual. */
+export const houseStyle = Joi.object<Partial<HouseStyle>>(
+  Object.fromEntries(Object.entries(HOUSE_WAYS).map(([key, ways]) => [key, Joi.string().valid(...ways)])),
+).required();
+
+/** A picture as a data URL. */
+export interface Photo {
+  data: string;
+}
+
+/** Longest data URL of a photograph, characters: the page makes pictures smaller than that. */
+const LARGEST_PHOTO = 3_000_000;
+
+/** PNG or JPEG by its first bytes, whatever it calls itself. */
+export const photoSchema = Joi.object<Photo>({
+  data: Joi.string()
+    .max(LARGEST_PHOTO)
+    .pattern(/^data:image\/(?:png;base64,iVBORw0KGgo|jpeg;base64,\/9j\/)[A-Za-z0-9+/]*={0,2}$/)
+    .required()
+    .messages({
+      'string.pattern.base': 'a photograph is a PNG or JPEG picture',
+      'string.max': 'the photograph is larger than 2 MB',
+    }),
 }).required();
 
 export const documentId = Joi.string()

@@ -16,6 +16,7 @@ import { askCounts, askSchematic } from '../state/planner';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
 import type { Paper } from './documents';
+import { sketchPicture } from './picture';
 import { makePdf } from './makePdf';
 
 /** Width at which the schematic is drawn for print, px. */
@@ -34,12 +35,15 @@ export function ExportMenu({ text, document, size, terms }: Props) {
   const [running, setRunning] = useState<{ share: number; cancel: () => void } | null>(null);
   const name = fileName(text.title);
   const drawing = () => askSchematic({ size, units: document.units, terms, width: DRAWN });
-  const pdf = async (paper: Paper) => {
+  const pdf = async (paper: Paper, how: { large?: boolean } = {}) => {
     setRunning({ share: 0, cancel: () => undefined });
     try {
       const schematic = await drawing();
-      const job = makePdf(text, schematic, document.units, paper, (share) =>
-        setRunning((now) => now && { ...now, share }),
+      const job = makePdf(
+        text,
+        schematic,
+        { units: document.units, paper, ...how, picture: sketchPicture(document) },
+        (share) => setRunning((now) => now && { ...now, share }),
       );
       setRunning({ share: 0, cancel: job.cancel });
       const blob = await job.done;
@@ -54,6 +58,7 @@ export function ExportMenu({ text, document, size, terms }: Props) {
   const files: readonly [label: string, make: () => void | Promise<void>][] = [
     ['PDF, A4', () => pdf('A4')],
     ['PDF, Letter', () => pdf('LETTER')],
+    ['PDF, A4, large print', () => pdf('A4', { large: true })],
     ['Markdown', () => download(`${name}.md`, patternToText(text), 'text/markdown')],
     ['Plain text', () => download(`${name}.txt`, patternToPlainText(text), 'text/plain')],
     [

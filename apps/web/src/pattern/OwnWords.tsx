@@ -10,7 +10,7 @@ const LONGEST = 4000;
 
 /** A sentence of the author where it will be printed. */
 export function OwnWords({
-  sentence: { text, at },
+  sentence: { text, at, astray },
   heading,
   onEdit,
 }: {
@@ -21,6 +21,11 @@ export function OwnWords({
   return (
     <p className="mb-0.5 whitespace-pre-line italic">
       {text}{' '}
+      {astray && (
+        <span className="no-print text-[12.5px] text-eased not-italic">
+          (the line that it stood after is gone)
+        </span>
+      )}{' '}
       {at !== null && (
         <Button
           look="quiet"
@@ -42,15 +47,15 @@ export function WordsEditor({
   sentence: { text, line },
   at,
   heading,
-  starts,
+  lines,
   onDone,
 }: {
   sentence: OwnSentence;
   /** Its place in the list of the design's sentences. */
   at: number;
   heading: string;
-  /** How the lines of the section begin, to say after which one the sentence stands. */
-  starts: readonly string[];
+  /** The lines of the section: how each begins, and what it says without its figures, by which the sentence finds it again. */
+  lines: readonly { start: string; meaning: string }[];
   onDone: () => void;
 }) {
   const path = `words.sentences[${at}]`;
@@ -88,14 +93,17 @@ export function WordsEditor({
           onChange={(event) =>
             edit(path, (document) => {
               const own = document.words!.sentences![at]!;
-              if (event.target.value === 'end') delete own.line;
-              else own.line = Number(event.target.value);
+              delete own.line;
+              delete own.after;
+              if (event.target.value === 'end') return;
+              own.line = Number(event.target.value);
+              if (own.line > 0) own.after = lines[own.line - 1]!.meaning;
             })
           }
         >
           <option value="end">at the end</option>
           <option value={0}>at the beginning</option>
-          {starts.slice(0, -1).map((start, i) => (
+          {lines.slice(0, -1).map(({ start }, i) => (
             <option key={i} value={i + 1}>
               after “{start} …”
             </option>

@@ -2,34 +2,20 @@ import { Copy, ListChecks, Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { toast } from 'sonner';
-import {
-  flowOf,
-  isOwn,
-  lineToText,
-  pattern,
-  patternToText,
-  type Design,
-  sizesInHouse,
-  type Line,
-  type LinePart,
-  type PatternText,
-  type Table,
-} from '@upfell/core';
+import { flowOf, isOwn, lineToText, meaningOf, pattern, patternToText, type Design } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../state/useSizePlan';
 import { usePlan } from '../state/planner';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
+import { PatternLine } from './PatternLine';
 import { ExportMenu } from './ExportMenu';
 import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
 import { PasteDialog } from './PasteDialog';
 import { ProofLine } from './ProofLine';
 import { SchematicFigure } from './SchematicFigure';
 import { SectionChart } from './SectionChart';
-
-/** The look of what belongs to the chosen size. */
-const LIT = 'rounded-sm bg-agreed-wash px-0.5 font-semibold text-agreed';
 
 /** The pattern as it will be published: all sizes in brackets with the chosen one lit, or the chosen one alone. */
 export function PatternView() {
@@ -116,7 +102,7 @@ export function PatternView() {
           {!words?.intro && <WordsField field="intro" label="the introduction" />}
           {text.sections.map((section) => (
             <section key={section.id} className="mb-5 break-inside-avoid-page">
-              {section.id === 'abbreviations' && (
+              {section.id === 'materials' && (
                 <SchematicFigure size={which === 'one' ? size.id : null} units={document.units} plan={plan} />
               )}
               <h3 className="mb-1 text-lg">{section.heading}</h3>
@@ -131,7 +117,13 @@ export function PatternView() {
                     />
                   )
                 ) : (
-                  <PatternLine key={i} line={part} text={text} lit={lit} />
+                  <PatternLine
+                    key={i}
+                    line={part}
+                    text={text}
+                    lit={lit}
+                    drawing={section.drawings?.find(({ line }) => section.lines[line] === part)}
+                  />
                 ),
               )}
               <SectionChart
@@ -150,9 +142,10 @@ export function PatternView() {
                       sentence={sentence}
                       at={sentence.at}
                       heading={section.heading}
-                      starts={section.lines.map((line) =>
-                        lineToText(line, text.sizes, text.style).slice(0, 40),
-                      )}
+                      lines={section.lines.map((line) => ({
+                        start: lineToText(line, text.sizes, text.style).slice(0, 40),
+                        meaning: meaningOf(line),
+                      }))}
                       onDone={() => setEditing(null)}
                     />
                   ),
@@ -176,109 +169,4 @@ export function PatternView() {
 /** A design with the author's newest words. */
 function withWords({ words: _, ...design }: Design, words: Design['words']): Design {
   return words ? { ...design, words } : design;
-}
-
-interface LineProps {
-  line: Line;
-  text: Pick<PatternText, 'sizes' | 'style'>;
-  /** The chosen size, which is lit. */
-  lit: number;
-}
-
-/** A line with the figures of the chosen size lit; its tables and what differs by more than a figure stand below it. */
-function PatternLine({ line, text, lit }: LineProps) {
-  const isTable = (part: LinePart): part is Table => typeof part !== 'string' && 'head' in part;
-  const tables = line.filter(isTable);
-  return (
-    <>
-      <p className="mb-0.5">
-        {line
-          .filter((part): part is Exclude<LinePart, Table> => !isTable(part))
-          .map((part, i) => (
-            <Part key={i} part={part} text={text} lit={lit} />
-          ))}
-      </p>
-      {tables.map((table) => (
-        <SizesTable key={table.head} table={table} labels={text.sizes} lit={lit} />
-      ))}
-    </>
-  );
-}
-
-function Part({
-  part,
-  text: { sizes: labels, style },
-  lit,
-}: { part: Exclude<LinePart, Table> } & Omit<LineProps, 'line'>) {
-  if (typeof part === 'string') return part;
-  if ('lists' in part)
-    return (
-      <span className="block pl-4">
-        {part.lists.map((text, at) => (
-          <span key={at} className={`block ${at === lit ? LIT : ''}`}>
-            {labels[at]}: {text}
-          </span>
-        ))}
-      </span>
-    );
-  const show = (value: string, at: number) => (
-    <span key={at} className={at === lit ? LIT : ''}>
-      {value}
-    </span>
-  );
-  // The signs between the figures are those of the house.
-  return sizesInHouse(
-    part.each.map((_, at) => `\u0000${at}\u0000`),
-    style,
-  )
-    .split('\u0000')
-    .map((sign, i) => (i % 2 === 0 ? sign : show(part.each[Number(sign)]!, Number(sign))));
-}
-
-/** A table with sizes across, the chosen one's column lit. */
-function SizesTable({
-  table: { head, rows },
-  labels,
-  lit,
-}: {
-  table: Table;
-  labels: readonly string[];
-  lit: number;
-}) {
-  return (
-    <div className="my-1.5 overflow-x-auto">
-      <table className="border-collapse text-[13.5px] tabular-nums break-inside-avoid">
-        <thead>
-          <tr className="border-b border-line text-soft">
-            <th scope="col" className="py-0.5 pr-4 text-left font-normal">
-              {head}
-            </th>
-            {labels.map((label, i) => (
-              <th
-                key={label}
-                scope="col"
-                className={`px-2.5 py-0.5 text-right font-normal ${i === lit ? LIT : ''}`}
-              >
-                {label}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ label, each }) => (
-            <tr key={label} className="border-b border-line">
-              <th scope="row" className="py-0.5 pr-4 text-left font-normal">
-                {label}
-              </th>
-              {each.map((figure, i) => (
-                <td key={i} className={`px-2.5 py-0.5 text-right ${i === lit ? LIT : ''}`}>
-                  {figure}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
-  );
 }

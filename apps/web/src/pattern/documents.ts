@@ -1,4 +1,4 @@
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
   flowOf,
   inSize,
@@ -6,15 +6,18 @@ import {
   lengthsRow,
   lineToText,
   type LetterRow,
-  type Table,
+  type Line,
   type PatternChart,
+  type PatternSection,
   type PatternText,
+  type Table,
   type Units,
 } from '@upfell/core';
+import { leadOf } from './lead';
 
 export type Paper = 'A4' | 'LETTER';
 
-/** The schematic for a printed pattern: its drawing, and for all sizes the lengths that its letters stand for. */
+/** What a printed pattern shows besides its text: drawings, and for all sizes the lengths that their letters stand for. */
 export interface Schematic {
   svg: string;
   /** The drawn size's pieces as strips of rows. */
@@ -25,11 +28,32 @@ export interface Schematic {
   charts: readonly PatternChart[];
 }
 
+/** How a pattern is printed. */
+export interface PrintWish {
+  units: Units;
+  paper: Paper;
+  /** For weak eyes and for reading beside the work. */
+  large?: boolean;
+  /** A photograph of the sample as a data URL, or a drawing of the garment: what the first page shows. */
+  picture?: { photo: string } | { svg: string };
+}
+
 /** Rows of a table that still fit on a page and are never split over two. */
 const KEPT_TOGETHER = 24;
+const MARGIN = 54;
+const WIDTHS: Record<Paper, number> = { A4: 595, LETTER: 612 };
+const USUAL_SIZE = 10;
+const LARGE_SIZE = 15;
+/** Width of the picture on the first page, points. */
+const PICTURE = 170;
+/** Sections of the first page, before and below the table of sizes. */
+const FIRST = ['intro'];
+const LEFT = ['materials', 'gauge'];
+const RIGHT = ['key', 'abbreviations'];
 
 /**
- * The written pattern as a document to be printed: headings stay with what follows them, tables are not split, pages are numbered.
+ * The written pattern as a document to be printed. The first page has what the garment is, its picture, sizes and what is needed; headings
+ * stay with what follows them, tables and drawings are not split, pages have running heads and numbers, headings are its outline.
  *
  * @param text the pattern in the terms and units wanted
  * @param schematic drawn for a width of about 500 points
@@ -37,133 +61,223 @@ const KEPT_TOGETHER = 24;
 export function printedPattern(
   text: PatternText,
   schematic: Schematic,
-  units: Units,
-  paper: Paper,
+  { units, paper, large = false, picture }: PrintWish,
 ): TDocumentDefinitions {
-  const sections = text.sections.flatMap((section): Content[] => {
-    const lines = flowOf(section).map((line): Content => {
-      if (isOwn(line)) return { text: line.text, style: 'own' };
-      const below = line.filter((part) => typeof part !== 'string' && !('each' in part));
-      const said = lineToText(
-        line.filter((part) => !below.includes(part)),
-        text.sizes,
-        text.style,
-      );
-      if (below.length === 0) return { text: said, style: 'line' };
-      return {
-        stack: [
-          { text: said, style: 'line' },
-          ...below.map((part): Content =>
-            typeof part !== 'string' && 'head' in part
-              ? sizesTable(part, text.sizes)
-              : {
-                  ul: text.sizes.map((label, i) => ({ text: `${label}: ${inSize(part, i)}`, style: 'line' })),
-                },
-          ),
-        ],
-      };
-    });
-    return [
-      ...(section.id === 'abbreviations' ? drawingOf(schematic, units) : []),
-      { text: section.heading, style: 'heading', headlineLevel: 1 },
-      ...lines,
-      ...schematic.charts.filter((chart) => chart.section === section.id).map(chartOf),
-    ];
-  });
+  const size = large ? LARGE_SIZE : USUAL_SIZE;
+  const width = WIDTHS[paper] - 2 * MARGIN;
+  const of = (ids: readonly string[]) => text.sections.filter(({ id }) => ids.includes(id));
+  const printed = (section: PatternSection) => sectionOf(section, text, schematic, width);
+  const onFirst = [...FIRST, 'sizes', ...LEFT, ...RIGHT];
+  const title: Content = { text: text.title, style: 'title', headlineLevel: 1, outline: true };
+  const about = of(FIRST).flatMap(({ lines, own = [] }) =>
+    flowOf({ id: '', heading: '', lines, own }).map((line) => lineOf(line, text)),
+  );
+  const beside: Content = picture
+    ? { columns: [{ width: '*', stack: [title, ...about] }, pictureOf(picture, text.title)], columnGap: 24 }
+    : { stack: [title, ...about] };
+  const lists = (ids: readonly string[]): Column => ({ width: '*', stack: of(ids).flatMap(printed) });
   return {
     pageSize: paper,
-    pageMargins: [54, 54, 54, 60],
+    pageMargins: [MARGIN, MARGIN, MARGIN, 60],
     info: { title: text.title, creator: 'Upfell', producer: 'Upfell' },
     // What a screen reader says of the document.
     language: 'en',
     displayTitle: true,
-    content: [{ text: text.title, style: 'title' }, ...sections],
+    content: [
+      beside,
+      ...of(['sizes']).flatMap(printed),
+      // In large print two columns would be too narrow.
+      ...(large
+        ? of([...LEFT, ...RIGHT]).flatMap(printed)
+        : [{ columns: [lists(LEFT), lists(RIGHT)], columnGap: 24 }]),
+      ...drawingOf(schematic, units, width),
+      ...text.sections.filter(({ id }) => !onFirst.includes(id)).flatMap(printed),
+    ],
+    header: (page) =>
+      page === 1
+        ? ''
+        : {
+            text: text.title,
+            alignment: 'right',
+            fontSize: 8.5,
+            color: '#52606a',
+            margin: [MARGIN, 26, MARGIN, 0],
+          },
     footer: (page, pages) => ({
-      text: `${text.title} · ${page} of ${pages}`,
-      alignment: 'center',
-      fontSize: 9,
-      margin: [0, 20, 0, 0],
+      columns: [
+        { text: text.title, width: '*' },
+        { text: `${page} of ${pages}`, width: 'auto' },
+      ],
+      fontSize: 8.5,
+      color: '#52606a',
+      margin: [MARGIN, 22, MARGIN, 0],
     }),
     // A heading is not left alone at the foot of a page.
     pageBreakBefore: (node, { getFollowingNodesOnPage }) =>
-      node.headlineLevel === 1 && getFollowingNodesOnPage().length === 0,
-    defaultStyle: { font: 'Atkinson', fontSize: 10.5, lineHeight: 1.25 },
+      node.headlineLevel === 2 && getFollowingNodesOnPage().length === 0,
+    defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: 1.25, color: '#1f2a30' },
     styles: {
-      title: { fontSize: 22, bold: true, margin: [0, 0, 0, 10] },
-      heading: { fontSize: 13, bold: true, margin: [0, 12, 0, 3] },
-      line: { margin: [0, 0, 0, 2] },
-      own: { italics: true, margin: [0, 0, 0, 2] },
+      title: { font: 'Vollkorn', fontSize: size * 2.4, bold: true, lineHeight: 1.05, margin: [0, 0, 0, 8] },
+      heading: { font: 'Vollkorn', fontSize: size * 1.5, bold: true, margin: [0, 12, 0, 4] },
+      aside: { font: 'Atkinson', fontSize: size, bold: false, color: '#52606a' },
+      line: { margin: [0, 0, 0, 2.5] },
+      own: { italics: true, margin: [0, 0, 0, 2.5] },
     },
   };
 }
 
+/** A section with its heading, its lines and their drawings, and its chart. */
+function sectionOf(
+  section: PatternSection,
+  text: PatternText,
+  { charts }: Schematic,
+  width: number,
+): Content[] {
+  const [, name, aside] = /^(.+?)( \(.+\))?$/.exec(section.heading)!;
+  const heading: Content = {
+    text: [name!, ...(aside ? [{ text: ` ${aside.trim()}`, style: 'aside' }] : [])],
+    style: 'heading',
+    headlineLevel: 2,
+    outline: true,
+    outlineText: section.heading,
+  } as Content;
+  const lines = flowOf(section).map((line): Content => {
+    const drawing = isOwn(line)
+      ? undefined
+      : section.drawings?.find((one) => section.lines[one.line] === line);
+    if (!drawing) return lineOf(line, text);
+    const small = Number(/ width="([\d.]+)"/.exec(drawing.svg)?.[1]) < 40;
+    return {
+      unbreakable: true,
+      columns: [
+        { svg: drawing.svg, width: small ? 13 : 110, alignment: 'center' } as Column,
+        { ...(lineOf(line, text) as object), width: '*' } as Column,
+      ],
+      columnGap: 10,
+      margin: [0, 0, 0, small ? 0 : 4],
+    };
+  });
+  return [
+    heading,
+    ...lines,
+    ...charts.filter((chart) => chart.section === section.id).map((chart) => chartOf(chart, width)),
+  ];
+}
+
+/** A line of the pattern, what it begins with in bold; its tables stand below it and stay with it. */
+function lineOf(line: ReturnType<typeof flowOf>[number], text: PatternText): Content {
+  if (isOwn(line)) return { text: line.text, style: 'own' };
+  const isBelow = (part: Line[number]) => typeof part !== 'string' && !('each' in part);
+  const below = line.filter(isBelow);
+  const said = lineToText(
+    line.filter((part) => !isBelow(part)),
+    text.sizes,
+    text.style,
+  );
+  const [lead, rest] = leadOf(said);
+  const words: Content = { text: lead ? [{ text: lead, bold: true }, rest] : rest, style: 'line' };
+  if (below.length === 0) return words;
+  const rows = below.reduce(
+    (sum, part) => sum + (typeof part !== 'string' && 'head' in part ? part.rows.length + 1 : 1),
+    1,
+  );
+  return {
+    unbreakable: rows <= KEPT_TOGETHER,
+    stack: [
+      ...(said === '' ? [] : [words]),
+      ...below.map((part): Content =>
+        typeof part !== 'string' && 'head' in part
+          ? sizesTable(part, text.sizes)
+          : { ul: text.sizes.map((label, i) => ({ text: `${label}: ${inSize(part, i)}`, style: 'line' })) },
+      ),
+    ],
+  };
+}
+
+/** Thin lines between rows, none at the sides: as legible in black and white. */
+const LINES = {
+  hLineWidth: (i: number, node: { table: { body: unknown[] } }) =>
+    i === 0 || i === node.table.body.length ? 0 : 0.5,
+  vLineWidth: () => 0,
+  hLineColor: () => '#b8ad97',
+  paddingTop: () => 1.5,
+  paddingBottom: () => 1.5,
+  paddingLeft: (i: number) => (i === 0 ? 0 : 4),
+  paddingRight: () => 0,
+};
+
 /** A table with sizes across. */
 function sizesTable({ head, rows }: Table, labels: readonly string[]): Content {
+  const right = (text: string) => ({ text, alignment: 'right' as const });
   return {
-    unbreakable: rows.length <= KEPT_TOGETHER,
-    margin: [0, 2, 0, 6],
-    fontSize: 8.5,
-    layout: 'lightHorizontalLines',
+    margin: [0, 1, 0, 7],
+    fontSize: labels.length > 6 ? 8.5 : 9.5,
+    layout: LINES,
     table: {
       headerRows: 1,
       dontBreakRows: true,
       widths: ['*', ...labels.map(() => 'auto' as const)],
       body: [
-        [head, ...labels.map((label) => ({ text: label, alignment: 'right' as const }))],
-        ...rows.map(({ label, each }) => [
-          label,
-          ...each.map((figure) => ({ text: figure, alignment: 'right' as const })),
-        ]),
+        [{ text: head, color: '#52606a' }, ...labels.map((label) => ({ ...right(label), bold: true }))],
+        ...rows.map(({ label, each }) => [label, ...each.map(right)]),
       ],
     },
   };
 }
 
+/** The picture of the first page. */
+function pictureOf(picture: NonNullable<PrintWish['picture']>, title: string): Column {
+  return 'photo' in picture
+    ? ({ image: picture.photo, fit: [PICTURE, PICTURE * 1.3], width: PICTURE, alt: title } as Column)
+    : ({ svg: picture.svg, width: PICTURE } as Column);
+}
+
 /** A chart at its own size, or as wide as the page. */
-function chartOf({ svg, title }: PatternChart): Content {
-  const width = Number(/ width="([\d.]+)"/.exec(svg)?.[1] ?? 487);
+function chartOf({ svg, title }: PatternChart, width: number): Content {
+  const own = Number(/ width="([\d.]+)"/.exec(svg)?.[1] ?? width);
   return {
     unbreakable: true,
     margin: [0, 4, 0, 4],
     stack: [
       { text: title, style: 'line', italics: true },
-      { svg, width: Math.min(487, width * 0.85) },
+      { svg, width: Math.min(width, own * 0.85) },
     ],
   };
 }
 
 /** A drawing under its heading, both on one page. */
-function drawn(heading: string, svg: string): Content {
+function drawn(heading: string, svg: string, width: number): Content {
   return {
     unbreakable: true,
-    stack: [
-      { text: heading, style: 'heading' },
-      { svg, width: 487 },
-    ],
+    stack: [{ text: heading, style: 'heading', headlineLevel: 2, outline: true } as Content, { svg, width }],
   };
 }
 
-function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units): Content[] {
+function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units, width: number): Content[] {
   const table = (rows: readonly LetterRow[]): Content => ({
     unbreakable: rows.length <= KEPT_TOGETHER,
     margin: [0, 6, 0, 6],
     fontSize: 8.5,
-    layout: 'lightHorizontalLines',
+    layout: LINES,
     table: {
       headerRows: 1,
       dontBreakRows: true,
       widths: [16, '*', ...sizes.map(() => 'auto' as const)],
       body: [
-        ['', { text: `in ${units}` }, ...sizes.map((label) => ({ text: label, bold: true }))],
+        [
+          '',
+          { text: `in ${units}` },
+          ...sizes.map((label) => ({ text: label, bold: true, alignment: 'right' as const })),
+        ],
         ...rows.map(({ letter, piece, label, lengths }) => [
           { text: letter, bold: true },
           `${piece}: ${label}`,
-          ...lengthsRow(lengths, units),
+          ...lengthsRow(lengths, units).map((text) => ({ text, alignment: 'right' as const })),
         ]),
       ],
     },
   });
   const parts: LetterRow[][] = [];
   for (let i = 0; i < letters.length; i += KEPT_TOGETHER) parts.push(letters.slice(i, i + KEPT_TOGETHER));
-  return [drawn('Schematic', svg), ...parts.map(table), drawn('Rows and stitches', strips)];
+  return [drawn('Schematic', svg, width), ...parts.map(table), drawn('Rows and stitches', strips, width)];
 }

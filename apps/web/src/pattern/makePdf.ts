@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
-import type { PatternText, Units } from '@upfell/core';
-import type { Paper, Schematic } from './documents';
+import type { PatternText } from '@upfell/core';
+import type { PrintWish, Schematic } from './documents';
 import type { PdfApi } from './pdf.worker';
 
 export interface PdfJob {
@@ -13,15 +13,14 @@ export interface PdfJob {
 export function makePdf(
   text: PatternText,
   schematic: Schematic,
-  units: Units,
-  paper: Paper,
+  wish: PrintWish,
   onProgress: (share: number) => void,
 ): PdfJob {
   const worker = new Worker(new URL('./pdf.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<PdfApi>(worker);
   let stop: (value: null) => void = () => undefined;
   const cancelled = new Promise<null>((resolve) => (stop = resolve));
-  const made = remote.make(text, schematic, units, paper, proxy(onProgress));
+  const made = remote.make(text, schematic, wish, proxy(onProgress));
   return {
     done: Promise.race([made, cancelled]).finally(() => worker.terminate()),
     cancel: () => stop(null),

@@ -3,8 +3,9 @@ import pdfMake from 'pdfmake/build/pdfmake';
 import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import italic from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-italic.woff?url';
-import type { PatternText, Units } from '@upfell/core';
-import { printedPattern, type Paper, type Schematic } from './documents';
+import display from '@fontsource/vollkorn/files/vollkorn-latin-600-normal.woff?url';
+import type { PatternText } from '@upfell/core';
+import { printedPattern, type PrintWish, type Schematic } from './documents';
 
 let ready: Promise<void> | null = null;
 
@@ -20,10 +21,17 @@ async function fonts(): Promise<void> {
     load('regular.woff', regular),
     load('bold.woff', bold),
     load('italic.woff', italic),
+    load('display.woff', display),
   ]);
   pdfMake.addVirtualFileSystem(Object.fromEntries(files));
   pdfMake.addFonts({
     Atkinson: { normal: 'regular.woff', bold: 'bold.woff', italics: 'italic.woff', bolditalics: 'bold.woff' },
+    Vollkorn: {
+      normal: 'display.woff',
+      bold: 'display.woff',
+      italics: 'display.woff',
+      bolditalics: 'display.woff',
+    },
   });
 }
 
@@ -35,8 +43,7 @@ async function fonts(): Promise<void> {
 async function make(
   text: PatternText,
   schematic: Schematic,
-  units: Units,
-  paper: Paper,
+  wish: PrintWish,
   progress: (share: number) => void,
 ): Promise<Blob> {
   ready ??= fonts();
@@ -44,7 +51,7 @@ async function make(
   progress(0.1);
   // The types of the library leave this option out.
   const options: object = { progressCallback: (share: number) => progress(0.1 + 0.9 * share) };
-  const made = pdfMake.createPdf(printedPattern(text, schematic, units, paper), options);
+  const made = pdfMake.createPdf(printedPattern(text, schematic, wish), options);
   return await made.getBlob();
 }
 

@@ -107,8 +107,9 @@ export function pattern(
   const techniques = techniqueLines({ usText, methods });
   const notes: PatternSection[] = [
     { id: 'reading', heading: 'Notes', lines: readingLines(sizes, used, style) },
-    ...(techniques.lines.length > 0 ? [{ id: 'techniques', heading: 'Techniques', ...techniques }] : []),
   ];
+  const appendix: PatternSection[] =
+    techniques.lines.length > 0 ? [{ id: 'techniques', heading: 'Techniques', ...techniques }] : [];
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
     heading: inTerms(section.heading, wish.terms),
@@ -117,7 +118,7 @@ export function pattern(
   const sections = [
     ...front.map(inWish),
     ...words,
-    ...[...stitchPatterns, ...notes, ...pieces, ...back].map(inWish),
+    ...[...stitchPatterns, ...notes, ...pieces, ...back, ...appendix].map(inWish),
   ];
   const ids = new Set(sections.map(({ id }) => id));
   return {

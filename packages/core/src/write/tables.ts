@@ -86,7 +86,7 @@ export function patternToHtml(text: PatternText, drawing: string): string {
         ? `<p class="own">${escapeXml(part.text)}</p>`
         : `<p>${part.map((one) => htmlPart(one, text)).join('')}</p>`,
     );
-    const before = section.id === 'abbreviations' ? `<section><h2>Schematic</h2>${drawing}</section>` : '';
+    const before = section.id === 'materials' ? `<section><h2>Schematic</h2>${drawing}</section>` : '';
     return `${before}<section><h2>${escapeXml(section.heading)}</h2>${lines.join('')}</section>`;
   });
   return `<!doctype html>
