@@ -153,7 +153,13 @@ export {
 export { DESIGN_VERSION } from './format/migrate.js';
 export { LONGEST_FILE, readDesign, readDesignText, type DesignRead } from './format/readDesign.js';
 export { planFile, type PlanFile } from './format/planFile.js';
-export { pattern, type Line, type PatternSection, type PatternText } from './write/pattern.js';
+export {
+  pattern,
+  type Line,
+  type PatternSection,
+  type PatternText,
+  type PatternWish,
+} from './write/pattern.js';
 export { lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { edgeLines, type EdgeLine } from './work/edgeLines.js';
@@ -164,7 +170,14 @@ export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js
 export { newDesign } from './format/newDesign.js';
 export type { LibraryEntry, RevisionEntry, ShelfEntry, Stored, StoredDesign } from './format/stored.js';
 export { seamsOf, tailsOfSize } from './write/joining.js';
-export { countRows, lengthsRow, patternToHtml, patternToPlainText, toCsv } from './write/tables.js';
+export {
+  countRows,
+  finishedRows,
+  lengthsRow,
+  patternToHtml,
+  patternToPlainText,
+  toCsv,
+} from './write/tables.js';
 export {
   letterTable,
   schematicOf,
@@ -182,6 +195,7 @@ export {
   type SectionDrawing,
   type Table,
 } from './write/line.js';
+export { errata, errataToText } from './write/errata.js';
 export { sizesInHouse } from './write/house.js';
 export { HOUSE_WAYS, SKILLS, USUAL_STYLE, type HouseStyle, type Skill } from './write/style.js';
 export { provenText } from './provenText.js';

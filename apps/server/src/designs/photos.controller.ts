@@ -1,7 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Put } from '@nestjs/common';
 import { Database } from '../database/database.js';
 import { PhotoRow } from '../database/models.js';
-import { Problem } from '../http/problem.js';
 import { documentId, photoSchema, Valid, type Photo } from '../http/validate.js';
 import { DesignsService } from './designs.service.js';
 
@@ -17,10 +16,9 @@ export class PhotosController {
   ) {}
 
   @Get()
-  async read(@Param('id', Id) id: string): Promise<Photo> {
+  async read(@Param('id', Id) id: string): Promise<{ data: string | null }> {
     const row = await PhotoRow.findByPk(id);
-    if (!row) throw new Problem(404, 'This design has no photograph.');
-    return { data: row.data };
+    return { data: row?.data ?? null };
   }
 
   @Put()

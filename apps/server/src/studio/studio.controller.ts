@@ -4,7 +4,6 @@ import { Database } from '../database/database.js';
 import { SettingRow } from '../database/models.js';
 import { houseStyle, Valid } from '../http/validate.js';
 
-const Style = new Valid<Partial<HouseStyle>>(houseStyle);
 const STYLE = 'style';
 
 /** What the studio keeps for all its designs: the style in which its patterns are written. */
@@ -19,7 +18,7 @@ export class StudioController {
   }
 
   @Put('style')
-  async saveStyle(@Body(Style) style: Partial<HouseStyle>): Promise<Partial<HouseStyle>> {
+  async saveStyle(@Body(new Valid<Partial<HouseStyle>>(houseStyle)) style: Partial<HouseStyle>): Promise<Partial<HouseStyle>> {
     await this.database.write((transaction) =>
       SettingRow.upsert({ key: STYLE, value: JSON.stringify(style) }, { transaction }),
     );

@@ -30,12 +30,12 @@ describe('the photograph of a design', () => {
 
   it('is kept, replaced and taken away', async () => {
     const { id } = (await agent.post('/api/designs').send(demoDesign()).expect(201)).body as StoredDesign;
-    await agent.get(`/api/designs/${id}/photo`).expect(404);
+    expect((await agent.get(`/api/designs/${id}/photo`).expect(200)).body).toEqual({ data: null });
     await agent.put(`/api/designs/${id}/photo`).send({ data: png }).expect(200);
     await agent.put(`/api/designs/${id}/photo`).send({ data: jpeg }).expect(200);
     expect((await agent.get(`/api/designs/${id}/photo`).expect(200)).body).toEqual({ data: jpeg });
     await agent.delete(`/api/designs/${id}/photo`).expect(204);
-    await agent.get(`/api/designs/${id}/photo`).expect(404);
+    expect((await agent.get(`/api/designs/${id}/photo`)).body).toEqual({ data: null });
   });
 
   it('is a PNG or JPEG of a design that is there', async () => {

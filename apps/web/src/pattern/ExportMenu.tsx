@@ -13,17 +13,19 @@ import {
 import { download, fileName, offer } from '../files/download';
 import { downloadDesign, downloadPlan } from '../files/designFiles';
 import { askCounts, askSchematic } from '../state/planner';
+import type { ScreenPlan } from '../worker/screen';
 import { Button } from '../ui/Button';
 import { MENU_ITEM } from '../ui/menu';
 import type { Paper } from './documents';
 import { sketchPicture } from './picture';
-import { makePdf } from './makePdf';
-
-/** Width at which the schematic is drawn for print, px. */
-const DRAWN = 740;
+import { DRAWN, makeBundle } from './bundle';
+import { makePdf, type PdfJob } from './makePdf';
 
 interface Props {
+  /** The photograph of the sample as a data URL. */
+  photo: string | null;
   text: PatternText;
+  plan: ScreenPlan;
   document: Design;
   terms: Terms;
   /** The size written alone; all without it. */
@@ -31,34 +33,44 @@ interface Props {
 }
 
 /** The pattern as files; a PDF shows how far it is and can be stopped. */
-export function ExportMenu({ text, document, size, terms }: Props) {
-  const [running, setRunning] = useState<{ share: number; cancel: () => void } | null>(null);
+export function ExportMenu({ text, plan, document, size, terms, photo }: Props) {
+  const [running, setRunning] = useState<{ what: string; share: number; cancel: () => void } | null>(null);
   const name = fileName(text.title);
   const drawing = () => askSchematic({ size, units: document.units, terms, width: DRAWN });
-  const pdf = async (paper: Paper, how: { large?: boolean } = {}) => {
-    setRunning({ share: 0, cancel: () => undefined });
+  const picture = photo ? { photo } : sketchPicture(document);
+  /** Runs what takes its time: it shows how far it is, can be stopped, and is saved when it is done. */
+  const run = async (
+    what: string,
+    file: string,
+    start: (tell: (share: number) => void) => PdfJob | Promise<PdfJob>,
+  ) => {
+    setRunning({ what, share: 0, cancel: () => undefined });
     try {
-      const schematic = await drawing();
-      const job = makePdf(
-        text,
-        schematic,
-        { units: document.units, paper, ...how, picture: sketchPicture(document) },
-        (share) => setRunning((now) => now && { ...now, share }),
-      );
-      setRunning({ share: 0, cancel: job.cancel });
+      const job = await start((share) => setRunning((now) => now && { ...now, share }));
+      setRunning({ what, share: 0, cancel: job.cancel });
       const blob = await job.done;
-      if (blob) offer(`${name}.pdf`, blob);
-      else toast('The PDF was stopped; nothing was saved.');
+      if (blob) offer(file, blob);
+      else toast(`The ${what} was stopped; nothing was saved.`);
     } catch (error) {
-      toast.error(`The PDF could not be made: ${(error as Error).message}`);
+      toast.error(`The ${what} could not be made: ${(error as Error).message}`);
     } finally {
       setRunning(null);
     }
   };
+  const pdf = (paper: Paper, how: { large?: boolean } = {}) =>
+    run('PDF', `${name}.pdf`, async (tell) =>
+      makePdf(text, await drawing(), { units: document.units, paper, ...how, picture }, tell),
+    );
+  const bundle = (eachSize: boolean) =>
+    run('zip', `${name}.zip`, (tell) =>
+      makeBundle({ plan, document, style: text.style, terms, paper: 'A4', picture, eachSize }, tell),
+    );
   const files: readonly [label: string, make: () => void | Promise<void>][] = [
     ['PDF, A4', () => pdf('A4')],
     ['PDF, Letter', () => pdf('LETTER')],
     ['PDF, A4, large print', () => pdf('A4', { large: true })],
+    ['For stores: all PDFs, drawings and tables (zip)', () => bundle(false)],
+    ['For testers: the same, and a PDF for each size (zip)', () => bundle(true)],
     ['Markdown', () => download(`${name}.md`, patternToText(text), 'text/markdown')],
     ['Plain text', () => download(`${name}.txt`, patternToPlainText(text), 'text/plain')],
     [
@@ -92,8 +104,10 @@ export function ExportMenu({ text, document, size, terms }: Props) {
   if (running)
     return (
       <span className="flex items-center gap-2" role="status" data-testid="pdf-progress">
-        <progress value={running.share} max={1} aria-label="Making the PDF" className="w-28" />
-        <span className="text-[13px] text-soft">PDF {Math.round(running.share * 100)} %</span>
+        <progress value={running.share} max={1} aria-label={`Making the ${running.what}`} className="w-28" />
+        <span className="text-[13px] text-soft">
+          {running.what === 'zip' ? 'Zip' : running.what} {Math.round(running.share * 100)} %
+        </span>
         <Button onClick={running.cancel}>
           <X size={14} aria-hidden /> Stop
         </Button>

@@ -1,17 +1,21 @@
-import { Copy, ListChecks, Printer } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { Copy, ListChecks, PenLine, Printer } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { toast } from 'sonner';
 import { flowOf, isOwn, lineToText, meaningOf, pattern, patternToText, type Design } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../state/useSizePlan';
 import { usePlan } from '../state/planner';
+import { loadStudio, useStudio } from '../state/studio';
 import { useView } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { PatternLine } from './PatternLine';
 import { ExportMenu } from './ExportMenu';
 import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
+import { PhotoFigure } from './PhotoFigure';
+import { StyleDialog } from './StyleDialog';
+import { usePhoto } from './usePhoto';
 import { PasteDialog } from './PasteDialog';
 import { ProofLine } from './ProofLine';
 import { SchematicFigure } from './SchematicFigure';
@@ -29,17 +33,22 @@ export function PatternView() {
   const [editing, setEditing] = useState<number | null>(null);
   // The author's words wait for no plan.
   const words = useDesign(({ document: newest }) => newest?.words);
+  const style = useStudio((state) => state.style);
+  const photo = usePhoto(useDesign(({ id }) => id));
+  const [styling, setStyling] = useState(false);
+  useEffect(() => void loadStudio(), []);
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(
     () =>
-      plan && document && (which === 'all' || planned)
+      plan && document && style && (which === 'all' || planned)
         ? pattern(plan, withWords(document, words), {
             terms,
             units: lengths === 'both' ? 'both' : document.units,
+            style,
             ...(which === 'one' ? { size: size.id } : {}),
           })
         : null,
-    [plan, document, words, terms, which, lengths, size.id, planned],
+    [plan, document, words, style, terms, which, lengths, size.id, planned],
   );
   if (!text || !document)
     return (
@@ -85,7 +94,17 @@ export function PatternView() {
           <Button onClick={() => void copy()}>
             <Copy size={14} aria-hidden /> Copy
           </Button>
-          <ExportMenu text={text} document={document} terms={terms} size={which === 'one' ? size.id : null} />
+          <Button onClick={() => setStyling(true)}>
+            <PenLine size={14} aria-hidden /> Style
+          </Button>
+          <ExportMenu
+            plan={plan!}
+            photo={photo.photo}
+            text={text}
+            document={document}
+            terms={terms}
+            size={which === 'one' ? size.id : null}
+          />
           <Button onClick={() => window.print()}>
             <Printer size={14} aria-hidden /> Print
           </Button>
@@ -98,6 +117,7 @@ export function PatternView() {
         aria-label="Pattern"
       >
         <div className="max-w-[46rem]">
+          <PhotoFigure {...photo} />
           <h2 className="mb-4 text-2xl">{text.title}</h2>
           {!words?.intro && <WordsField field="intro" label="the introduction" />}
           {text.sections.map((section) => (
@@ -161,6 +181,7 @@ export function PatternView() {
           ))}
         </div>
       </article>
+      {styling && <StyleDialog onClose={() => setStyling(false)} />}
       {checking && <PasteDialog onClose={() => setChecking(false)} />}
     </div>
   );

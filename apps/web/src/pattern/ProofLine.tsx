@@ -2,18 +2,21 @@ import { CircleCheck, OctagonAlert } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Proof } from '@upfell/core';
 import { askProof, usePlan } from '../state/planner';
+import { useStudio } from '../state/studio';
 
 /** Whether the text, read back and worked row by row, comes to the plan. */
 export function ProofLine() {
   const plan = usePlan((state) => state.plan);
+  const style = useStudio((state) => state.style);
   const [made, setMade] = useState<{ of: typeof plan; proof: Proof } | null>(null);
   useEffect(() => {
     let stale = false;
-    void askProof().then((proof) => !stale && proof && setMade({ of: plan, proof }));
+    if (!style) return;
+    void askProof(style).then((proof) => !stale && proof && setMade({ of: plan, proof }));
     return () => {
       stale = true;
     };
-  }, [plan]);
+  }, [plan, style]);
   if (!made || made.of !== plan)
     return (
       <span className="text-[13px] text-soft" role="status">

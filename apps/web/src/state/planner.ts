@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
-import type { Design, FieldProblem, Note, Proof, Reason, WhatIf } from '@upfell/core';
+import type { Design, FieldProblem, HouseStyle, Note, Proof, Reason, WhatIf } from '@upfell/core';
 import type { AssemblyDrawings, Planner, SchematicAsked } from '../worker/planner';
 import type { PieceStrip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { chosenSize, useView } from './view';
@@ -143,8 +143,8 @@ export function askStrips(size: string): Promise<PieceStrip[]> {
 }
 
 /** What reading the pattern back and working it comes to; null before there is a plan. */
-export function askProof(): Promise<Proof | null> {
-  return planner().prove();
+export function askProof(style: Partial<HouseStyle>): Promise<Proof | null> {
+  return planner().prove(style);
 }
 
 /** The pieces to scale, of one size or of all. */
@@ -175,6 +175,11 @@ export function askCounts(): Promise<string> {
 /** What a changed document would change in the counts. */
 export function askCompare(document: Design): ReturnType<Remote<Planner>['compare']> {
   return planner().compare(document);
+}
+
+/** What changed in the pattern's words since an older state of the design. */
+export function askErrata(...asked: Parameters<Planner['errata']>): ReturnType<Remote<Planner>['errata']> {
+  return planner().errata(...asked);
 }
 
 /** Forgets the plan when another design is opened. */

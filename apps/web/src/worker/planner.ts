@@ -1,10 +1,14 @@
 import {
   assemblyOf,
   compareCounts,
+  countOf,
   countRows,
+  errata,
+  errataToText,
   fitDesign,
   inWords,
   letterTable,
+  pattern,
   plan,
   planFile,
   provenText,
@@ -26,7 +30,9 @@ import {
   type LetterRow,
   type Note,
   type Plan,
+  type PatternWish,
   type PlanMemory,
+  type HouseStyle,
   type Proof,
   type Reason,
   type SizePlan,
@@ -169,6 +175,29 @@ export class Planner {
     });
   }
 
+  /**
+   * What changed in the pattern's words since an older state of the design, with what the proof of the newest says: the text that makers
+   * of the older one are given.
+   */
+  errata(
+    document: unknown,
+    wish: Pick<PatternWish, 'terms' | 'units' | 'style'>,
+  ): { text: string; changes: number } | { problems: FieldProblem[] } {
+    return toldAsProblem(() => {
+      const read = readDesign(document);
+      if (!read.ok) return read;
+      if (!this.last || !this.planned) return { text: '', changes: 0 };
+      const { design } = this.planned;
+      const changes = errata(pattern(plan(read.design), read.design, wish), pattern(this.last, design, wish));
+      const { rows, sizes, differences } = provenText(this.last, design, wish).proof;
+      const proof =
+        differences.length === 0
+          ? `Proof: ${countOf(rows, 'row')} of ${countOf(sizes, 'size')} worked through from the new text, no difference.`
+          : `Proof: the new text differs from its counts in ${countOf(differences.length, 'place')}.`;
+      return { text: `${errataToText(changes, design.name)}\n${proof}\n`, changes: changes.length };
+    });
+  }
+
   /** The plan file of a document as text. */
   planFile(document: Design): string {
     return `${JSON.stringify(planFile(plan(document), document.units), null, 1)}\n`;
@@ -202,10 +231,10 @@ export class Planner {
   }
 
   /** Reads the pattern of the plan made last back from its text and works it. */
-  prove(): Proof | null {
+  prove(style: Partial<HouseStyle>): Proof | null {
     const now = this.last;
     if (!now || !this.planned) return null;
-    return provenText(now, this.planned.design, { terms: 'us', units: 'cm' }).proof;
+    return provenText(now, this.planned.design, { terms: 'us', units: 'cm', style }).proof;
   }
 
   /** Drawings of a size's pieces to scale, their strips of rows, and charts of their stitch patterns; letters and their table where all sizes are asked for. */

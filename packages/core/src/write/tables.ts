@@ -25,6 +25,22 @@ export function countRows(sizes: readonly Pick<SizePlan, 'label' | 'quantities'>
   ];
 }
 
+/** What every size measures finished, and the body that it is for: a row for each measure, a column for each size. */
+export function finishedRows(
+  sizes: readonly Pick<SizePlan, 'label' | 'finished' | 'body'>[],
+  units: Units,
+): string[][] {
+  const first = sizes[0]?.finished ?? [];
+  return [
+    [`finished, ${units}`, ...sizes.map(({ label }) => label)],
+    ['To fit bust or chest', ...sizes.map(({ body }) => printedLength(body.bust, units))],
+    ...first.map(({ label }, i) => [
+      label,
+      ...sizes.map(({ finished }) => printedLength(finished[i]!.actual, units)),
+    ]),
+  ];
+}
+
 /**
  * A table as CSV: cells with commas, quotes or line breaks are quoted, and those that a spreadsheet would take for a formula begin
  * with an apostrophe.
