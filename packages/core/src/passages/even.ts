@@ -25,7 +25,7 @@ export const even: PassageKind<Even> = {
       },
     },
     {
-      form: new RegExp(`^${ROWS}: work even\\.(?: ${COUNT})?$`),
+      form: new RegExp(`^${ROWS}: even\\.(?: ${COUNT})?$`),
       read: ([, from, to, , stitches], reader) =>
         reader.evenRows(from!, to, Number(stitches ?? reader.maker.now().count)),
     },

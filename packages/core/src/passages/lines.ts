@@ -77,7 +77,9 @@ export const lines: PassageKind<Lines> = {
       form: new RegExp(
         `^(?:Increase|Shaping) (?:row|rnd): \\*(?:(.+); repeat from \\* at (?:each of the (\\d+) lines|the other side), work to the end)\\.`,
       ),
-      read: ([, atOne, places], reader) => {
+      read: (found, reader) => {
+        const [, atOne, places] = found;
+        const how = found.input;
         const { gained, sides } = besideOne(atOne!);
         reader.agree(2, sides, 'the sides of a line that shape');
         reader.lineSign = gained;
@@ -86,6 +88,18 @@ export const lines: PassageKind<Lines> = {
           : /marked st of the line/.test(atOne!)
             ? 'alternating'
             : 'beside';
+        // A line is as wide wherever its stitches are told, and the space of a corner is one chain.
+        for (const [, many] of how.matchAll(/the (\d+) sts of the line/g)) {
+          if (reader.lineWidth !== null)
+            reader.agree(Number(many), reader.lineWidth, 'the stitches of a line');
+          reader.lineWidth = Number(many);
+        }
+        for (const [, many] of how.matchAll(/work to (\d+) sts? before/g))
+          reader.agree(Number(many), 1, 'where a line is shaped before it');
+        for (const [, gained, into] of how.matchAll(/Where (\d+) sts are to be gained, work (\d+)/g))
+          reader.agree(Number(into), Number(gained) + 1, 'what is worked in one st for them');
+        for (const [, many] of how.matchAll(/\bch[- ](\d+)/g))
+          reader.agree(Number(many), 1, 'the chain of a line');
         // Of each line one side is the body's, the other the sleeve's; of a side marker both are the body's.
         reader.placesBeside = places ? Number(places) : 2 * sides;
       },
@@ -101,26 +115,26 @@ export const lines: PassageKind<Lines> = {
     },
     {
       form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?: go on with the (increases|decreases) at the lines as begun\.$/,
-      read: ([, from, , way], reader) => {
-        if (from !== '–') reader.agree(Number(from), reader.maker.now().n + 1, 'the next row');
-        reader.agree(way === 'increases' ? 1 : -1, reader.lineSign, 'the way of the shaping as begun');
-        if (reader.lines.size === 0) throw new ReadFault('no shaping at lines was begun');
+      read: ([, from, to, way], reader) => {
+        if (from === '–') return;
+        reader.agree(Number(from), reader.maker.now().n + 1, 'the next row');
+        reader.goOnWithLines(Number(to ?? from), way === 'increases' ? 1 : -1);
       },
     },
     {
       form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (increase|decrease):$/,
-      read: ([, , , way], reader) => reader.beginLines(way === 'increase' ? 1 : -1),
+      read: ([, , to, way], reader) => reader.beginLines(way === 'increase' ? 1 : -1, Number(to ?? 0)),
     },
     {
       form: new RegExp(
         `^${ROWS}, (increase|decrease) beside the lines(?: as the tables? says?(?:, (?:row|rnd) (\\d+|–) being their row 1)?)?, the other (?:row|rnd)s even:(.*)$`,
       ),
-      read: ([, from, , , way, first, tables], reader) => {
+      read: ([, from, to, , way, first, tables], reader) => {
         if (from === '–') return;
         const before = reader.maker.now().n;
         const begun = reader.unitedAt ?? before + 1;
         reader.agree(Number(from), begun, 'the next row');
-        reader.beginLines(way === 'increase' ? 1 : -1);
+        reader.beginLines(way === 'increase' ? 1 : -1, Number(to ?? from));
         if (first !== undefined) reader.agree(Number(first), begun, 'the row that is 1 of the table');
         for (const table of tablesOf(tables!)) {
           const [, verb, side] =

@@ -26,7 +26,7 @@ function atBeginning({ do: does, times }: Step, stitch: string): string {
     case 'increase':
       return `2 ${stitch} in the first st`;
     case 'decrease':
-      return `${stitch}2tog over the first 2 sts`;
+      return `${stitch}2tog`;
     default:
       return `sl st over the first ${countOf(times, 'st')}`;
   }
@@ -56,7 +56,7 @@ export function chainsBefore(row: Row): number {
   return first?.do === 'cast' ? first.times : 0;
 }
 
-const BEGIN = `(?:(?:${STITCH} in each of the (\\d+) new ch|(2) ${STITCH} in the first st|${STITCH}(2)tog over the first 2 sts|sl st over the first (\\d+) sts?), )?`;
+const BEGIN = `(?:(?:${STITCH} in each of the (\\d+) new ch|(2) ${STITCH} in the first st|${STITCH}(2)tog|sl st over the first (\\d+) sts?), )?`;
 const TO = `to the (end|last (?:st|(\\d+) sts))`;
 const AFTER = `(?:, (?:leave (?:it|these) (unworked)|(\\d+) foundation ${STITCH}|(2) ${STITCH} in it|${STITCH}(2)tog))?`;
 

@@ -232,7 +232,8 @@ export const IN_FULL_SENTENCES: readonly Sentence[] = [
     read: ([, tables], reader) => {
       for (const { head, rows } of tablesOf(tables!)) {
         const of = /^row \(row of (.+)\): plain sts \+ repeats \+ plain sts$/.exec(head)?.[1];
-        for (const [, figures] of rows) {
+        for (const [i, [label, figures]] of rows.entries()) {
+          if (label !== `${ordinal(i + 1)} of these`) throw new ReadFault(`“${label}” is out of order`);
           const [, n, row, right, repeats, left] = /^(\d+)\((\d+)\):(\d+)\+(\d+)\+(\d+)$/.exec(figures) ?? [];
           if (of === undefined || n === undefined) throw new ReadFault(`“${figures}” cannot be read`);
           reader.rowHas(Number(n), Number(row), of, {

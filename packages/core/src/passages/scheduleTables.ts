@@ -148,11 +148,12 @@ export function readScheduleTable({ head, rows }: ReadTable, before: number): Ma
     return changes;
   }
   const each = Number(/^(?:add|take off|increase|decrease) (\d+) sts /.exec(head)?.[1] ?? 1);
-  let row = NaN;
+  let [row, time] = [NaN, 0];
   if (/, then 1 (?:row|rnd) even$/.test(head)) {
     for (const [label, figure] of rows) {
       if (!/^\d+$/.test(figure)) return null;
       if (/^first in (?:row|rnd)$/.test(label)) row = Number(figure);
+      else if (label !== `${ordinal((time += 1))} time`) return null;
       else {
         for (let i = 0; i < Number(figure); i += 1) changes.set(row++, each);
         row += 1;

@@ -2,7 +2,7 @@ import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords, unitsInWords } from '../fabric/units.js';
 import { ReadFault } from '../read/maker.js';
 import { tablesOf, type ReadTable } from '../read/ofSize.js';
-import type { EdgeChange } from '../read/pieceReader.js';
+import type { EdgeChange, PieceReader } from '../read/pieceReader.js';
 import { readRates, readRows } from '../read/rates.js';
 import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
@@ -23,9 +23,16 @@ import { explainShaping } from './shapeReasons.js';
 import { workShaped } from './shapeRows.js';
 import { writeShape } from './shapeWords.js';
 
-/** What is worked at one end of a shaped row or round; the number of stitches that it changes there. */
+/** What is worked at one end of a shaped row or round: the stitches that it changes there and those it is worked over. */
 const atEnd = (end: 'first' | 'last') =>
-  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} \\d+ sts?)`;
+  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} (\\d+) sts?)`;
+
+/** How many stitches one end of a row changes, where what it is said to be worked over is right. */
+function changedAt(reader: PieceReader, more?: string, fewer?: string, over?: string): number {
+  const many = Number(more ?? fewer ?? 1);
+  if (over !== undefined) reader.agree(Number(over), 2 * many, 'the stitches worked together at an end');
+  return many;
+}
 
 /** A table of what rows change at an edge. */
 function edgeTable(table: ReadTable, before: number): EdgeChange {
@@ -65,10 +72,16 @@ export const shape: PassageKind<Shape> = {
   sentences: [
     {
       form: new RegExp(
-        `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|\\d+ sts?), ${atEnd('last')}\\.$`,
+        `^(Increase|Decrease) (?:row|rnd): ${atEnd('first')}, .+ to the last (?:st|(\\d+) sts?), ${atEnd('last')}\\.$`,
       ),
-      read: ([, way, more, fewer, moreAfter, fewerAfter], reader) => {
-        const many = Number(more ?? fewer ?? 1) + Number(moreAfter ?? fewerAfter ?? 1);
+      read: ([, way, more, fewer, over, rest, moreAfter, fewerAfter, overAfter], reader) => {
+        const last = changedAt(reader, moreAfter, fewerAfter, overAfter);
+        const many = changedAt(reader, more, fewer, over) + last;
+        reader.agree(
+          Number(rest ?? 1),
+          way === 'Increase' ? last : 2 * last,
+          'the stitches left for the end',
+        );
         reader.step = way === 'Increase' ? many : -many;
         reader.atEnds = true;
       },
@@ -154,8 +167,22 @@ export const shape: PassageKind<Shape> = {
       },
     },
     {
+      form: /^Repeat the last (?:(\d+) )?(?:row|rnd)s? (once|twice|(\d+) times) more, to (?:row|rnd) (\d+)(?:, about [^.]+(?:\.\d[^.]*)?)?\. \(([\d, ]+) sts\)$/,
+      read: ([, rows, times, many, to, counts], reader) => {
+        const gap = Number(rows ?? 1);
+        const after = counts!.split(', ').map(Number);
+        reader.agree(
+          times === 'once' ? 1 : times === 'twice' ? 2 : Number(many),
+          after.length,
+          'the repeats',
+        );
+        for (const stitches of after) reader.shapingRow(reader.maker.now().n + gap, stitches, gap);
+        reader.agree(Number(to), reader.maker.now().n, 'the last row of the repeats');
+      },
+    },
+    {
       form: new RegExp(
-        `^(?:Row|Rnd) (\\d+)(?:, about [^:]+?)?: work an? (increase|decrease) (?:row|rnd)\\. ${COUNT}$`,
+        `^(?:Row|Rnd) (\\d+)(?:, about [^:]+?)?: (increase|decrease) (?:row|rnd)\\. ${COUNT}$`,
       ),
       read: ([, row, way, stitches], reader) => {
         reader.agree(way === 'increase' ? 1 : -1, Math.sign(reader.step), 'the way of this row');
@@ -243,13 +270,27 @@ export const shape: PassageKind<Shape> = {
     },
     {
       form: /^(?:Row|Rnd)s (–|\d+)(?:–(\d+))?: work even but for these\.$/,
-      read: ([, , to], reader) => (reader.stepsUntil = Number(to ?? 0)),
+      read: ([, from, to], reader) => {
+        if (from !== '–') reader.agree(Number(from), reader.maker.now().n + 1, 'the next row');
+        reader.stepsUntil = Number(to ?? 0);
+      },
     },
     {
       form: new RegExp(`^(?:Row|Rnd) (–|\\d+): (?:inc|dec) at (\\d+) places?(.*?); ${END}\\. ${COUNT}$`),
-      read: ([, row, places, , , stitches], reader) => {
+      read: ([, row, places, gaps, , stitches], reader) => {
         if (row === '–') return;
         reader.maker.even(Number(row) - 1);
+        const between = [...gaps!.matchAll(/(?:(\d+) times|(once)|(twice)) (\d+) plain sts?/g)];
+        if (between.length > 0) {
+          const times = ([, many, once]: RegExpMatchArray) => (many ? Number(many) : once ? 1 : 2);
+          const taken = reader.step > 0 ? 1 : 2;
+          const plain = between.reduce((all, found) => all + times(found) * Number(found[4]), 0);
+          reader.agree(
+            plain + taken * Number(places),
+            reader.maker.now().count,
+            'the stitches between the places and at them',
+          );
+        }
         reader.maker.change(Number(places) * reader.perPlace * Math.sign(reader.step));
         reader.ends(Number(row), Number(stitches));
       },

@@ -105,25 +105,36 @@ function eachRow(
 ): Line[] {
   const words = soFar.wordsOf(part);
   const after = countsAfter(schedule);
-  const way = grow ? 'an increase' : 'a decrease';
+  const way = grow ? 'increase' : 'decrease';
   const even = (first: number, last: number, count: number): Line[] =>
     last < first
       ? []
       : [
-          line`${words.one}s ${rangeInWords(first, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: work even.${last === to ? ` (${countOf(count, 'st')})` : ''}`,
+          line`${words.one}s ${rangeInWords(first, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: even.${last === to ? ` (${countOf(count, 'st')})` : ''}`,
         ];
-  let row = before;
-  return [
-    ...schedule.events.flatMap((n, i): Line[] => {
-      const from = row + 1;
-      row = n;
-      return [
-        ...even(from, n - 1, after[i - 1] ?? schedule.start),
-        line`${words.one} ${n}${{ inline: n === to ? soFar.lengthBeside([to]) : [] }}: work ${way} ${words.short}. (${after[i]!} sts)`,
-      ];
-    }),
-    ...even(row + 1, to, after.at(-1) ?? schedule.start),
-  ];
+  const { events } = schedule;
+  const about = (n: number) => (n === to ? soFar.lengthBeside([to]) : []);
+  const lines: Line[] = [];
+  for (let i = 0; i < events.length;) {
+    const n = events[i]!;
+    const gap = n - (events[i - 1] ?? before);
+    lines.push(
+      ...even(n - gap + 1, n - 1, after[i - 1] ?? schedule.start),
+      line`${words.one} ${n}${{ inline: about(n) }}: ${way} ${words.short}. (${after[i]!} sts)`,
+    );
+    // Rows that go on at the same distance are told as repeats, with the count after each.
+    let last = i;
+    while (last + 1 < events.length && events[last + 1]! - events[last]! === gap) last += 1;
+    const times = last - i;
+    if (times > 0) {
+      const end = events[last]!;
+      lines.push(
+        line`Repeat the last ${gap === 1 ? words.short : `${gap} ${words.short}s`} ${timesInWords(times)} more, to ${words.short} ${end}${{ inline: about(end) }}. (${after.slice(i + 1, last + 1).join(', ')} sts)`,
+      );
+    }
+    i = last + 1;
+  }
+  return [...lines, ...even((events.at(-1) ?? before) + 1, to, after.at(-1) ?? schedule.start)];
 }
 
 /**
@@ -385,7 +396,7 @@ function edgeRows({ part, to }: Shape, { n: before, count }: Reached, soFar: Pie
   const evenTo = (last: number) => {
     if (last >= even)
       lines.push(
-        line`${words.one}s ${rangeInWords(even, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: work even. (${below} sts)`,
+        line`${words.one}s ${rangeInWords(even, last)}${{ inline: last === to ? soFar.lengthBeside([to]) : [] }}: even.${last === to ? ` (${countOf(below, 'st')})` : ''}`,
       );
   };
   for (const row of own) {

@@ -1,10 +1,18 @@
 /** What a pattern says of putting its pieces together, for one size, compared with the joins of the plan. */
 
+import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
+import { CM_PER_INCH } from '../units/length.js';
+import { readPrinted } from '../write/lengths.js';
 import { tablesOf } from './ofSize.js';
 
-type ProvenJoin = Pick<Join, 'label' | 'both' | 'kind' | 'role' | 'a' | 'aCount' | 'bCount'>;
+type ProvenJoin = Pick<
+  Join,
+  'label' | 'both' | 'kind' | 'role' | 'a' | 'aCount' | 'bCount' | 'aLength' | 'bLength' | 'gather' | 'eased'
+>;
 
+/** Share by which one repeat for all sizes may be out. */
+const NEAR = 0.04;
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
 /** How the counts of both sides are told; the second is left out where only a cap's base is told. */
@@ -24,10 +32,7 @@ const REPEAT =
 
 /** Sentences that tell no count that a seam is known by. */
 const ELSE: readonly RegExp[] = [
-  /^\d+\. [^:]+: .+$/,
-  /^(?:Stretch the band by|Ease in) about (?:–|[\d½¼¾.]+) (?:cm|in)/,
   /^Sew the \d+ buttons? to the (?:left|right) band, opposite the buttonholes\.$/,
-  /^Along the upper edge, from the centre back round to it again: .+ sts\.$/,
   /, .+: a row of \w+ steadies it; pick up \d+ sts? along the \d+ row ends? of each/,
 ];
 
@@ -36,17 +41,20 @@ const ELSE: readonly RegExp[] = [
  *
  * @param lines of the section, in US terms
  * @param tails lines of the section with the long tails
+ * @param lastCounts stitches of the last rows of the pieces
  */
 export function joiningDiffers(
   lines: readonly string[],
   tails: readonly string[],
   joins: readonly ProvenJoin[],
+  lastCounts: readonly number[],
 ): string[] {
   const differences: string[] = [];
   const named = new Map<string, ProvenJoin>();
   for (const join of joins) named.set(join.both ?? join.label, join);
   const told = new Map<string, number>();
   let last: ProvenJoin | null = null;
+  let step = 0;
   for (const text of lines) {
     const [, name, words] = /^([^:]+): (.*)$/.exec(text) ?? [];
     const join = name === undefined ? undefined : named.get(name);
@@ -58,22 +66,57 @@ export function joiningDiffers(
     } else if (/^Pin at the|^Of these go/.test(text)) {
       const fault = last && stretchesDiffer(text, last);
       if (fault) differences.push(`“${text}”: ${fault}`);
+    } else if (/^\d+\. [^:]+: .+$/.test(text)) {
+      step += 1;
+      if (parseInt(text, 10) !== step) differences.push(`“${text}” is step ${step}`);
+    } else if (text.startsWith('Along the upper edge, ')) {
+      const round = [...text.matchAll(/\d+/g)].reduce((sum, [many]) => sum + Number(many), 0);
+      if (!lastCounts.includes(round)) differences.push(`“${text}”: ${round} is the count of no last row`);
+    } else if (/^(?:Stretch the band by|Ease in) about /.test(text)) {
+      const fault = last && lengthDiffers(text, last);
+      if (fault) differences.push(`“${text}”: ${fault}`);
     } else if (!ELSE.some((form) => form.test(text)))
       differences.push(`“${text}”: this sentence is not one that the joining is written in`);
   }
   for (const name of named.keys())
     if (told.get(name) !== 1)
       differences.push(told.has(name) ? `${name} is told ${told.get(name)} times` : `${name} is not told`);
-  const seams = new Set(
-    joins.flatMap(({ label, both }) => [label, (both ?? label).replace(/, both( sides)?$/, '')]),
+  const seams = new Map(
+    joins.flatMap((join) => [
+      [join.label, join] as const,
+      [(join.both ?? join.label).replace(/, both( sides)?$/, ''), join] as const,
+    ]),
   );
-  for (const { rows } of tails.flatMap(tablesOf))
+  for (const { head, rows } of tails.flatMap(tablesOf)) {
+    const inches = head.startsWith('in ');
     for (const [label, figure] of rows) {
-      const seam = /^.+?, at the (?:beginning|end): (.+)$/.exec(label)?.[1];
-      if (seam === undefined || !seams.has(seam)) differences.push(`the tail “${label}” is for no seam`);
-      else if (!/^[1-9]\d*$/.test(figure)) differences.push(`the tail “${label}” is “${figure}” long`);
+      const seam = seams.get(/^.+?, at the (?:beginning|end): (.+)$/.exec(label)?.[1] ?? '');
+      if (!seam) differences.push(`the tail “${label}” is for no seam`);
+      else if (!tailsFor(seam, inches).includes(Number(figure)))
+        differences.push(`the tail “${label}” is “${figure}” long`);
     }
+  }
   return differences;
+}
+
+/** What a tail for a seam may be long: its yarn by one of the methods, and what is woven in, in round fives of a centimetre. */
+function tailsFor({ bLength }: ProvenJoin, inches: boolean): number[] {
+  return Object.values(SEAM_YARN).map((yarn) => {
+    const cm = Math.ceil((bLength * yarn + WEAVE_IN) / 5) * 5;
+    return inches ? Math.ceil(cm / CM_PER_INCH) : cm;
+  });
+}
+
+/** What a length may be out by, cm: half of what is printed. */
+const PRINTED = 0.33;
+
+/** "Stretch the band by about 4½ cm", "Ease in about 1 cm": what one side has less or more than the other. */
+function lengthDiffers(text: string, { aLength, gather, eased }: ProvenJoin): string | null {
+  const wanted = text.startsWith('Stretch') ? aLength * (1 - gather) : Math.abs(eased);
+  for (const [, figure, unit] of text.matchAll(/([\d½¼¾.]+) (cm|in)\b/g))
+    if (!(Math.abs(readPrinted(figure!, unit === 'in' ? 'in' : 'cm') - wanted) <= PRINTED))
+      return `it is ${wanted.toFixed(1)} cm`;
+  return null;
 }
 
 function countsDiffer(words: string, { aCount, bCount, a, kind }: ProvenJoin): string | null {
@@ -84,10 +127,13 @@ function countsDiffer(words: string, { aCount, bCount, a, kind }: ProvenJoin): s
   if (Number(said) !== own) return `${said} are said, ${own} are there`;
   if (to !== undefined && Number(to) !== bCount) return `${to} are said, ${bCount} are there`;
   const [, about, p, q, many, way, where] = REPEAT.exec(words.slice(found[0].length - 2)) ?? [];
-  if (p === undefined || about || kind === 'stitch-to-stitch' || kind === 'row-to-row') return null;
+  if (p === undefined || kind === 'stitch-to-stitch' || kind === 'row-to-row') return null;
   const number = many === undefined ? 0 : NUMBERS.includes(many) ? NUMBERS.indexOf(many) : Number(many);
   const extra = number * (where === 'every quarter' ? 4 : 1) * (way === 'fewer' ? -1 : 1);
   const comes = Math.round((bCount * Number(p)) / Number(q)) + extra;
+  // One repeat for all sizes is only near.
+  if (about)
+    return Math.abs(comes - aCount) <= Math.max(1, NEAR * aCount) ? null : `its repeat comes to ${comes}`;
   return comes === aCount ? null : `its repeat comes to ${comes}, not ${aCount}`;
 }
 

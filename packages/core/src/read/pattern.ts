@@ -8,7 +8,8 @@ import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
 import { frontDiffers, type ProvenFront } from './front.js';
 import { joiningDiffers } from './joining.js';
 import { linesOfSize } from './ofSize.js';
-import { readPiece } from './piece.js';
+import { lengthOfRows, readPrinted } from '../write/lengths.js';
+import { readPiece, type SaidLength } from './piece.js';
 import { StitchProver } from './stitches.js';
 
 /** A section of a written pattern: its heading and its lines, lists included. */
@@ -42,7 +43,7 @@ export interface Proof {
 interface ProvenSize extends Partial<ProvenFront> {
   label: string;
   joins?: readonly Join[];
-  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs'>[];
+  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs' | 'sections'>[];
 }
 
 /**
@@ -81,6 +82,9 @@ export function provePattern(
   };
   for (const message of stitches.faults)
     proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
+  for (const { heading, lines } of sections)
+    for (const message of [...headsDiffer(lines, labels), ...unitsDiffer(sections, lines, labels, house)])
+      proof.differences.push({ size: labels[0]!, piece: heading, message });
   sizes.forEach(({ label, pieces, joins, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
@@ -97,10 +101,11 @@ export function provePattern(
           size,
           labels,
         );
-        const { rows, said, begun } = readPiece(piece.label, lines, stitches.specials, others);
+        const { rows, said, begun, lengths } = readPiece(piece.label, lines, stitches.specials, others);
         others.set(piece.label.toLowerCase(), lines);
         const { faults } = workPiece(rows);
-        const unlike = difference(rows, rowsOf(piece.runs)) ?? faults[0];
+        const unlike =
+          difference(rows, rowsOf(piece.runs)) ?? faults[0] ?? lengthDiffers(lengths, piece.sections);
         if (unlike) differs(unlike);
         proof.pieces += 1;
         proof.rows += rows.length;
@@ -121,10 +126,68 @@ export function provePattern(
       }))
         proof.differences.push({ size: label, piece: 'Sizes', message });
     if (joins)
-      for (const message of joiningDiffers(linesOf('Joining', size), linesOf('Long tails', size), joins))
+      for (const message of joiningDiffers(
+        linesOf('Joining', size),
+        linesOf('Long tails', size),
+        joins,
+        pieces.map(({ runs }) => runs.at(-1)!.row.count),
+      ))
         proof.differences.push({ size: label, piece: 'Joining', message });
   });
   return proof;
+}
+
+/** Tables whose columns are not the sizes. */
+function headsDiffer(lines: readonly string[], labels: readonly string[]): string[] {
+  return lines.flatMap((text, i) => {
+    if (!lines[i + 1]?.startsWith('| ---')) return [];
+    const columns = text.slice(2, -2).split(' | ').slice(1);
+    return String(columns) === String(labels) ? [] : [`the table “${text}” is not for ${labels.join(', ')}`];
+  });
+}
+
+/** "(25 mesh spaces, 76 sts)": the stitches that a unit and the edges have are the same throughout a pattern. */
+const IN_UNITS = /\((\d+) ([^,()\d]+), (\d+) sts?\)/g;
+
+function countsInUnits(lines: readonly string[], labels: readonly string[], house: HouseStyle) {
+  const plain = lines.map((text) => fromHouse(text, house, labels.length));
+  return labels.flatMap((_, size) =>
+    linesOfSize(plain, size, labels).flatMap((text) =>
+      [...text.matchAll(IN_UNITS)].map(([, units, name, stitches]) => ({
+        units: Number(units),
+        name: name!,
+        stitches: Number(stitches),
+      })),
+    ),
+  );
+}
+
+function unitsDiffer(
+  sections: readonly WrittenSection[],
+  lines: readonly string[],
+  labels: readonly string[],
+  house: HouseStyle,
+): string[] {
+  const own = countsInUnits(lines, labels, house);
+  if (own.length === 0) return [];
+  const all = sections.flatMap((section) => countsInUnits(section.lines, labels, house));
+  return own.flatMap(({ units, name, stitches }) => {
+    // The rule that most counts of the unit keep.
+    const votes = new Map<string, number>();
+    for (const one of all.filter((other) => other.name === name)) {
+      const other = all.find((two) => two.name === name && two.units !== one.units);
+      if (!other) continue;
+      const each = (other.stitches - one.stitches) / (other.units - one.units);
+      const rule = `${each}/${one.stitches - each * one.units}`;
+      votes.set(rule, (votes.get(rule) ?? 0) + 1);
+    }
+    const [rule] = [...votes].sort(([, a], [, b]) => b - a)[0] ?? [];
+    if (rule === undefined) return [];
+    const [each, plus] = rule.split('/').map(Number);
+    return each! * units + plus! === stitches
+      ? []
+      : [`${units} ${name} are not ${stitches} sts as in the other rows`];
+  });
 }
 
 /** The section of a piece. */
@@ -134,6 +197,22 @@ function sectionOf(
 ): WrittenSection | undefined {
   const head = `${label}${copies > 1 ? ` (make ${copies})` : ''}`;
   return sections.find(({ heading }) => heading === head);
+}
+
+/** What printing may take off a length, cm: half of what is printed, and a little for sums. */
+const ROUNDED = { cm: 0.26, in: 0.33 } as const;
+
+/** The first length that is not the one to its row. */
+function lengthDiffers(lengths: readonly SaidLength[], sections: PlannedPiece['sections']): string | null {
+  for (const { row, about } of lengths)
+    for (const one of about.split(' = ')) {
+      const [, figure, unit] = /^(\S+) (cm|in)$/.exec(one) ?? [];
+      const wanted = lengthOfRows(sections, row);
+      const units = unit === 'in' ? 'in' : 'cm';
+      if (figure === undefined || !(Math.abs(readPrinted(figure, units) - wanted) <= ROUNDED[units]))
+        return `row ${row} is said to lie at about ${one}, it lies at ${wanted.toFixed(1)} cm`;
+    }
+  return null;
 }
 
 /** The first row in which what was read is not what was planned; null when there is none. */

@@ -5,6 +5,15 @@ import { ReadFault } from './maker.js';
 import { PieceReader, type SaidOfStitches } from './pieceReader.js';
 import { SENTENCES } from './sentences.js';
 
+/** How long a piece is said to be after a row: "32½ cm = 12¾ in". */
+export interface SaidLength {
+  row: number;
+  about: string;
+}
+
+const ABOUT =
+  /^(?:(?:Row|Rnd)s? (?:\d+–)?|Repeat the last .+ more, to (?:row|rnd) )(\d+), about ([^:,(]+?)(?:[:,]|\. \()/;
+
 /**
  * Reads the sentences of a piece for one size, in US terms, and makes its rows of them.
  *
@@ -19,9 +28,12 @@ export function readPiece(
   lines: readonly string[],
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   others: ReadonlyMap<string, readonly string[]> = new Map(),
-): { rows: Row[]; said: SaidOfStitches; begun: Beginning } {
+): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[] } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
+  const lengths: SaidLength[] = [];
   for (const text of inFull(lines, others)) {
+    const [, row, about] = ABOUT.exec(text) ?? [];
+    if (row !== undefined) lengths.push({ row: Number(row), about: about! });
     try {
       readSentence(text.trimEnd(), reader);
     } catch (error) {
@@ -29,7 +41,13 @@ export function readPiece(
       throw error;
     }
   }
-  return { rows: reader.maker.rows, said: reader.said, begun: reader.begunInPattern ? 'chain' : 'plain row' };
+  reader.finishLines();
+  return {
+    rows: reader.maker.rows,
+    said: reader.said,
+    begun: reader.begunInPattern ? 'chain' : 'plain row',
+    lengths,
+  };
 }
 
 function readSentence(text: string, reader: PieceReader): void {
@@ -47,7 +65,7 @@ const AS_ANOTHER =
   /^Work as the (.+?)(, mirrored,?(?:: the same rows, with every edge at the other end)?)?(?: to the end of (?:row|rnd) (\d+)(, markers included)?)?\.$/;
 const MARKER = /^Place a marker at/;
 /** What is told of each piece by itself. */
-const OWN = /^(?:Leave a long tail|Buttonholes|No buttonholes)/;
+const OWN = /^(?:Long tail|Buttonholes|No buttonholes)/;
 /** What is told of rows below them. */
 const OF_ROWS = /^(?:The panel|The last of these|Keep|Shape by|Work each|Work these|Rows that shape)/;
 

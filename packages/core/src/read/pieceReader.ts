@@ -130,6 +130,8 @@ export class PieceReader {
   lineSign = 0;
   placesBeside = 0;
   lineSchool: LineSchool = 'beside';
+  /** Stitches of a line as its shaping row tells them; null where it does not. */
+  lineWidth: number | null = null;
   /** Whether several stitches at a front edge are said to be chains. */
   chainsAtEdge = false;
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
@@ -238,6 +240,8 @@ export class PieceReader {
     if (!rows) throw new ReadFault('the rows that shape cannot be read');
     const last = Number(to ?? from);
     this.agree(Number(from), this.maker.now().n + 1, 'the next row');
+    this.within(rows, Number(from), last);
+    for (const many of rows.values()) this.agree(many, 1, 'what a named row changes at its places');
     const each = this.step / 2;
     while (this.maker.now().n < last) {
       const shapes = rows.has(this.maker.now().n + 1);
@@ -311,6 +315,7 @@ export class PieceReader {
       for (const side of sides)
         at[side].push(new Map([...rows].map(([row, amount]) => [row, sign * amount])));
     }
+    for (const { rows } of all) this.within(rows, this.maker.now().n + 1, last);
     const inRow = (side: Side, row: number) => at[side].reduce((sum, rows) => sum + (rows.get(row) ?? 0), 0);
     while (this.maker.now().n < last) {
       const row = this.maker.now().n + 1;
@@ -318,9 +323,15 @@ export class PieceReader {
     }
   }
 
-  /** A row that shapes as a named one does. */
-  shapingRow(n: number, stitches: number): void {
-    this.shapedRows(String(n), undefined, new Map([[n, 1]]), stitches);
+  /** Rows that shape lie among those that the sentence is of. */
+  private within(rows: ReadonlyMap<number, number>, from: number, last: number): void {
+    for (const row of rows.keys())
+      if (row < from || row > last) throw new ReadFault(`row ${row} shapes outside rows ${from} to ${last}`);
+  }
+
+  /** A row that shapes as a named one does, the last of so many rows. */
+  shapingRow(n: number, stitches: number, rows = 1): void {
+    this.shapedRows(String(n - rows + 1), String(n), new Map([[n, 1]]), stitches);
   }
 
   goOn(from: PartMade, at: number, take: number, rejoin: boolean, inner: Side): void {
@@ -394,8 +405,19 @@ export class PieceReader {
     this.besideRows(side, rates);
   }
 
+  /** The last row that the sentences about lines are said to be of; 0 where none is said. */
+  private linesTo = 0;
+  /** Rows up to one go on with the shaping at lines as it was begun. */
+  goOnWithLines(to: number, sign: 1 | -1): void {
+    this.agree(sign, this.lineSign, 'the way of the shaping as begun');
+    if (this.lines.size === 0) throw new ReadFault('no shaping at lines was begun');
+    this.linesTo = to;
+  }
+
   /** Rows that shape beside lines begin: how each kind of side does is told anew. */
-  beginLines(sign: 1 | -1): void {
+  beginLines(sign: 1 | -1, to: number): void {
+    this.finishLines();
+    this.linesTo = to;
     this.lines.clear();
     this.lineCounts.clear();
     this.agree(sign, this.lineSign, 'the way in which these rows shape');
@@ -437,13 +459,26 @@ export class PieceReader {
     });
   }
 
+  private linesReached = 0;
+  /** Nothing shapes at lines behind the last row that is told of them. */
+  finishLines(): void {
+    for (const rows of this.lines.values())
+      for (const row of rows.keys())
+        if (row > this.linesReached)
+          throw new ReadFault(`row ${row} shapes at lines after row ${this.linesReached}, their last`);
+  }
+
   lineRows(last: number, stitches: number, parts: string): void {
+    this.linesReached = last;
+    if (this.linesTo > 0) this.agree(last, this.linesTo, 'the last of these rows');
+    this.linesTo = 0;
     const [, line] = /, each line (\d+)$/.exec(parts) ?? [];
     const named = [...parts.replace(/, each line \d+$/, '').matchAll(/(?:^|, )([^,]*?) (\d+)(?=,|$)/g)];
     const labels = named.map(([, label]) => label!);
     const way = { stitches: Number(line ?? 0) as LineWay['stitches'], school: this.lineSchool };
     if (!this.lines.has(SIDE_MARKERS) && this.lines.size > 0)
       this.agree(this.placesBeside, labels.length - 1, 'the lines');
+    if (this.lineWidth !== null) this.agree(this.lineWidth, way.stitches, 'the stitches of each line');
     const first = this.united ? this.maker.rows[this.united.at]!.n : this.maker.now().n + 1;
     // The sections are told as they are in the end: what they gain from here on is taken off again.
     const counts = named.map(([, , many]) => Number(many));

@@ -7,7 +7,7 @@ import { STITCH, type Sentence } from './words.js';
 export const SENTENCES: readonly Sentence[] = [
   ...PASSAGE_SENTENCES,
   {
-    form: /^Leave a long tail at the (?:beginning|end)(?: and at the end)? \(see Long tails\)\.$/,
+    form: /^Long tail at the (?:beginning|end)(?: and at the end)?\.$/,
     read: () => undefined,
   },
   {

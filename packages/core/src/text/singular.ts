@@ -3,9 +3,9 @@ export function countOf(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
 }
 
-/** "once", "3 times". */
+/** "once", "twice", "3 times". */
 export function timesInWords(times: number): string {
-  return times === 1 ? 'once' : `${times} times`;
+  return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }
 
 const NOUNS: Readonly<Record<string, string>> = {

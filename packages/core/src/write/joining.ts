@@ -128,7 +128,7 @@ export function tailLines(
   const ends = (['starting', 'ending'] as const).flatMap((end) =>
     own.some((tail) => tail.end === end) ? [END_WORDS[end]] : [],
   );
-  return [[`Leave a long tail ${ends.join(' and ')} (see Long tails).`]];
+  return [[`Long tail ${ends.join(' and ')}.`]];
 }
 
 /** The buttonhole row of a band; on the other band the row is worked even. */

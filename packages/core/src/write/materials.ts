@@ -82,9 +82,8 @@ export function materialLines(
         }`,
       ];
     });
-  const hooks = used.map((fabric): Line => [
-    `${figure(fabric.hook)} mm hook for ${fabric.name}, or the hook that gives the gauge`,
-  ]);
+  const hooks: Line[] = used.map(({ hook, name }) => [`${figure(hook)} mm hook for ${name}`]);
+  if (hooks.length > 0) hooks.push(['Other hooks where these do not give the gauge']);
   return [...yarn, ...spare, ...stripes, ...hooks, ...notionLines(sizes, finishing, used)];
 }
 
@@ -192,9 +191,6 @@ export function readingLines(
         { sizes: set },
       )} throughout; one figure alone is for all of them, a dash stands where a size has nothing to do.`,
     ]);
-  if (sizes.length > 0)
-    lines.push([
-      '“About” beside rows is what the piece measures to there, blocked, from where it was begun.',
-    ]);
+  if (sizes.length > 0) lines.push(['“About” is measured blocked, from where the piece was begun.']);
   return lines;
 }

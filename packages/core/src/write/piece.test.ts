@@ -86,8 +86,8 @@ describe('writePiece', () => {
       'Row 4 (WS): sl st over the first 3 sts, esc in each st to the end; turn. (17 sts)',
       'Row 5 (RS): esc in each st to the last 2 sts, esc2tog; turn. (16 sts)',
       'Row 6 (WS): sl st over the first 2 sts, esc in each st to the end; turn. (14 sts)',
-      'Row 7: work even. (14 sts)',
-      'Row 8 (WS): esc2tog over the first 2 sts, esc in each st to the end; turn. (13 sts)',
+      'Row 7: even.',
+      'Row 8 (WS): esc2tog, esc in each st to the end; turn. (13 sts)',
     ]);
   });
 

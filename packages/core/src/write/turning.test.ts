@@ -41,7 +41,7 @@ it.each<[Partial<Fabric>, number, string]>([
 it('begins with foundation stitches where the fabric says so', () => {
   const text = written({ foundation: 'stitches' });
   expect(text).toMatch(
-    /## Back\n\n(?:Leave a long tail.*\n)?Row 1 \(RS\): work \d+ foundation dc, without a chain before/,
+    /## Back\n\n(?:Long tail.*\n)?Row 1 \(RS\): work \d+ foundation dc, without a chain before/,
   );
   expect(start(text)[0]).toBeNaN();
 });
