@@ -105,7 +105,7 @@ describe('the yoke', () => {
       expect(await browser.text('main')).toContain('Place a marker wherever the next part begins'),
     );
     const text = await browser.text('main');
-    expect(text).toContain('On the body’s side of each line');
+    expect(text).toContain('increase on the body’s side of each line in rnd');
     expect(text).toContain('over the yoke without its sleeves');
     expect(text).not.toMatch(/undefined|NaN/);
   });

@@ -20,7 +20,10 @@ it('adds a sentence to a section and opens it', () => {
 
 describe('a sentence', () => {
   const onDone = jest.fn();
-  const starts = ['Chain 81', 'Row 1', 'Row 2'];
+  const lines = ['Ch 81.', 'Row 1: even', 'Row 2: even'].map((start) => ({
+    start,
+    meaning: start.replace(/\d+/, '#'),
+  }));
   beforeEach(() => {
     onDone.mockClear();
     openDocument('one', {
@@ -32,7 +35,7 @@ describe('a sentence', () => {
         sentence={{ text: 'Mind the edge.', at: 0, line: null }}
         at={0}
         heading="Back"
-        starts={starts}
+        lines={lines}
         onDone={onDone}
       />,
     );
@@ -58,8 +61,8 @@ describe('a sentence', () => {
     expect(screen.getAllByRole('option').map(({ textContent }) => textContent)).toEqual([
       'at the end',
       'at the beginning',
-      'after “Chain 81 …”',
-      'after “Row 1 …”',
+      'after “Ch 81. …”',
+      'after “Row 1: even …”',
     ]);
   });
 

@@ -14,11 +14,17 @@ import {
 } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
 import { printedPattern, type Paper } from './documents';
+import { sketchPicture } from './picture';
 
 const demo = join(__dirname, '../../../../demo');
 const fonts = join(
   __dirname,
   '../../../../node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-',
+);
+
+const display = join(
+  __dirname,
+  '../../../../node_modules/@fontsource/vollkorn/files/vollkorn-latin-600-normal.woff',
 );
 
 interface Maker {
@@ -51,6 +57,7 @@ async function printed(name: string, paper: Paper) {
       italics: `${fonts}400-italic.woff`,
       bolditalics: `${fonts}700-normal.woff`,
     },
+    Vollkorn: { normal: display, bold: display, italics: display, bolditalics: display },
   });
   const made = maker.createPdf(
     printedPattern(
@@ -62,12 +69,18 @@ async function printed(name: string, paper: Paper) {
         sizes: labels,
         charts: patternCharts(design.fabrics, sizes, 'us'),
       },
-      'cm',
-      paper,
+      { units: 'cm', paper, picture: sketchPicture(design) },
     ),
   );
   return { text, bytes: new Uint8Array(await made.getBuffer()) };
 }
+
+/** A page without its running head and foot. */
+const withoutRunning = (page: string, title: string) =>
+  page
+    .split('\n')
+    .filter((line) => line.trim() !== title && !/^(?:.* )?\d+ of \d+$/.test(line.trim()))
+    .join('\n');
 
 /** Words alone: where lines break is the paper's affair. */
 const words = (text: string) => text.toLowerCase().replace(/[•\s]+/g, ' ');
@@ -99,7 +112,7 @@ describe('a printed pattern', () => {
         expect(page.text).toContain(`${i + 1} of ${pages.length}`);
       }
       const all = words(
-        pages.map((page) => page.text.replace(/[^\n]*· \d+ of \d+/, '')).join('\n'),
+        pages.map((page, i) => (i === 0 ? page.text : withoutRunning(page.text, text.title))).join('\n'),
       ).replaceAll(' ', '');
       const missing = patternToPlainText(text)
         .split('\n')
@@ -119,14 +132,22 @@ describe('a printed pattern', () => {
     const { content } = printedPattern(
       text,
       { svg: '<svg/>', strips: '<svg/>', letters, sizes: ['S'], charts: [] },
-      'cm',
-      'A4',
+      { units: 'cm', paper: 'A4' },
     );
-    const tables = (content as { table?: { body: unknown[] }; unbreakable?: boolean }[]).filter(
+    const lettered = (content as { table?: { body: unknown[] }; unbreakable?: boolean }[]).filter(
       ({ table }) => table,
     );
-    expect(tables.reduce((sum, { table }) => sum + table!.body.length - 1, 0)).toBe(letters.length);
-    for (const { unbreakable } of tables) expect(unbreakable).toBe(true);
+    expect(lettered.reduce((sum, { table }) => sum + table!.body.length - 1, 0)).toBe(letters.length);
+    for (const { unbreakable } of lettered) expect(unbreakable).toBe(true);
+    // Tables of sizes stay with the line that they belong to.
+    const told = (content as { stack?: { table?: { body: unknown[] } }[]; unbreakable?: boolean }[]).filter(
+      ({ stack }) => stack?.some(({ table }) => table),
+    );
+    expect(told.length).toBeGreaterThan(1);
+    for (const { unbreakable, stack } of told) {
+      const rows = stack!.reduce((sum, { table }) => sum + (table?.body.length ?? 0), 1);
+      expect(unbreakable).toBe(rows <= 24);
+    }
     // A drawing is never parted from its heading.
     const drawings = (content as { stack?: { svg?: string }[]; unbreakable?: boolean }[]).filter(
       ({ stack }) => stack?.some(({ svg }) => svg),

@@ -46,10 +46,12 @@ const USUAL_SIZE = 10;
 const LARGE_SIZE = 15;
 /** Width of the picture on the first page, points. */
 const PICTURE = 170;
+/** Tallest drawing that still fits on a page under its heading, points. */
+const TALLEST = 620;
 /** Sections of the first page, before and below the table of sizes. */
 const FIRST = ['intro'];
-const LEFT = ['materials', 'gauge'];
-const RIGHT = ['key', 'abbreviations'];
+const LEFT = ['materials'];
+const RIGHT = ['gauge', 'abbreviations'];
 
 /**
  * The written pattern as a document to be printed. The first page has what the garment is, its picture, sizes and what is needed; headings
@@ -68,14 +70,20 @@ export function printedPattern(
   const of = (ids: readonly string[]) => text.sections.filter(({ id }) => ids.includes(id));
   const printed = (section: PatternSection) => sectionOf(section, text, schematic, width);
   const onFirst = [...FIRST, 'sizes', ...LEFT, ...RIGHT];
-  const title: Content = { text: text.title, style: 'title', headlineLevel: 1, outline: true };
+  const title: Content = { text: text.title, style: 'title', outline: true } as Content;
   const about = of(FIRST).flatMap(({ lines, own = [] }) =>
     flowOf({ id: '', heading: '', lines, own }).map((line) => lineOf(line, text)),
   );
   const beside: Content = picture
     ? { columns: [{ width: '*', stack: [title, ...about] }, pictureOf(picture, text.title)], columnGap: 24 }
     : { stack: [title, ...about] };
-  const lists = (ids: readonly string[]): Column => ({ width: '*', stack: of(ids).flatMap(printed) });
+  // Where a column goes on over the page no sentence is torn: the other column stands between.
+  const lists = (ids: readonly string[]): Column => ({
+    width: '*',
+    stack: of(ids)
+      .flatMap(printed)
+      .map((one) => ({ unbreakable: true, stack: [one] })),
+  });
   return {
     pageSize: paper,
     pageMargins: [MARGIN, MARGIN, MARGIN, 60],
@@ -112,9 +120,6 @@ export function printedPattern(
       color: '#52606a',
       margin: [MARGIN, 22, MARGIN, 0],
     }),
-    // A heading is not left alone at the foot of a page.
-    pageBreakBefore: (node, { getFollowingNodesOnPage }) =>
-      node.headlineLevel === 2 && getFollowingNodesOnPage().length === 0,
     defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: 1.25, color: '#1f2a30' },
     styles: {
       title: { font: 'Vollkorn', fontSize: size * 2.4, bold: true, lineHeight: 1.05, margin: [0, 0, 0, 8] },
@@ -137,7 +142,6 @@ function sectionOf(
   const heading: Content = {
     text: [name!, ...(aside ? [{ text: ` ${aside.trim()}`, style: 'aside' }] : [])],
     style: 'heading',
-    headlineLevel: 2,
     outline: true,
     outlineText: section.heading,
   } as Content;
@@ -157,9 +161,11 @@ function sectionOf(
       margin: [0, 0, 0, small ? 0 : 4],
     };
   });
+  // A heading is never left at the foot of a page without what it is of.
+  const [first, ...others] = lines;
   return [
-    heading,
-    ...lines,
+    { unbreakable: true, stack: first === undefined ? [heading] : [heading, first] },
+    ...others,
     ...charts.filter((chart) => chart.section === section.id).map((chart) => chartOf(chart, width)),
   ];
 }
@@ -249,7 +255,7 @@ function chartOf({ svg, title }: PatternChart, width: number): Content {
 function drawn(heading: string, svg: string, width: number): Content {
   return {
     unbreakable: true,
-    stack: [{ text: heading, style: 'heading', headlineLevel: 2, outline: true } as Content, { svg, width }],
+    stack: [{ text: heading, style: 'heading', outline: true } as Content, { svg, fit: [width, TALLEST] }],
   };
 }
 
