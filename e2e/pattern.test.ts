@@ -79,15 +79,15 @@ describe('the pattern for stores', () => {
     await browser.press('Export');
     await browser.press('For stores: all PDFs, drawings and tables (zip)');
     await browser.find('[data-testid=pdf-progress]');
-    const file = join(browser.downloads, 'Tansyfield for Ines.zip');
+    const file = join(browser.downloads, 'Tansyfield pullover for Ines.zip');
     await browser.eventually(async () => expect(existsSync(file)).toBe(true), 60_000);
     const files = unzipSync(readFileSync(file));
     const names = Object.keys(files);
     for (const terms of ['US', 'UK'])
       for (const units of ['cm', 'in']) {
-        const pdf = files[`Tansyfield for Ines ${terms} ${units}.pdf`]!;
+        const pdf = files[`Tansyfield pullover for Ines ${terms} ${units}.pdf`]!;
         expect(strFromU8(pdf.slice(0, 5))).toBe('%PDF-');
-        expect(names).toContain(`text/Tansyfield for Ines ${terms} ${units}.md`);
+        expect(names).toContain(`text/Tansyfield pullover for Ines ${terms} ${units}.md`);
       }
     expect(strFromU8(files['schematic cm.svg']!)).toMatch(/^<svg /);
     expect(strFromU8(files['counts.csv']!)).toMatch(/^count,name,/);

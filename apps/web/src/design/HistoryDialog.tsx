@@ -58,7 +58,13 @@ function Errata({ since, text }: { since: number; text: string }) {
           </Button>
         </span>
       </h3>
-      <pre className="max-h-72 overflow-y-auto font-sans text-[13px] whitespace-pre-wrap">{text}</pre>
+      <pre
+        tabIndex={0}
+        aria-label="Changes of the pattern"
+        className="max-h-72 overflow-y-auto font-sans text-[13px] whitespace-pre-wrap"
+      >
+        {text}
+      </pre>
     </section>
   );
 }
