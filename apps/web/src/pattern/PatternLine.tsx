@@ -27,9 +27,8 @@ export function PatternLine({
 }: LineProps & { drawing: SectionDrawing | undefined }) {
   const isTable = (part: LinePart): part is Table => typeof part !== 'string' && 'head' in part;
   const tables = line.filter(isTable);
-  const words = line
-    .filter((part): part is Exclude<LinePart, Table> => !isTable(part))
-    .map((part, i) => {
+  const words = merged(line.filter((part): part is Exclude<LinePart, Table> => !isTable(part))).map(
+    (part, i) => {
       const [lead, rest] = i === 0 && typeof part === 'string' ? leadOf(part) : ['', ''];
       return lead ? (
         <span key={i}>
@@ -39,7 +38,8 @@ export function PatternLine({
       ) : (
         <Part key={i} part={part} text={text} lit={lit} />
       );
-    });
+    },
+  );
   return (
     <>
       {drawing ? (
@@ -89,6 +89,17 @@ function Part({
   )
     .split('\u0000')
     .map((sign, i) => (i % 2 === 0 ? sign : show(part.each[Number(sign)]!, Number(sign))));
+}
+
+/** Text that stands side by side as one part. */
+function merged(parts: readonly Exclude<LinePart, Table>[]): Exclude<LinePart, Table>[] {
+  const all: Exclude<LinePart, Table>[] = [];
+  for (const part of parts) {
+    const last = all.at(-1);
+    if (typeof part === 'string' && typeof last === 'string') all[all.length - 1] = last + part;
+    else all.push(part);
+  }
+  return all;
 }
 
 /** Symbols of stitches are small, other drawings are not. */

@@ -67,7 +67,7 @@ export function PatternView() {
   };
   return (
     <div className="print-flow flex min-h-0 grow flex-col">
-      <div className="no-print flex items-center gap-3 border-b border-line bg-paper px-6 py-2">
+      <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-line bg-paper px-6 py-2">
         <Switch
           label="Sizes written"
           value={which}
@@ -119,7 +119,6 @@ export function PatternView() {
         <div className="max-w-[46rem]">
           <PhotoFigure {...photo} />
           <h2 className="mb-4 text-2xl">{text.title}</h2>
-          {!words?.intro && <WordsField field="intro" label="the introduction" />}
           {text.sections.map((section) => (
             <section key={section.id} className="mb-5 break-inside-avoid-page">
               {section.id === 'materials' && (

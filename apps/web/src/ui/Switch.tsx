@@ -15,14 +15,14 @@ export function Switch<T extends string>({ label, value, options, onChange }: Pr
       aria-label={label}
       value={value}
       onValueChange={(next) => next && onChange(next as T)}
-      className="inline-flex overflow-hidden rounded border border-line bg-sheet"
+      className="inline-flex shrink-0 overflow-hidden rounded border border-line bg-sheet"
     >
       {options.map((option) => (
         <ToggleGroup.Item
           key={option.value}
           value={option.value}
           title={option.title}
-          className="px-2 py-0.5 data-[state=off]:hover:bg-tape data-[state=on]:bg-ink data-[state=on]:text-sheet"
+          className="px-2 py-0.5 whitespace-nowrap data-[state=off]:hover:bg-tape data-[state=on]:bg-ink data-[state=on]:text-sheet"
         >
           {option.label}
         </ToggleGroup.Item>

@@ -226,7 +226,7 @@ function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Desi
 
 /** " Slip stitch, right sides together." */
 function methodInWords({ method, facing }: Seam): Line {
-  const name = method === 'sc ridge' ? method : `${method[0]!.toUpperCase()}${method.slice(1)}`;
+  const name = method === 'sc ridge' ? 'A ridge of sc' : `${method[0]!.toUpperCase()}${method.slice(1)}`;
   return method === 'crocheted while working' ? [] : [` ${name}, ${facing}.`];
 }
 
