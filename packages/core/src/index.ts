@@ -84,6 +84,7 @@ export {
   FOUNDATIONS,
   STITCHES,
   TURNINGS,
+  YARN_WEIGHTS,
   USUAL_STRETCH,
   foundationExtra,
   swatchMetres,

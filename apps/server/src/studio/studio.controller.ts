@@ -18,7 +18,9 @@ export class StudioController {
   }
 
   @Put('style')
-  async saveStyle(@Body(new Valid<Partial<HouseStyle>>(houseStyle)) style: Partial<HouseStyle>): Promise<Partial<HouseStyle>> {
+  async saveStyle(
+    @Body(new Valid<Partial<HouseStyle>>(houseStyle)) style: Partial<HouseStyle>,
+  ): Promise<Partial<HouseStyle>> {
     await this.database.write((transaction) =>
       SettingRow.upsert({ key: STYLE, value: JSON.stringify(style) }, { transaction }),
     );

@@ -1,4 +1,4 @@
-import { rowsText, ruleFits, ruleInWords, STITCHES, type Stitch } from '@upfell/core';
+import { rowsText, ruleFits, ruleInWords, STITCHES, YARN_WEIGHTS, type Stitch } from '@upfell/core';
 import { useStitches } from '../state/useStitches';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
@@ -56,6 +56,28 @@ function FabricFields() {
         put={(document, yarn) => {
           if (yarn.trim() === '') delete of(document).yarn;
           else of(document).yarn = yarn;
+        }}
+      />
+      <ChoiceField
+        path={`${path}.weight`}
+        label="Weight of the yarn"
+        value={fabric.weight ?? ''}
+        options={[
+          { value: '', label: 'not said' },
+          ...YARN_WEIGHTS.map((weight) => ({ value: weight, label: weight })),
+        ]}
+        put={(document, weight) => {
+          if (weight === '') delete of(document).weight;
+          else of(document).weight = weight;
+        }}
+      />
+      <TextField
+        path={`${path}.fibre`}
+        label="Fibre"
+        value={fabric.fibre ?? ''}
+        put={(document, fibre) => {
+          if (fibre.trim() === '') delete of(document).fibre;
+          else of(document).fibre = fibre;
         }}
       />
       <NumberField

@@ -28,13 +28,15 @@ export function PatternView() {
   const { size } = useChosenSize();
   const old = useOld();
   const [which, setWhich] = useState<'all' | 'one'>('all');
-  const [lengths, setLengths] = useState<'one' | 'both'>('one');
+  const [chosenLengths, setLengths] = useState<'one' | 'both' | null>(null);
   const [checking, setChecking] = useState(false);
   const [editing, setEditing] = useState<number | null>(null);
   // The author's words wait for no plan.
   const words = useDesign(({ document: newest }) => newest?.words);
   const style = useStudio((state) => state.style);
   const photo = usePhoto(useDesign(({ id }) => id));
+  const usualLengths = (words?.style?.lengths ?? style?.lengths) === 'both units' ? 'both' : 'one';
+  const lengths = chosenLengths ?? usualLengths;
   const [styling, setStyling] = useState(false);
   useEffect(() => void loadStudio(), []);
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;

@@ -27,6 +27,7 @@ const SETTINGS: { readonly [K in Setting]: { label: string; ways: Record<HouseSt
     label: 'Where counts stand',
     ways: { end: 'at the end of the row’s line', beginning: 'after the row’s number' },
   },
+  lengths: { label: 'Lengths', ways: { 'one unit': 'in one unit', 'both units': 'in cm and in inches' } },
 };
 
 const SELECT = 'w-full rounded border border-line bg-sheet px-1.5 py-1';

@@ -58,6 +58,7 @@ const STYLE_LABELS: { readonly [K in keyof HouseStyle]: string } = {
   rowNames: 'The names of rows',
   counts: 'How counts are set',
   countAt: 'Where counts stand',
+  lengths: 'The units of lengths',
 };
 
 /** Checks how the house wants patterns written. */

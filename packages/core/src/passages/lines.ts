@@ -3,7 +3,6 @@ import type { Reason } from '../because/reason.js';
 import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords } from '../fabric/units.js';
 import { ReadFault } from '../read/maker.js';
-import { sum } from '../read/pieceReader.js';
 import { tablesOf } from '../read/ofSize.js';
 import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import {
@@ -45,7 +44,8 @@ function besideOne(words: string): { gained: number; sides: number } {
   const losing = new RegExp(`${STITCH}2tog (before it)( and after it)?`).exec(words);
   if (losing) return { gained: -1, sides: losing[2] ? 2 : 1 };
   const gaining = [...words.matchAll(new RegExp(`(\\d+) ${STITCH} in (?:that|the)(?: next)? st`, 'g'))];
-  if (gaining.length > 0) return { gained: sum(gaining) - gaining.length > 0 ? 1 : 0, sides: gaining.length };
+  if (gaining.some(([, many]) => many !== '2')) throw new ReadFault('one st more is 2 in one st');
+  if (gaining.length > 0) return { gained: 1, sides: gaining.length };
   // Told by sides: as many as "the sides gain", or the new stitches of either side in the space.
   return { gained: 1, sides: /the one side, .+ the other side|as the sides gain/.test(words) ? 2 : 0 };
 }

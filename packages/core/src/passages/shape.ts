@@ -240,8 +240,11 @@ export const shape: PassageKind<Shape> = {
     {
       form: /^Counts after (?:these|the shaping) (?:row|rnd)s: (.+)\.$/,
       read: ([, list], reader) => {
-        for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts?/g))
+        for (const [, row, stitches] of list!.matchAll(/(?:row|rnd) (\d+): (\d+) sts?/g)) {
           reader.agree(Number(stitches), reader.countAfter(Number(row)), `the count after row ${row}`);
+          if (reader.countAfter(Number(row) - 1) === Number(stitches))
+            throw new ReadFault(`row ${row} does not shape`);
+        }
       },
     },
     {

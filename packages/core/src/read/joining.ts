@@ -8,7 +8,18 @@ import { tablesOf } from './ofSize.js';
 
 type ProvenJoin = Pick<
   Join,
-  'label' | 'both' | 'kind' | 'role' | 'a' | 'aCount' | 'bCount' | 'aLength' | 'bLength' | 'gather' | 'eased'
+  | 'label'
+  | 'both'
+  | 'kind'
+  | 'role'
+  | 'a'
+  | 'aCount'
+  | 'bCount'
+  | 'aLength'
+  | 'bLength'
+  | 'gather'
+  | 'eased'
+  | 'says'
 >;
 
 /** Share by which one repeat for all sizes may be out. */
@@ -119,13 +130,15 @@ function lengthDiffers(text: string, { aLength, gather, eased }: ProvenJoin): st
   return null;
 }
 
-function countsDiffer(words: string, { aCount, bCount, a, kind }: ProvenJoin): string | null {
+function countsDiffer(words: string, { aCount, bCount, a, kind, says }: ProvenJoin): string | null {
   const found = COUNTS.map((form) => form.exec(words)).find((one) => one !== null);
   if (!found) return 'its counts cannot be read';
   const [, said, to] = found;
   const own = to === undefined ? a[0]!.count : aCount;
   if (Number(said) !== own) return `${said} are said, ${own} are there`;
   if (to !== undefined && Number(to) !== bCount) return `${to} are said, ${bCount} are there`;
+  const along = says ?? 'row to row from row 1';
+  if (kind === 'row-to-row' && !words.includes(`, ${along}.`)) return `it goes ${along}`;
   const [, about, p, q, many, way, where] = REPEAT.exec(words.slice(found[0].length - 2)) ?? [];
   if (p === undefined || kind === 'stitch-to-stitch' || kind === 'row-to-row') return null;
   const number = many === undefined ? 0 : NUMBERS.includes(many) ? NUMBERS.indexOf(many) : Number(many);

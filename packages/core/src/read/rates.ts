@@ -25,7 +25,11 @@ export function readAmounts(text: string): Map<number, number> | null {
     const said = /^(\d+) sts? in (?:row|rnd)s? (.+)$/.exec(part);
     const rows = said && readRows(said[2]!);
     if (!said || !rows) return null;
-    for (const row of rows) amounts.set(row, Number(said[1]));
+    for (const row of rows) {
+      // No row is told twice.
+      if (amounts.has(row)) return null;
+      amounts.set(row, Number(said[1]));
+    }
   }
   return amounts;
 }

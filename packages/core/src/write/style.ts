@@ -13,6 +13,8 @@ export interface HouseStyle {
   /** What a row comes to: "(72 sts)", "[72 sts]" or "– 72 sts". */
   counts: 'round brackets' | 'square brackets' | 'dash';
   countAt: 'end' | 'beginning';
+  /** Lengths in the design's unit, or in both. */
+  lengths: 'one unit' | 'both units';
 }
 
 export const USUAL_STYLE: HouseStyle = {
@@ -23,6 +25,7 @@ export const USUAL_STYLE: HouseStyle = {
   rowNames: 'Row',
   counts: 'round brackets',
   countAt: 'end',
+  lengths: 'one unit',
 };
 
 /** Ways of every setting, the usual one first. */
@@ -34,6 +37,7 @@ export const HOUSE_WAYS: { readonly [K in keyof HouseStyle]: readonly HouseStyle
   rowNames: ['Row', 'ROW'],
   counts: ['round brackets', 'square brackets', 'dash'],
   countAt: ['end', 'beginning'],
+  lengths: ['one unit', 'both units'],
 };
 
 /** How much skill a garment asks for, from the first garment on. */

@@ -97,17 +97,18 @@ function plainTable({ head, rows }: Table, labels: readonly string[]): string {
  */
 export function patternToHtml(text: PatternText, drawing: string): string {
   const sections = text.sections.map((section) => {
-    const lines = flowOf(section).map((part) =>
-      isOwn(part)
-        ? `<p class="own">${escapeXml(part.text)}</p>`
-        : `<p>${part.map((one) => htmlPart(one, text)).join('')}</p>`,
-    );
+    const lines = flowOf(section).map((part) => {
+      if (isOwn(part)) return `<p class="own">${escapeXml(part.text)}</p>`;
+      const said = `<p>${part.map((one) => htmlPart(one, text)).join('')}</p>`;
+      const drawing = section.drawings?.find(({ line }) => section.lines[line] === part);
+      return drawing ? `<div class="drawn">${drawing.svg}${said}</div>` : said;
+    });
     const before = section.id === 'materials' ? `<section><h2>Schematic</h2>${drawing}</section>` : '';
     return `${before}<section><h2>${escapeXml(section.heading)}</h2>${lines.join('')}</section>`;
   });
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><title>${escapeXml(text.title)}</title>
-<style>body{font:16px/1.5 Georgia,serif;max-width:46rem;margin:2rem auto;padding:0 1rem;color:#26231f}h2{font-size:1.15rem;margin:1.6rem 0 .4rem;break-after:avoid}p{margin:.15rem 0}ul{margin:0}svg{max-width:100%;height:auto}.own{font-style:italic}table{border-collapse:collapse;margin:.4rem 0}th,td{border-bottom:1px solid #d9ccb0;padding:.1rem .6rem;text-align:right;font-weight:400}th:first-child{text-align:left}thead th{color:#5c564e}</style></head>
+<style>body{font:16px/1.5 Georgia,serif;max-width:46rem;margin:2rem auto;padding:0 1rem;color:#26231f}h2{font-size:1.15rem;margin:1.6rem 0 .4rem;break-after:avoid}p{margin:.15rem 0}ul{margin:0}svg{max-width:100%;height:auto}.own{font-style:italic}.drawn{display:grid;grid-template-columns:10rem 1fr;align-items:center;gap:1rem}.drawn svg{justify-self:center}table{border-collapse:collapse;margin:.4rem 0}th,td{border-bottom:1px solid #d9ccb0;padding:.1rem .6rem;text-align:right;font-weight:400}th:first-child{text-align:left}thead th{color:#5c564e}</style></head>
 <body><h1>${escapeXml(text.title)}</h1>${sections.join('\n')}</body></html>
 `;
 }
