@@ -12,6 +12,7 @@ import { line, type Line } from '../write/line.js';
 import { rangeInWords, rowsInWords } from '../write/rowWords.js';
 import type { MotifRound } from '../work/rows.js';
 import { evenWords } from './even.js';
+import type { GoOn } from './goOn.js';
 import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { Passage } from './passage.js';
@@ -317,10 +318,14 @@ function fastenedOff(soFar: PieceSoFar): Line[] {
 
 /** What the part is called that was worked beside this one, from the same row. */
 function nameOf(passages: readonly Passage[], part: string): string {
+  return (siblingOf(passages, part)?.label ?? 'first part').toLowerCase();
+}
+
+/** The part that goes on from the same one, before this. */
+function siblingOf(passages: readonly Passage[], part: string): GoOn | undefined {
   const ways = passages.filter((passage) => passage.kind === 'go on');
   const own = ways.find((passage) => passage.part === part);
-  const other = ways.find((passage) => passage.from === own?.from && passage.part !== part);
-  return (other?.label ?? 'first part').toLowerCase();
+  return ways.find((passage) => passage.from === own?.from && passage.part !== part);
 }
 
 function edgeOf({ where }: Shape): string {
@@ -351,7 +356,8 @@ function siblings(passages: readonly Passage[], { from }: { from: string }): num
 function asBefore({ pieces, at }: PieceSoFar): boolean {
   return pieces.every(({ passages }, size) => {
     const here = passages[at[size]!]!;
-    const first = passages.slice(0, at[size]).find(({ kind }) => kind === 'shape');
+    const sibling = siblingOf(passages, here.part)?.part;
+    const first = passages.slice(0, at[size]).find(({ kind, part }) => kind === 'shape' && part === sibling);
     return (
       here.kind === 'shape' &&
       here.where.at === 'one edge' &&

@@ -1,12 +1,14 @@
 import { stitchOf, type Stitch } from '../fabric/fabric.js';
 import { ReadFault } from '../read/maker.js';
+import { tablesOf } from '../read/ofSize.js';
 import { COUNT } from '../read/words.js';
 import type { ShortRows } from '../shaping/shortRows.js';
+import { ordinal } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import type { Row, Take } from '../work/rows.js';
 import { gradedStitches } from '../stitch/graded.js';
 import { heightOf, isStitchKind } from '../stitch/kinds.js';
-import { line, type Line } from '../write/line.js';
+import { line, NONE, tableOf, type Line } from '../write/line.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
 import { shortInPattern } from './inPattern.js';
@@ -21,6 +23,17 @@ export interface Short {
   label: string;
   /** Stitches that fall to the lowest before and after each turn inside the row below. */
   graded?: number;
+}
+
+/** What each short row goes over, from a list or a table. */
+function spansIn(list: string): string[] {
+  if (!list.startsWith('|| ')) return list.split(', ');
+  return tablesOf(` ${list}`).flatMap(({ rows }) =>
+    rows.map(([label, span], i) => {
+      if (label !== `${ordinal(i + 1)} short row`) throw new ReadFault(`“${label}” is out of order`);
+      return span;
+    }),
+  );
 }
 
 export const short: PassageKind<Short> = {
@@ -57,7 +70,7 @@ export const short: PassageKind<Short> = {
         reader.shortRows(
           Number(first),
           Number(last),
-          list!.split(', ').map((span) => {
+          spansIn(list!).map((span) => {
             const [from, to] = span.split('–').map(Number);
             return { from: from! - 1, to: to! };
           }),
@@ -66,7 +79,7 @@ export const short: PassageKind<Short> = {
     {
       form: /^.+, short rows (\d+)–(\d+): begin where the last (?:row|rnd) ended, turn at the end of each row, and work so many sts, one row after the other: (.+)$/,
       read: ([, first, last, list], reader) =>
-        reader.shortRowsFromYarn(Number(first), Number(last), list!.split(', ').map(Number)),
+        reader.shortRowsFromYarn(Number(first), Number(last), spansIn(list!).map(Number)),
     },
     {
       form: /^.+, short rows (\d+)–(\d+), turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: (.+)$/,
@@ -74,8 +87,8 @@ export const short: PassageKind<Short> = {
         reader.shortRows(
           Number(first),
           Number(last),
-          list!.split(', ').map((span) => {
-            const [before, after] = span.split(' + ').map(Number);
+          spansIn(list!).map((span) => {
+            const [before, after] = span.split('+').map(Number);
             return { from: -before!, to: after! };
           }),
         ),
@@ -178,23 +191,34 @@ function writeShort(shorts: readonly Short[], before: readonly Reached[], words:
   const ring = shorts.some(({ shortRows: { rows } }) => rows.some(({ from }) => from < 0));
   const going = shorts.every(({ shortRows }) => followsYarn(shortRows));
   const spans = shorts.map(({ shortRows: { rows } }) =>
-    rows
-      .map(({ from, to }) => (ring ? `${-from} + ${to}` : going ? String(to - from) : `${from + 1}–${to}`))
-      .join(', '),
+    rows.map(({ from, to }) => (ring ? `${-from}+${to}` : going ? String(to - from) : `${from + 1}–${to}`)),
   );
+  const most = Math.max(...spans.map(({ length }) => length));
+  const list: Line =
+    shorts.length === 1
+      ? [` ${spans[0]!.join(', ')}`]
+      : [
+          tableOf(
+            'sts of each short row',
+            Array.from({ length: most }, (_, i) => ({
+              label: `${ordinal(i + 1)} short row`,
+              each: spans.map((of) => of[i] ?? NONE),
+            })),
+          ),
+        ];
   const ranges = shorts.map(({ shortRows: { rows } }, size) =>
     rangeInWords(before[size]!.n + 1, before[size]!.n + rows.length),
   );
   const lines = ring
     ? [
-        line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other: ${{ lists: spans }}`,
+        line`${label}, short rows ${ranges}, turning at both ends: begin at the beginning of the rnd in the centre back and work so many sts on its two sides, one row after the other:${{ inline: list }}`,
       ]
     : going
       ? [
-          line`${label}, short rows ${ranges}: begin where the last ${words.short} ended, turn at the end of each row, and work so many sts, one row after the other: ${{ lists: spans }}`,
+          line`${label}, short rows ${ranges}: begin where the last ${words.short} ended, turn at the end of each row, and work so many sts, one row after the other:${{ inline: list }}`,
         ]
       : [
-          line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}, counted from the left of its right side (fasten off and join the yarn anew where a row begins away from it): ${{ lists: spans }}`,
+          line`${label}, short rows ${ranges}, turning at both ends, one after the other over these sts of the last full ${words.short}, counted from the left of its right side (fasten off and join the yarn anew where a row begins away from it):${{ inline: list }}`,
         ];
   if (shorts[0]!.shortRows.closing)
     lines.push(

@@ -63,6 +63,11 @@ export function materialLines(
         return line`Yarn for ${name}${colour === null ? '' : `, ${colour}`}${what ? ` (${what})` : ''}: about ${of.map((one) => one?.metres ?? 0)} m${{ inline: many }}`;
       });
     });
+  const unmeasured = used
+    .filter((fabric) => swatchMetres(fabric) === null && (fabric.yarn ?? fabric.weight))
+    .map(({ name, yarn: called, weight, fibre }): Line => [
+      `Yarn for ${name}: ${[called, weight, fibre].filter(Boolean).join(', ')}; how much was not measured`,
+    ]);
   const spare: Line[] =
     yarn.length > 0
       ? [[`Seams, tails and ${finishing.reserve ?? USUAL_RESERVE} % to spare are included.`]]
@@ -84,7 +89,7 @@ export function materialLines(
     });
   const hooks: Line[] = used.map(({ hook, name }) => [`${figure(hook)} mm hook for ${name}`]);
   if (hooks.length > 0) hooks.push(['Other hooks where these do not give the gauge']);
-  return [...yarn, ...spare, ...stripes, ...hooks, ...notionLines(sizes, finishing, used)];
+  return [...yarn, ...unmeasured, ...spare, ...stripes, ...hooks, ...notionLines(sizes, finishing, used)];
 }
 
 /** Sizes that buttons are sold in, mm (common practice). */

@@ -7,7 +7,7 @@ import { program } from './program.js';
 export const tube = construction({
   id: 'tube',
   label: 'Tube and straps',
-  says: 'A tube that is held by straps',
+  says: 'A tube',
   sketch: {
     outlines: [
       'M34 34 Q60 40 86 34 L86 90 Q60 94 34 90 Z',
