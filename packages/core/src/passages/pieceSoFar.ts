@@ -200,6 +200,13 @@ export class PieceSoFar {
     return this.sizes.map((size) => reached[size]!);
   }
 
+  /** The side that the last row of a part so far shows, for each size; null where it is worked in rounds. */
+  sidesOf(part: string): readonly Row['side'][] | null {
+    if (this.rounds.has(part)) return null;
+    const reached = this.of(part);
+    return reached.map(({ n }, size) => this.rowsOfPart(part, size).find((row) => row.n === n)?.side ?? 'WS');
+  }
+
   reach(part: string, reached: readonly Reached[]): void {
     const all = this.reached.get(part) ?? [];
     this.sizes.forEach((size, i) => (all[size] = reached[i]!));

@@ -1,3 +1,4 @@
+import { COUNTED_IN } from '../fabric/fabric.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
@@ -83,8 +84,10 @@ export function provePattern(
   for (const message of stitches.faults)
     proof.differences.push({ size: labels[0]!, piece: 'Stitch pattern', message });
   for (const { heading, lines } of sections)
-    for (const message of [...headsDiffer(lines, labels), ...unitsDiffer(sections, lines, labels, house)])
+    for (const message of headsDiffer(lines, labels))
       proof.differences.push({ size: labels[0]!, piece: heading, message });
+  for (const { heading, message } of unitsDiffer(sections, labels, house))
+    proof.differences.push({ size: labels[0]!, piece: heading, message });
   sizes.forEach(({ label, pieces, joins, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
@@ -147,35 +150,36 @@ function headsDiffer(lines: readonly string[], labels: readonly string[]): strin
 }
 
 /** "(25 mesh spaces, 76 sts)": the stitches that a unit and the edges have are the same throughout a pattern. */
+const UNITS = new RegExp(`(?:${COUNTED_IN.map((name) => name.replace(/s$/, 's?')).join('|')})\\)?, \\d`);
 const IN_UNITS = /\((\d+) ([^,()\d]+), (\d+) sts?\)/g;
-
-function countsInUnits(lines: readonly string[], labels: readonly string[], house: HouseStyle) {
-  const plain = lines.map((text) => fromHouse(text, house, labels.length));
-  return labels.flatMap((_, size) =>
-    linesOfSize(plain, size, labels).flatMap((text) =>
-      [...text.matchAll(IN_UNITS)].map(([, units, name, stitches]) => ({
-        units: Number(units),
-        name: name!,
-        stitches: Number(stitches),
-      })),
-    ),
-  );
-}
 
 function unitsDiffer(
   sections: readonly WrittenSection[],
-  lines: readonly string[],
   labels: readonly string[],
   house: HouseStyle,
-): string[] {
-  const own = countsInUnits(lines, labels, house);
-  if (own.length === 0) return [];
-  const all = sections.flatMap((section) => countsInUnits(section.lines, labels, house));
-  return own.flatMap(({ units, name, stitches }) => {
+): { heading: string; message: string }[] {
+  const counts = sections
+    // Most patterns count in stitches alone.
+    .filter(({ lines }) => lines.some((text) => UNITS.test(text)))
+    .flatMap(({ heading, lines }) => {
+      const plain = lines.map((text) => fromHouse(text, house, labels.length));
+      return labels.flatMap((_, size) =>
+        linesOfSize(plain, size, labels).flatMap((text) =>
+          [...text.matchAll(IN_UNITS)].map(([, units, name, stitches]) => ({
+            heading,
+            units: Number(units),
+            name: name!,
+            stitches: Number(stitches),
+          })),
+        ),
+      );
+    });
+  return [...new Set(counts.map(({ name }) => name))].flatMap((unit) => {
+    const own = counts.filter(({ name }) => name === unit);
     // The rule that most counts of the unit keep.
     const votes = new Map<string, number>();
-    for (const one of all.filter((other) => other.name === name)) {
-      const other = all.find((two) => two.name === name && two.units !== one.units);
+    for (const one of own) {
+      const other = own.find((two) => two.units !== one.units);
       if (!other) continue;
       const each = (other.stitches - one.stitches) / (other.units - one.units);
       const rule = `${each}/${one.stitches - each * one.units}`;
@@ -184,9 +188,11 @@ function unitsDiffer(
     const [rule] = [...votes].sort(([, a], [, b]) => b - a)[0] ?? [];
     if (rule === undefined) return [];
     const [each, plus] = rule.split('/').map(Number);
-    return each! * units + plus! === stitches
-      ? []
-      : [`${units} ${name} are not ${stitches} sts as in the other rows`];
+    return own.flatMap(({ heading, units, stitches }) =>
+      each! * units + plus! === stitches
+        ? []
+        : [{ heading, message: `${units} ${unit} are not ${stitches} sts as in the other rows` }],
+    );
   });
 }
 

@@ -30,6 +30,13 @@ export const SENTENCES: readonly Sentence[] = [
     },
   },
   { form: /^No buttonholes: .+$/, read: () => undefined },
+  {
+    form: /^Ending with a (RS|WS) row\.$/,
+    read: ([, side], reader) => {
+      if (reader.maker.now().side !== side)
+        throw new ReadFault(`the last row is a ${reader.maker.now().side} row`);
+    },
+  },
   { form: /^Close the last row: sl st in each st\.$/, read: (_, reader) => reader.finishSteps() },
   { form: /^Fasten off/, read: (_, reader) => reader.finishSteps() },
 ];

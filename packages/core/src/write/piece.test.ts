@@ -120,6 +120,27 @@ describe('writePiece', () => {
     ]);
   });
 
+  it('says on which side the last row was where a piece is divided, for each size', () => {
+    const above: Passage = {
+      kind: 'go on',
+      part: 'above',
+      from: 'main',
+      at: 2,
+      take: 16,
+      leave: 2,
+      rejoin: true,
+      label: 'Above the armholes',
+    };
+    const lines = text(
+      [start(20), even(3), above, even(6, 'above')],
+      [start(20), even(4), above, even(8, 'above')],
+    );
+    expect(lines.filter((one) => one.includes('Ending'))).toEqual([
+      'Size A: Ending with a RS row.',
+      'Size B: Ending with a WS row.',
+    ]);
+  });
+
   it('leaves out even rows that a size does not have only where no size has them', () => {
     expect(text([start(20), even(1)]).filter((line) => line.startsWith('Rows'))).toEqual([]);
     expect(

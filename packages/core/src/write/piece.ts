@@ -4,6 +4,7 @@ import { PieceSoFar, type PieceWish } from '../passages/pieceSoFar.js';
 import { passageLines, runsOf } from '../passages/registry.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { line, lineFor, type Line } from './line.js';
+import type { Row } from '../work/rows.js';
 import type { RowWords } from './rowWords.js';
 
 /** A passage of a piece as it is written, and the row that each size has then come to. */
@@ -37,14 +38,26 @@ export function writePiece(
   // A plan for the screen goes without its runs: they are made of the passages again, where they are asked for.
   const soFar = new PieceSoFar(pieces, fabrics, fabrics.get(fabric)!, runsOf, wish);
   const to = pieces.map(() => 0);
+  /** The sizes in which parts were divided so far. */
+  const divided = new Map<string, readonly number[]>();
   const passages = alignedPassages(pieces.map((piece) => piece.passages)).map((passage): WrittenPassage => {
     soFar.turnTo(passage);
     const { sizes, places } = passage;
     const own = sizes.map((size, i) => pieces[size]!.passages[places[i]!]!);
+    const [first] = own;
+    // Where a part goes on matters from which end: sizes may differ by a row.
+    const ending =
+      first!.kind === 'go on'
+        ? endingLines(soFar.sidesOf(first!.from), sizes, divided.get(first!.from) ?? [], labels)
+        : [];
+    if (first!.kind === 'go on') divided.set(first!.from, [...(divided.get(first!.from) ?? []), ...sizes]);
     const lines = passageLines(own, soFar);
     soFar.of(own[0]!.part).forEach(({ n }, i) => (to[sizes[i]!] = n));
     return {
-      lines: sizes.length < pieces.length ? lines.map((one) => lineFor(sizes, labels, one)) : lines,
+      lines: [
+        ...ending,
+        ...(sizes.length < pieces.length ? lines.map((one) => lineFor(sizes, labels, one)) : lines),
+      ],
       short: soFar.wordsOf(own[0]!.part).short,
       to: [...to],
       marks: own[0]!.kind === 'mark',
@@ -63,6 +76,21 @@ export function writePiece(
     passages,
     end: [...soFar.closing, line`Fasten off.`],
   };
+}
+
+/** "Sizes XS, M: Ending with a WS row.": on which side the last row was, for sizes that are divided now and were not before. */
+function endingLines(
+  sides: readonly Row['side'][] | null,
+  sizes: readonly number[],
+  before: readonly number[],
+  labels: readonly string[],
+): Line[] {
+  return (['RS', 'WS'] as const).flatMap((side): Line[] => {
+    const some = sizes.filter((size, i) => sides?.[i] === side && !before.includes(size));
+    const said: Line = [`Ending with a ${side} row.`];
+    if (some.length === 0) return [];
+    return [some.length < labels.length ? lineFor(some, labels, said) : said];
+  });
 }
 
 /** Fewest lines that are not written twice. */
