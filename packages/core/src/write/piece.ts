@@ -45,9 +45,9 @@ export function writePiece(
     const { sizes, places } = passage;
     const own = sizes.map((size, i) => pieces[size]!.passages[places[i]!]!);
     const [first] = own;
-    // Where a part goes on matters from which end: sizes may differ by a row.
+    // Where a part goes on matters from which end: sizes may differ by a row. One size alone has the sides of its rows.
     const ending =
-      first!.kind === 'go on'
+      first!.kind === 'go on' && pieces.length > 1
         ? endingLines(soFar.sidesOf(first!.from), sizes, divided.get(first!.from) ?? [], labels)
         : [];
     if (first!.kind === 'go on') divided.set(first!.from, [...(divided.get(first!.from) ?? []), ...sizes]);
