@@ -136,7 +136,7 @@ describe('the proof, stitch by stitch', () => {
           expect(proof.unfollowed).toBe(0);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 
