@@ -188,8 +188,8 @@ export {
 } from './write/schematic.js';
 export {
   flowOf,
-  inSize,
   isOwn,
+  isTable,
   meaningOf,
   type LinePart,
   type OwnSentence,

@@ -1,4 +1,5 @@
 import {
+  isTable,
   sizesInHouse,
   type Line,
   type LinePart,
@@ -18,14 +19,13 @@ interface LineProps {
   lit: number;
 }
 
-/** A line with the figures of the chosen size lit; its tables and what differs by more than a figure stand below it. */
+/** A line with the figures of the chosen size lit; its tables stand below it. */
 export function PatternLine({
   line,
   text,
   lit,
   drawing,
 }: LineProps & { drawing: SectionDrawing | undefined }) {
-  const isTable = (part: LinePart): part is Table => typeof part !== 'string' && 'head' in part;
   const tables = line.filter(isTable);
   const words = merged(line.filter((part): part is Exclude<LinePart, Table> => !isTable(part))).map(
     (part, i) => {
@@ -61,22 +61,8 @@ export function PatternLine({
   );
 }
 
-function Part({
-  part,
-  text: { sizes: labels, style },
-  lit,
-}: { part: Exclude<LinePart, Table> } & Omit<LineProps, 'line'>) {
+function Part({ part, text: { style }, lit }: { part: Exclude<LinePart, Table> } & Omit<LineProps, 'line'>) {
   if (typeof part === 'string') return part;
-  if ('lists' in part)
-    return (
-      <span className="block pl-4">
-        {part.lists.map((text, at) => (
-          <span key={at} className={`block ${at === lit ? LIT : ''}`}>
-            {labels[at]}: {text}
-          </span>
-        ))}
-      </span>
-    );
   const show = (value: string, at: number) => (
     <span key={at} className={at === lit ? LIT : ''}>
       {value}

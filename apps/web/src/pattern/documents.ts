@@ -1,12 +1,11 @@
 import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import {
   flowOf,
-  inSize,
   isOwn,
+  isTable,
   lengthsRow,
   lineToText,
   type LetterRow,
-  type Line,
   type PatternChart,
   type PatternSection,
   type PatternText,
@@ -173,30 +172,19 @@ function sectionOf(
 /** A line of the pattern, what it begins with in bold; its tables stand below it and stay with it. */
 function lineOf(line: ReturnType<typeof flowOf>[number], text: PatternText): Content {
   if (isOwn(line)) return { text: line.text, style: 'own' };
-  const isBelow = (part: Line[number]) => typeof part !== 'string' && !('each' in part);
-  const below = line.filter(isBelow);
+  const tables = line.filter(isTable);
   const said = lineToText(
-    line.filter((part) => !isBelow(part)),
+    line.filter((part) => !isTable(part)),
     text.sizes,
     text.style,
   );
   const [lead, rest] = leadOf(said);
   const words: Content = { text: lead ? [{ text: lead, bold: true }, rest] : rest, style: 'line' };
-  if (below.length === 0) return words;
-  const rows = below.reduce(
-    (sum, part) => sum + (typeof part !== 'string' && 'head' in part ? part.rows.length + 1 : 1),
-    1,
-  );
+  if (tables.length === 0) return words;
+  const rows = tables.reduce((sum, table) => sum + table.rows.length + 1, 1);
   return {
     unbreakable: rows <= KEPT_TOGETHER,
-    stack: [
-      ...(said === '' ? [] : [words]),
-      ...below.map((part): Content =>
-        typeof part !== 'string' && 'head' in part
-          ? sizesTable(part, text.sizes)
-          : { ul: text.sizes.map((label, i) => ({ text: `${label}: ${inSize(part, i)}`, style: 'line' })) },
-      ),
-    ],
+    stack: [...(said === '' ? [] : [words]), ...tables.map((table) => sizesTable(table, text.sizes))],
   };
 }
 

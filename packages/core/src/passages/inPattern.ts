@@ -2,6 +2,8 @@
 
 import type { Fabric } from '../fabric/fabric.js';
 import { unitsInWords } from '../fabric/units.js';
+import { ReadFault } from '../read/maker.js';
+import { tablesOf } from '../read/ofSize.js';
 import { COUNT, END, ROWS, STITCH, WAYS } from '../read/words.js';
 import { overStitchesInWords, rowOverStitches, withoutEnd, withSkippedSaid } from '../stitch/overStitches.js';
 import { roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
@@ -9,7 +11,9 @@ import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../sti
 import { printRow } from '../stitch/print.js';
 import type { StitchText } from '../stitch/textReader.js';
 import type { Sentence } from '../read/words.js';
-import { line, type Line } from '../write/line.js';
+import { ordinal } from '../text/phrase.js';
+import { countOf } from '../text/singular.js';
+import { line, NONE, tableOf, type Line } from '../write/line.js';
 import type { RoundWay, Row } from '../work/rows.js';
 import { rangeInWords, type RowWords } from '../write/rowWords.js';
 
@@ -214,10 +218,28 @@ function placesLine(
   soFar: PieceInPattern,
 ): Line[] {
   if (rows.every((row) => row === null || row.repeats.length === 1 || isWhole(row))) return [];
-  const lists = rows.map((row, size) => (row ? placesInWords(row, seenAt(to[size]!, part, soFar)) : '–'));
-  const [edge, many] =
-    soFar.wayOf(part) === undefined ? ['the right edge', 'rows'] : ['the beginning of the rnd', 'rnds'];
-  return [line`The last of these ${many!} has, from ${edge!}: ${{ lists }}`];
+  const { one, first } =
+    soFar.wayOf(part) === undefined
+      ? { one: 'row', first: 'the right edge' }
+      : { one: 'rnd', first: 'the beginning of the rnd' };
+  if (rows.length === 1)
+    return [
+      [
+        `The last of these ${one}s has, from ${first}: ${placesInWords(rows[0]!, seenAt(to[0]!, part, soFar))}`,
+      ],
+    ];
+  const seen = rows.map((row, size) => row && fromTheRight(row, seenAt(to[size]!, part, soFar)));
+  const most = Math.max(...seen.map((row) => row?.plain.length ?? 0));
+  const figures = (of: (row: ReturnType<typeof fromTheRight>) => number | undefined) =>
+    seen.map((row) => (row ? String(of(row) || NONE) : NONE));
+  const table = tableOf(
+    `from ${first}`,
+    Array.from({ length: most }, (_, i) => [
+      { label: `${ordinal(i + 1)} plain sts`, each: figures(({ plain }) => plain[i]) },
+      { label: `${ordinal(i + 1)} repeats`, each: figures(({ repeats }) => repeats[i]) },
+    ]).flat(),
+  );
+  return [line`The last of these ${one}s has:${table}`];
 }
 
 /** How a pattern is kept in rows that shape. */
@@ -377,8 +399,23 @@ export const PATTERN_SENTENCES: readonly Sentence[] = [
   },
   {
     form: /^The last of these (?:rows|rnds) has, from (?:the right edge|the beginning of the rnd): (.+)$/,
-    read: ([, list], reader) => {
-      if (list !== '–') reader.placesAfter(list!);
+    read: ([, list], reader) => reader.placesAfter(list!),
+  },
+  {
+    form: /^The last of these (?:rows|rnds) has:(.*)$/,
+    read: ([, tables], reader) => {
+      const places = tablesOf(tables!).flatMap(({ rows }) => rows);
+      if (places.length === 0) return;
+      let before = -1;
+      const said = places.map(([label, figure]) => {
+        const [, nth, what] = /^(\d+)\w\w (plain sts|repeats)$/.exec(label) ?? [];
+        // Plain stitches come before the repeats of the same number.
+        const place = 2 * Number(nth) + (what === 'repeats' ? 1 : 0);
+        if (!(place > before)) throw new ReadFault(`“${label}” is out of order`);
+        before = place;
+        return what === 'repeats' ? countOf(Number(figure), 'repeat') : `${figure} plain`;
+      });
+      reader.placesAfter(said.join(', '));
     },
   },
   {

@@ -9,8 +9,8 @@ const TABLE_IN_LINE = / \[([^\]:]+): ([^\]]+)\]$/;
 const FOR_SOME = /^Sizes? ([^:]+): (.*)$/;
 
 /**
- * Lines of a pattern as the maker of one size reads them: of "66 (72, 78)" the size's own figure, of a list or a table below a line the
- * size's own entries. Lines for other sizes are not there.
+ * Lines of a pattern as the maker of one size reads them: of "66 (72, 78)" the size's own figure, of a table below a line the
+ * size's own column. Lines for other sizes are not there.
  *
  * @param lines of the section, in all its sizes
  * @param size which of the section's sizes, from 0
@@ -21,15 +21,12 @@ export function linesOfSize(lines: readonly string[], size: number, labels: read
   /** Whether what stands below the last line is the size's. */
   let mine = true;
   for (const [i, text] of lines.entries()) {
-    const entry = labels.findIndex((label) => text.startsWith(`- ${label}: `));
     const cells = TABLE_ROW.exec(text)?.[1]?.split(' | ');
     if (cells) {
       if (mine && own.length > 0)
         own[own.length - 1] += UNDER_HEAD.test(lines[i + 1] ?? '')
           ? ` || ${cells[0]}`
           : tableRow(text, cells, size);
-    } else if (entry >= 0 && own.length > 0) {
-      if (mine && entry === size) own[own.length - 1] += text.slice(labels[entry]!.length + 4);
     } else {
       const [, some, said] = FOR_SOME.exec(text) ?? [];
       const named = some?.split(', ') ?? [];

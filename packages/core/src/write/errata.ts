@@ -1,7 +1,7 @@
 /** What changed between two states of a pattern, in its own words, as a list that makers of the older one can be given. */
 
 import { aligned } from '../text/aligned.js';
-import { meaningOf, type Line, type PatternSection, type PatternText, type Table } from './line.js';
+import { isTable, meaningOf, type Line, type PatternSection, type PatternText, type Table } from './line.js';
 import { lineToText } from './text.js';
 
 /** A change of the text: in which section, and what to do. */
@@ -71,9 +71,6 @@ function sectionChanges(
   return changes.filter((one) => !/“”/.test(one));
 }
 
-function isTable(part: Line[number]): part is Table {
-  return typeof part !== 'string' && 'head' in part;
-}
 const wordsOf = (line: Line) => line.filter((part) => !isTable(part));
 const tablesIn = (line: Line) => line.filter(isTable);
 

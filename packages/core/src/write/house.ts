@@ -1,6 +1,6 @@
 /** Lines in the style of the house, and the way back to the words that are read. */
 
-import { each, type Line, type LinePart } from './line.js';
+import { each, inOtherWords, isTable, type Line, type LinePart } from './line.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 
 const COUNT_SIGNS: Record<HouseStyle['counts'], readonly [open: string, close: string]> = {
@@ -13,21 +13,12 @@ const COUNT_SIGNS: Record<HouseStyle['counts'], readonly [open: string, close: s
 export function inHouse(parts: Line, style: HouseStyle): Line {
   const worded = withCount(style.shaping === 'sentences' ? parts.flatMap(tableInWords) : parts, style);
   if (style.stitches === 'sts' && style.rowNames === 'Row') return worded;
-  return worded.map((part): LinePart => {
-    if (typeof part === 'string') return wordsInHouse(part, style);
-    if ('lists' in part) return { lists: part.lists.map((text) => wordsInHouse(text, style)) };
-    if ('head' in part)
-      return {
-        head: wordsInHouse(part.head, style),
-        rows: part.rows.map((row) => ({ ...row, label: wordsInHouse(row.label, style) })),
-      };
-    return part;
-  });
+  return worded.map((part) => inOtherWords(part, (text) => wordsInHouse(text, style)));
 }
 
 /** A table in the line itself: " [increase in row: first 5 (4); then every 4th row 3× (–)]". */
 function tableInWords(part: LinePart): Line {
-  if (typeof part === 'string' || !('head' in part) || part.head.includes(':')) return [part];
+  if (!isTable(part) || part.head.includes(':')) return [part];
   const rows = part.rows.flatMap(({ label, each: of }, i): Line => [
     `${i > 0 ? '; ' : ''}${label} `,
     each(of),
@@ -46,7 +37,7 @@ function wordsInHouse(text: string, { stitches, rowNames }: HouseStyle): string 
 /** The count that a line ends with, as and where the house has it. */
 function withCount(parts: Line, { counts, countAt }: Pick<HouseStyle, 'counts' | 'countAt'>): Line {
   if (counts === 'round brackets' && countAt === 'end') return parts;
-  const tables = parts.findIndex((part) => typeof part !== 'string' && 'head' in part);
+  const tables = parts.findIndex(isTable);
   const inline = parts.findIndex((part) => typeof part === 'string' && part.startsWith(' ['));
   const below = tables >= 0 ? tables : inline;
   if (below >= 0) return [...withCount(parts.slice(0, below), { counts, countAt }), ...parts.slice(below)];

@@ -6,11 +6,6 @@ export interface Each {
   each: readonly string[];
 }
 
-/** What differs between sizes by more than a figure: a text for each size, which stand below each other. */
-export interface Lists {
-  lists: readonly string[];
-}
-
 /** Figures that stand in a table below the line: what each row of it is, and its figure in each size. */
 export interface Table {
   /** What the rows are of: "increase in row". */
@@ -18,7 +13,21 @@ export interface Table {
   rows: readonly { label: string; each: readonly string[] }[];
 }
 
-export type LinePart = string | Each | Lists | Table;
+export type LinePart = string | Each | Table;
+
+export function isTable(part: LinePart): part is Table {
+  return typeof part !== 'string' && 'head' in part;
+}
+
+/** A part in other words: figures have none. */
+export function inOtherWords(part: LinePart, change: (text: string) => string): LinePart {
+  if (typeof part === 'string') return change(part);
+  if (!isTable(part)) return part;
+  return {
+    head: change(part.head),
+    rows: part.rows.map((row) => ({ ...row, label: change(row.label) })),
+  };
+}
 
 /** Stands where a size has no figure. */
 export const NONE = '–';
@@ -60,7 +69,7 @@ export interface OwnSentence {
 /** What a line says without its figures: by it an author's sentence finds its line again when counts change. */
 export function meaningOf(parts: Line): string {
   return parts
-    .map((part) => (typeof part === 'string' ? part : 'head' in part ? '' : '#'))
+    .map((part) => (typeof part === 'string' ? part : isTable(part) ? '' : '#'))
     .join('')
     .replace(/^Sizes? [^:]+: /, '')
     .replace(/[\d–]+(?:[½¼¾]|\.\d+)?/g, '#')
@@ -111,11 +120,6 @@ export function each(values: readonly (string | number)[]): string | Each {
   return texts.every((text) => text === texts[0]) ? (texts[0] ?? '') : { each: texts };
 }
 
-/** A text for each size; plain text where it is the same in all. */
-function eachBelow({ lists }: Lists): string | Lists {
-  return lists.every((text) => text === lists[0]) ? (lists[0] ?? '') : { lists };
-}
-
 /** "Rows " before a single row in every size is "Row ". */
 function ofOneRow(before: string, text: string, rows: unknown): string {
   const single = (value: unknown) => /^\d+$/.test(String(value));
@@ -127,7 +131,7 @@ function ofOneRow(before: string, text: string, rows: unknown): string {
 /** Template tag for a line: lists become figures for all sizes, lines are spliced in. */
 export function line(
   strings: TemplateStringsArray,
-  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Lists | Table)[]
+  ...values: readonly (string | number | readonly (string | number)[] | { inline: Line } | Table)[]
 ): Line {
   const parts: LinePart[] = [];
   strings.forEach((said, i) => {
@@ -139,19 +143,10 @@ export function line(
     if (value === undefined) return;
     if (typeof value === 'string' || typeof value === 'number') parts.push(String(value));
     else if ('inline' in value) parts.push(...value.inline);
-    else if ('lists' in value) parts.push(eachBelow(value));
     else if ('head' in value) parts.push(value);
     else parts.push(each(value));
   });
   return parts;
-}
-
-/** The text of a part in one of its sizes. */
-export function inSize(part: LinePart, size: number): string {
-  if (typeof part === 'string') return part;
-  if ('head' in part)
-    return [part.head, ...part.rows.map((row) => `${row.label} ${row.each[size]}`)].join('; ');
-  return ('each' in part ? part.each : part.lists)[size] ?? '';
 }
 
 /** A table without the rows in which no size has a figure. */
@@ -168,9 +163,9 @@ export function lineFor(some: readonly number[], labels: readonly string[], own:
   };
   const parts = own.map((part): LinePart => {
     if (typeof part === 'string') return part;
-    if ('head' in part)
-      return { head: part.head, rows: part.rows.map((row) => ({ ...row, each: spread(row.each) })) };
-    return 'each' in part ? { each: spread(part.each) } : { lists: spread(part.lists) };
+    return isTable(part)
+      ? { head: part.head, rows: part.rows.map((row) => ({ ...row, each: spread(row.each) })) }
+      : { each: spread(part.each) };
   });
   return [`Size${some.length === 1 ? '' : 's'} ${some.map((size) => labels[size]!).join(', ')}: `, ...parts];
 }

@@ -9,7 +9,7 @@ import { techniqueLines } from './techniques.js';
 import { inHouse } from './house.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
-import { type LinePart, type OwnSentence, type PatternSection, type PatternText } from './line.js';
+import { inOtherWords, type OwnSentence, type PatternSection, type PatternText } from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
@@ -113,7 +113,9 @@ export function pattern(
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
     heading: inTerms(section.heading, wish.terms),
-    lines: section.lines.map((parts) => parts.map((part) => partInTerms(part, wish.terms))),
+    lines: section.lines.map((parts) =>
+      parts.map((part) => inOtherWords(part, (text) => inTerms(text, wish.terms))),
+    ),
   });
   const sections = [
     ...front.map(inWish),
@@ -138,17 +140,6 @@ function withSentences(section: PatternSection, ids: ReadonlySet<string>, { word
     return section.id === 'reading' && !ids.has(of) ? [{ text, line: null, at, astray: true }] : [];
   });
   return own.length > 0 ? { ...section, own: [...(section.own ?? []), ...own] } : section;
-}
-
-/** Figures have no terms; a text for each size has. */
-function partInTerms(part: LinePart, terms: Terms): LinePart {
-  if (typeof part === 'string') return inTerms(part, terms);
-  if ('head' in part)
-    return {
-      head: inTerms(part.head, terms),
-      rows: part.rows.map((row) => ({ ...row, label: inTerms(row.label, terms) })),
-    };
-  return 'each' in part ? part : { lists: part.lists.map((text) => inTerms(text, terms)) };
 }
 
 /** Pieces that may begin as others do. */

@@ -2,7 +2,7 @@ import type { SizePlan } from '../sizePlan.js';
 import type { Units } from '../units/length.js';
 import { printedLength } from './lengths.js';
 import { sizesInHouse } from './house.js';
-import { flowOf, inSize, isOwn, NONE, type Line, type PatternText, type Table } from './line.js';
+import { flowOf, isOwn, isTable, NONE, type Line, type PatternText, type Table } from './line.js';
 import { escapeXml } from './schematic.js';
 
 /** Every count of every size as a table: a row for each count, a column for each size. */
@@ -71,9 +71,7 @@ function plainLine(line: Line, { sizes: labels, style }: Pick<PatternText, 'size
   return line
     .map((part) => {
       if (typeof part === 'string') return part;
-      if ('each' in part) return sizesInHouse(part.each, style);
-      if ('head' in part) return plainTable(part, labels);
-      return part.lists.map((text, i) => `\n    ${labels[i]}: ${text}`).join('');
+      return isTable(part) ? plainTable(part, labels) : sizesInHouse(part.each, style);
     })
     .join('');
 }
@@ -115,9 +113,7 @@ export function patternToHtml(text: PatternText, drawing: string): string {
 
 function htmlPart(part: Line[number], { sizes: labels, style }: PatternText): string {
   if (typeof part === 'string') return escapeXml(part);
-  if ('each' in part) return escapeXml(sizesInHouse(part.each, style));
-  if ('head' in part) return `</p>${htmlTable(part, labels)}<p>`;
-  return `</p><ul>${part.lists.map((_, i) => `<li>${escapeXml(`${labels[i]}: ${inSize(part, i)}`)}</li>`).join('')}</ul><p>`;
+  return isTable(part) ? `</p>${htmlTable(part, labels)}<p>` : escapeXml(sizesInHouse(part.each, style));
 }
 
 function htmlTable({ head, rows }: Table, labels: readonly string[]): string {

@@ -1,10 +1,10 @@
-import { flowOf, isOwn, type Line, type PatternText, type Table } from './line.js';
+import { flowOf, isOwn, isTable, type Line, type PatternText, type Table } from './line.js';
 
 import { sizesInHouse } from './house.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 
 /**
- * A line as text with all sizes in brackets; what does not fit into brackets follows below, a size in a line.
+ * A line as text with all sizes in brackets; its tables stand below it.
  *
  * @param labels of the sizes that the line is for
  */
@@ -16,9 +16,7 @@ export function lineToText(
   return parts
     .map((part) => {
       if (typeof part === 'string') return part;
-      if ('each' in part) return sizesInHouse(part.each, style);
-      if ('head' in part) return tableToText(part, labels);
-      return part.lists.map((text, size) => `\n- ${labels[size]}: ${text}`).join('');
+      return isTable(part) ? tableToText(part, labels) : sizesInHouse(part.each, style);
     })
     .join('');
 }
@@ -38,8 +36,7 @@ export function usTextOf(parts: Line): string {
   return parts
     .map((part) => {
       if (typeof part === 'string') return part;
-      if ('head' in part) return [part.head, ...part.rows.map(({ label }) => label)].join(' ');
-      return 'lists' in part ? part.lists.join(' ') : ' ';
+      return isTable(part) ? [part.head, ...part.rows.map(({ label }) => label)].join(' ') : ' ';
     })
     .join('');
 }
