@@ -46,7 +46,7 @@ export function PatternLine({
         <div className="mb-1 flex items-center gap-3">
           {/* The core makes the drawing and escapes every name in it. */}
           <span
-            className={`flex shrink-0 justify-center ${isSmall(drawing) ? 'w-8' : 'w-40'}`}
+            className={`flex shrink-0 justify-center ${drawing.isSymbol ? 'w-8' : 'w-40'}`}
             dangerouslySetInnerHTML={{ __html: drawing.svg }}
           />
           <p>{words}</p>
@@ -86,11 +86,6 @@ function merged(parts: readonly Exclude<LinePart, Table>[]): Exclude<LinePart, T
     else all.push(part);
   }
   return all;
-}
-
-/** Symbols of stitches are small, other drawings are not. */
-function isSmall({ svg }: SectionDrawing): boolean {
-  return Number(/ width="([\d.]+)"/.exec(svg)?.[1]) < 40;
 }
 
 /** A table with sizes across, the chosen one's column lit. */

@@ -149,15 +149,15 @@ function sectionOf(
       ? undefined
       : section.drawings?.find((one) => section.lines[one.line] === line);
     if (!drawing) return lineOf(line, text);
-    const small = Number(/ width="([\d.]+)"/.exec(drawing.svg)?.[1]) < 40;
+    const { svg, isSymbol } = drawing;
     return {
       unbreakable: true,
       columns: [
-        { svg: drawing.svg, width: small ? 13 : 110, alignment: 'center' } as Column,
+        { svg, width: isSymbol ? 13 : 110, alignment: 'center' } as Column,
         { ...(lineOf(line, text) as object), width: '*' } as Column,
       ],
       columnGap: 10,
-      margin: [0, 0, 0, small ? 0 : 4],
+      margin: [0, 0, 0, isSymbol ? 0 : 4],
     };
   });
   // A heading is never left at the foot of a page without what it is of.

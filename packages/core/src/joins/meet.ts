@@ -1,6 +1,7 @@
 /** How edges with unequal numbers meet: a small repeat that can be kept in the head, and what is left over. */
 
 import type { Axis } from '../fabric/fabric.js';
+import { numberInWords } from '../text/singular.js';
 
 /** Largest number in a repeat: "6 stitches to 5 rows". */
 const LARGEST = 8;
@@ -9,7 +10,10 @@ const WORTH = 0.5;
 /** Share of a side by which one repeat for all sizes may be out. */
 const ABOUT = 0.04;
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+/** Whether a repeat that comes to a count with so many more or fewer is near enough to be one for all sizes. */
+export function isNear(extra: number, count: number): boolean {
+  return Math.abs(extra) <= Math.max(1, ABOUT * count);
+}
 
 /** A repeat: p of one side to q of the other. */
 export interface Repeat {
@@ -52,8 +56,8 @@ export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: 
   const way = extra > 0 ? 'more' : 'fewer';
   const many = Math.abs(extra);
   return many % 4 === 0
-    ? `${words}, ${NUMBERS[many / 4] ?? many / 4} ${way} in every quarter`
-    : `${words}, ${NUMBERS[many] ?? many} ${way} in all`;
+    ? `${words}, ${numberInWords(many / 4)} ${way} in every quarter`
+    : `${words}, ${numberInWords(many)} ${way} in all`;
 }
 
 /** "about 6 stitches to 5 rows": how the counts of several sizes meet; null where no one repeat does for all. */
@@ -63,6 +67,6 @@ export function meetForAll(
   bAxis: Axis,
 ): string | null {
   const repeat = nearest(pairs);
-  const near = pairs.every(([a, b]) => Math.abs(extraOf(repeat, a, b)) <= Math.max(1, ABOUT * a));
+  const near = pairs.every(([a, b]) => isNear(extraOf(repeat, a, b), a));
   return near ? `about ${repeatInWords(repeat, aAxis, bAxis)}` : null;
 }

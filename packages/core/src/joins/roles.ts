@@ -7,6 +7,9 @@
 /** The wearer's sides, and those of a piece as it lies. */
 export type Side = 'left' | 'right';
 
+/** A front lies mirrored to the back: its left is the wearer's right. */
+export const OTHER: Readonly<Record<Side, Side>> = { left: 'right', right: 'left' };
+
 /** What a piece is. */
 export type PieceRole =
   | 'back'

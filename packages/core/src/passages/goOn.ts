@@ -1,4 +1,5 @@
-import { ReadFault, type Side } from '../read/maker.js';
+import { OTHER, type Side } from '../joins/roles.js';
+import { ReadFault } from '../read/maker.js';
 import { countedInWords } from '../fabric/units.js';
 import { line, type Line } from '../write/line.js';
 import type { PassageKind } from './kind.js';
@@ -19,7 +20,6 @@ export interface GoOn {
 const ABOVE = /^Above /;
 /** Between the front and the back of a half lies the armhole; their necks are at their outer edges. */
 const OF_HALF = /^The (?:front|back)$/;
-const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
 export const goOn: PassageKind<GoOn> = {
   rows: ({ part, from, at, take, rejoin }, maker) => {
@@ -71,7 +71,7 @@ export const goOn: PassageKind<GoOn> = {
         reader.agree(Number(take) + Number(leave), from.count, `what ${label} leaves and takes`);
         const right = reader.maker.nextSide(from) === 'RS';
         const division: Side = right ? 'left' : 'right';
-        const inner = OF_HALF.test(label!) ? opposite(division) : division;
+        const inner = OF_HALF.test(label!) ? OTHER[division] : division;
         reader.goOn(
           from,
           right ? Number(leave) : 0,
@@ -97,7 +97,7 @@ export const goOn: PassageKind<GoOn> = {
           onTheLeft ? 0 : from.count - Number(take),
           Number(take),
           true,
-          OF_HALF.test(label!) ? opposite(division) : division,
+          OF_HALF.test(label!) ? OTHER[division] : division,
         );
       },
     },

@@ -6,7 +6,7 @@ import type { Line } from '../write/line.js';
 import { change } from './change.js';
 import { even } from './even.js';
 import { goOn } from './goOn.js';
-import { PATTERN_SENTENCES } from './inPattern.js';
+import { PATTERN_SENTENCES } from './inPatternSentences.js';
 import type { Labels, PassageKind } from './kind.js';
 import { lines } from './lines.js';
 import { mark } from './mark.js';

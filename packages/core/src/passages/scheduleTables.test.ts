@@ -13,7 +13,7 @@ const read = (table: ReturnType<typeof shaped>, size: number, before: number) =>
   const text = lineToText(['Shape:', table], labels);
   const [own] = linesOfSize(text.split('\n'), size, labels);
   const [told] = tablesOf(own!);
-  return told ? readScheduleTable(told, before) : new Map<number, number>();
+  return told ? readScheduleTable(told, before).rows : new Map<number, number>();
 };
 const changes = (one: Schedule) => new Map(one.events.map((row, i) => [row, amountOf(one, i)]));
 

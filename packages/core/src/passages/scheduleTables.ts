@@ -1,5 +1,6 @@
 /** When sizes shape, as a table with sizes across: by rates where these are few, else row by row; and how that is read. */
 
+import { ReadFault } from '../read/maker.js';
 import type { ReadTable } from '../read/ofSize.js';
 import { amountOf, ratesOf, type Schedule } from '../shaping/schedule.js';
 import { aligned } from '../text/aligned.js';
@@ -132,14 +133,41 @@ function twiceOf(schedules: readonly Schedule[], share: number): Table['rows'] |
   return null;
 }
 
+/** A table of a schedule as one size reads it. */
+export interface ReadSchedule {
+  /** "take off", "increase" */
+  does: string;
+  /** "at the neck edge" */
+  place: string;
+  /** Stitches by row. */
+  rows: Map<number, number>;
+}
+
 /**
- * The stitches that each row changes at its place, as a table of one size says; null where it cannot be read.
+ * What a table of one size says.
  *
  * @param before the last row before the passage
+ * @throws ReadFault when it is not as tables of schedules are written
  */
-export function readScheduleTable({ head, rows }: ReadTable, before: number): Map<number, number> | null {
+export function readScheduleTable(table: ReadTable, before: number): ReadSchedule {
+  const [, does, place] =
+    /^(add|take off|increase|decrease)(?: \d+ sts)? (.+?)(?:, sts| in (?:row|rnd)|, so many (?:row|rnd)s, then 1 (?:row|rnd) even)$/.exec(
+      table.head,
+    ) ?? [];
+  const rows = rowsOfTable(table, before);
+  if (does === undefined || !rows) throw new ReadFault(`the table “${table.head}” cannot be read`);
+  return { does, place: place!, rows };
+}
+
+/** Whether rows of a table are counted from the first of the passage. */
+export function countsFromFirst({ head }: Pick<Table, 'head'>): boolean {
+  return head.endsWith(', sts');
+}
+
+/** The stitches that each row changes; null where that cannot be read. */
+function rowsOfTable({ head, rows }: ReadTable, before: number): Map<number, number> | null {
   const changes = new Map<number, number>();
-  if (/, sts$/.test(head)) {
+  if (countsFromFirst({ head })) {
     for (const [label, figure] of rows) {
       const [, first, last] = /^(?:row|rnd)s? (\d+)(?:–(\d+))?$/.exec(label) ?? [];
       if (first === undefined || !/^\d+$/.test(figure)) return null;

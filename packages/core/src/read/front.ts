@@ -1,8 +1,7 @@
 /** What a pattern says of a size before its pieces, compared with the plan: what it measures finished, and the yarn that it takes. */
 
 import type { FinishedMeasure } from '../sizePlan.js';
-import type { Units } from '../units/length.js';
-import { readPrinted } from '../write/lengths.js';
+import { isPrinted } from '../write/lengths.js';
 import type { YarnNeed } from '../yarn/metres.js';
 import { tablesOf } from './ofSize.js';
 
@@ -13,8 +12,6 @@ export interface ProvenFront {
   yarn: readonly Pick<YarnNeed, 'colours'>[];
 }
 
-/** What printing may take off a length, cm: half of what is printed, and a little for sums. */
-const ROUNDED: Record<Units, number> = { cm: 0.26, in: 0.33 };
 const BUST = 'To fit bust or chest';
 
 /**
@@ -39,8 +36,7 @@ export function frontDiffers(
     if (actual === undefined || (unit !== 'cm' && unit !== 'in'))
       return void differences.push(`“${label}” is nothing that is measured`);
     told.set(label, (told.get(label) ?? 0) + 1);
-    const said = readPrinted(figure, unit);
-    if (!(Math.abs(said - actual) <= ROUNDED[unit]))
+    if (!isPrinted(actual, figure, unit))
       differences.push(`${label}: ${figure} ${unit} is said, it is ${actual.toFixed(1)} cm`);
   };
   for (const text of sizes) {

@@ -1,6 +1,6 @@
 /** Shaped rows that a text tells in full: what they take, make and have. */
 
-import type { SaidInFull } from './pieceReader.js';
+import type { SaidInFull } from './said.js';
 import { STITCH } from './words.js';
 
 const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => unknown][] = [

@@ -2,8 +2,10 @@
 
 import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
-import { CM_PER_INCH } from '../units/length.js';
-import { readPrinted } from '../write/lengths.js';
+import { isNear } from '../joins/meet.js';
+import { numberOfWords } from '../text/singular.js';
+import { CM_PER_INCH, type Units } from '../units/length.js';
+import { isPrinted } from '../write/lengths.js';
 import { tablesOf } from './ofSize.js';
 
 type ProvenJoin = Pick<
@@ -21,10 +23,6 @@ type ProvenJoin = Pick<
   | 'eased'
   | 'says'
 >;
-
-/** Share by which one repeat for all sizes may be out. */
-const NEAR = 0.04;
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
 /** How the counts of both sides are told; the second is left out where only a cap's base is told. */
 const COUNTS: readonly RegExp[] = [
@@ -118,15 +116,11 @@ function tailsFor({ bLength }: ProvenJoin, inches: boolean): number[] {
   });
 }
 
-/** What a length may be out by, cm: half of what is printed. */
-const PRINTED = 0.33;
-
 /** "Stretch the band by about 4½ cm", "Ease in about 1 cm": what one side has less or more than the other. */
 function lengthDiffers(text: string, { aLength, gather, eased }: ProvenJoin): string | null {
   const wanted = text.startsWith('Stretch') ? aLength * (1 - gather) : Math.abs(eased);
   for (const [, figure, unit] of text.matchAll(/([\d½¼¾.]+) (cm|in)\b/g))
-    if (!(Math.abs(readPrinted(figure!, unit === 'in' ? 'in' : 'cm') - wanted) <= PRINTED))
-      return `it is ${wanted.toFixed(1)} cm`;
+    if (!isPrinted(wanted, figure!, unit as Units)) return `it is ${wanted.toFixed(1)} cm`;
   return null;
 }
 
@@ -141,12 +135,11 @@ function countsDiffer(words: string, { aCount, bCount, a, kind, says }: ProvenJo
   if (kind === 'row-to-row' && !words.includes(`, ${along}.`)) return `it goes ${along}`;
   const [, about, p, q, many, way, where] = REPEAT.exec(words.slice(found[0].length - 2)) ?? [];
   if (p === undefined || kind === 'stitch-to-stitch' || kind === 'row-to-row') return null;
-  const number = many === undefined ? 0 : NUMBERS.includes(many) ? NUMBERS.indexOf(many) : Number(many);
+  const number = many === undefined ? 0 : numberOfWords(many);
   const extra = number * (where === 'every quarter' ? 4 : 1) * (way === 'fewer' ? -1 : 1);
   const comes = Math.round((bCount * Number(p)) / Number(q)) + extra;
   // One repeat for all sizes is only near.
-  if (about)
-    return Math.abs(comes - aCount) <= Math.max(1, NEAR * aCount) ? null : `its repeat comes to ${comes}`;
+  if (about) return isNear(comes - aCount, aCount) ? null : `its repeat comes to ${comes}`;
   return comes === aCount ? null : `its repeat comes to ${comes}, not ${aCount}`;
 }
 

@@ -1,3 +1,4 @@
+import type { Side } from '../joins/roles.js';
 import { stepsBesideLines, type LineWay } from '../shaping/lines.js';
 import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
 import { castInside, takesOf } from '../work/steps.js';
@@ -20,8 +21,6 @@ function stepsAtLines(counts: readonly number[], line: LineWay, sides: readonly 
     throw error;
   }
 }
-
-export type Side = 'left' | 'right';
 
 /** A part as far as it has been worked. */
 export interface PartMade {

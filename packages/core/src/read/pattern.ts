@@ -1,3 +1,4 @@
+import type { Units } from '../units/length.js';
 import { COUNTED_IN } from '../fabric/fabric.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
@@ -9,11 +10,11 @@ import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
 import { frontDiffers, type ProvenFront } from './front.js';
 import { joiningDiffers } from './joining.js';
 import { linesOfSize } from './ofSize.js';
-import { lengthOfRows, readPrinted } from '../write/lengths.js';
+import { lengthOfRows, isPrinted } from '../write/lengths.js';
 import { readPiece, type SaidLength } from './piece.js';
 import { StitchProver } from './stitches.js';
 
-/** A section of a written pattern: its heading and its lines, lists included. */
+/** A section of a written pattern: its heading and its lines, tables included. */
 interface WrittenSection {
   heading: string;
   lines: string[];
@@ -205,17 +206,13 @@ function sectionOf(
   return sections.find(({ heading }) => heading === head);
 }
 
-/** What printing may take off a length, cm: half of what is printed, and a little for sums. */
-const ROUNDED = { cm: 0.26, in: 0.33 } as const;
-
 /** The first length that is not the one to its row. */
 function lengthDiffers(lengths: readonly SaidLength[], sections: PlannedPiece['sections']): string | null {
   for (const { row, about } of lengths)
     for (const one of about.split(' = ')) {
       const [, figure, unit] = /^(\S+) (cm|in)$/.exec(one) ?? [];
       const wanted = lengthOfRows(sections, row);
-      const units = unit === 'in' ? 'in' : 'cm';
-      if (figure === undefined || !(Math.abs(readPrinted(figure, units) - wanted) <= ROUNDED[units]))
+      if (figure === undefined || !isPrinted(wanted, figure, unit as Units))
         return `row ${row} is said to lie at about ${one}, it lies at ${wanted.toFixed(1)} cm`;
     }
   return null;

@@ -2,7 +2,8 @@ import type { Beginning } from '../stitch/pieceWorker.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import type { Row } from '../work/rows.js';
 import { ReadFault } from './maker.js';
-import { PieceReader, type SaidOfStitches } from './pieceReader.js';
+import { PieceReader } from './pieceReader.js';
+import type { SaidOfStitches } from './said.js';
 import { SENTENCES } from './sentences.js';
 
 /** How long a piece is said to be after a row: "32½ cm = 12¾ in". */

@@ -1,12 +1,14 @@
 import type { LineSchool, LineWay } from '../shaping/lines.js';
+import { OTHER, type Side } from '../joins/roles.js';
 import type { RoundWay } from '../work/rows.js';
 import { foundationChain } from '../stitch/course.js';
 import { workRow } from '../stitch/hook.js';
 import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
-import { Maker, ReadFault, type PartMade, type Side, type United } from './maker.js';
+import { Maker, ReadFault, type PartMade, type United } from './maker.js';
 import { readAmounts, readRates } from './rates.js';
+import type { EdgeChange, SaidInFull, SaidInPattern, SaidOfPlaces, SaidOfStitches } from './said.js';
 
 /** Sums of numbers that a sentence lists, each after a stitch or before a name. */
 export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
@@ -19,70 +21,6 @@ const SIDE_MARKERS = 'at both sides of each side marker';
 const LINE_SIDES = [EDGES, BODY_SIDE, SLEEVE_SIDE, SIDE_MARKERS];
 const TOGETHER = '; at the same time, ';
 const AT_BOTH_FRONTS = 2;
-
-/** Rows that a text says are worked in a stitch pattern, and from which row of it to which. */
-export interface SaidInPattern {
-  of: string;
-  part: string;
-  from: number;
-  to: number;
-  first: number;
-  last: number;
-  /** The rows of it that are worked in turn, where they are said. */
-  turn?: readonly [first: number, last: number];
-  /** Plain stitches at the two edges of the last of them; null where that is said apart. */
-  edges: Edges | null;
-}
-
-/** Plain stitches at the right and the left edge. */
-type Edges = readonly [right: number, left: number];
-
-/** What a row has: repeats with plain stitches at both sides, or all in turn as words say it. */
-export type SaidOfPlaces = { repeats: number; edges: Edges } | string;
-
-/** A shaped row that a text tells in full. */
-export interface SaidInFull {
-  taken: number;
-  made: number;
-  /** Stitches of the row below left unworked at its end. */
-  left: number;
-  plain: number[];
-  zones: { row: number; of: string; repeats: number; width: number }[];
-}
-
-/** What a text says of a piece's stitches. */
-export interface SaidOfStitches {
-  inPattern: SaidInPattern[];
-  /** Repeats and plain stitches after a row. */
-  places: { part: string; n: number; said: SaidOfPlaces }[];
-  /** Patterns that rows up to one are said to be shaped in. */
-  names: { of: string; from: number }[];
-  /** Rows whose instructions are written out. */
-  written: { part: string; n: number; words: string }[];
-  /** Rows of patterns told as they are worked over stitches. */
-  overStitches: { row: number; of: string; words: string }[];
-  /** Shaped rows that are told in full. */
-  inFull: ({ part: string; n: number } & SaidInFull)[];
-  /** Stitches of a panel in the middle; 0 without one. */
-  panel: number;
-  /** Rounds are shaped by whole repeats. */
-  units: boolean;
-  /** Rows in which another fabric begins. */
-  changes: number[];
-  /** Rows of which nothing more is said than that they are in pattern. */
-  loose: number;
-}
-
-/** What rows add (or take off) at an edge. */
-export interface EdgeChange {
-  /** "the neck edge", "each edge" */
-  place: string;
-  sign: 1 | -1;
-  /** Stitches by row. */
-  rows: ReadonlyMap<number, number>;
-}
-
-const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
 function atSides(side: Side, there: number, across: number): Record<Side, number> {
   return side === 'left' ? { left: there, right: across } : { left: across, right: there };
@@ -296,7 +234,7 @@ export class PieceReader {
     const { n } = this.maker.now();
     if (this.divided && (changes.left !== 0 || changes.right !== 0)) {
       this.edgeChanges ??= new Map();
-      this.edgeChanges.set(n, { inner: changes[inner], outer: changes[opposite(inner)] });
+      this.edgeChanges.set(n, { inner: changes[inner], outer: changes[OTHER[inner]] });
     }
   }
 
@@ -311,7 +249,7 @@ export class PieceReader {
       const sides: Side[] =
         place === 'each edge'
           ? ['left', 'right']
-          : [this.edgeSides.get(place) ?? (/armhole|side/.test(place) ? opposite(inner) : inner)];
+          : [this.edgeSides.get(place) ?? (/armhole|side/.test(place) ? OTHER[inner] : inner)];
       for (const side of sides)
         at[side].push(new Map([...rows].map(([row, amount]) => [row, sign * amount])));
     }

@@ -11,7 +11,7 @@ import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import { widthOf } from '../stitch/zones.js';
 import { isTake, type Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
-import type { SaidInFull, SaidInPattern, SaidOfStitches } from './pieceReader.js';
+import type { SaidInFull, SaidInPattern, SaidOfStitches } from './said.js';
 
 const HEADING = /^Stitch pattern: (.+)$/;
 const IN_THE_ROUND = / in the round$/;

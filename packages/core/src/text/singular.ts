@@ -8,6 +8,18 @@ export function timesInWords(times: number): string {
   return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }
 
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** "three": a number up to nine as a word, a larger one in figures. */
+export function numberInWords(number: number): string {
+  return NUMBERS[number] ?? String(number);
+}
+
+/** The other way of `numberInWords`; NaN for what is no number. */
+export function numberOfWords(text: string): number {
+  return NUMBERS.includes(text) ? NUMBERS.indexOf(text) : Number(text);
+}
+
 const NOUNS: Readonly<Record<string, string>> = {
   sts: 'st',
   stitches: 'stitch',

@@ -7,12 +7,11 @@ import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
 import { meetForAll } from '../joins/meet.js';
 import { countOf } from '../text/singular.js';
-import { CM_PER_INCH, type Units } from '../units/length.js';
 import type { EdgeRole } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { ratesOf } from '../shaping/schedule.js';
-import { lengthsOf, unitsOf, type WrittenUnits } from './lengths.js';
+import { lengthsOf, type WrittenUnits } from './lengths.js';
 import { line, lineFor, NONE, tableOf, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
@@ -36,99 +35,6 @@ export function tailsOfSize(size: WrittenSize, design: Pick<Design, 'finishing'>
 interface WrittenPiece {
   size: WrittenSize;
   piece: PlannedPiece;
-}
-
-/** A tail in all sizes, or two of a kind: those of both copies of a piece, where they are as long. */
-interface TailRow {
-  piece: string;
-  label: string;
-  /** "each", "first", "second"; nothing where there is one. */
-  copy: string;
-  end: Tail['end'];
-  seam: string;
-  /** cm; null where a size has none */
-  lengths: readonly (number | null)[];
-}
-
-/** The tails of every size side by side, in the order of the pieces. */
-function tailRows(sizes: readonly WrittenSize[], design: Pick<Design, 'finishing'>): TailRow[] {
-  const all = sizes.map((size) => tailsOfSize(size, design));
-  const joins = new Map(sizes.flatMap((size) => size.joins.map((join) => [join.id, join])));
-  const keyOf = ({ piece, copy, end, join }: Tail) => [piece, copy, end, join].join('/');
-  const rows = [...new Map(all.flat().map((tail) => [keyOf(tail), tail])).values()].map((tail) => ({
-    tail,
-    join: joins.get(tail.join)!,
-    lengths: all.map((tails) => tails.find((one) => keyOf(one) === keyOf(tail))?.length ?? null),
-  }));
-  const copies = new Map(sizes[0]!.pieces.map(({ id, copies: many }) => [id, many]));
-  const order = sizes[0]!.pieces.map(({ id }) => id);
-  const alike = (a: (typeof rows)[number], b: (typeof rows)[number]) =>
-    a.tail.piece === b.tail.piece &&
-    a.tail.end === b.tail.end &&
-    a.join.both !== undefined &&
-    a.join.both === b.join.both &&
-    String(a.lengths) === String(b.lengths);
-  return rows
-    .filter((row) => row.tail.copy !== 2 || !rows.some((one) => one.tail.copy === 1 && alike(one, row)))
-    .sort((a, b) => order.indexOf(a.tail.piece) - order.indexOf(b.tail.piece))
-    .map(({ tail: { piece, label, copy, end }, join, lengths }): TailRow => {
-      const both = rows.some(
-        (one) =>
-          one.tail.copy === 2 &&
-          alike(one, { tail: { piece, label, copy, end, join: join.id, length: 0 }, join, lengths }),
-      );
-      const which = copies.get(piece) === 1 ? '' : copy === 2 ? 'second' : both ? 'each' : 'first';
-      return {
-        piece,
-        label,
-        copy: which,
-        end,
-        seam: which === 'each' ? join.both!.replace(/, both( sides)?$/, '') : join.label,
-        lengths,
-      };
-    });
-}
-
-const END_WORDS: Record<Tail['end'], string> = { starting: 'at the beginning', ending: 'at the end' };
-
-/** Tails that are left long so that seams need no new yarn, as one table (two where lengths are in both units). */
-export function tailsTable(
-  sizes: readonly WrittenSize[],
-  design: Pick<Design, 'finishing'>,
-  units: WrittenUnits,
-): Line[] {
-  if (sizes.length === 0) return [];
-  const rows = tailRows(sizes, design);
-  if (rows.length === 0) return [];
-  const tables = unitsOf(units).map((unit) =>
-    tableOf(
-      `${unit} of yarn to leave`,
-      rows.map(({ label, copy, end, seam, lengths }) => ({
-        label: `${label}${copy ? `, ${copy}` : ''}, ${END_WORDS[end]}: ${seam}`,
-        each: lengths.map((cm) => (cm === null ? NONE : tailLength(cm, unit))),
-      })),
-    ),
-  );
-  return [['So that these seams need no new yarn:', ...tables]];
-}
-
-/** In round fives of a centimetre, whole inches: a tail is never too short for its seam. */
-function tailLength(cm: number, unit: Units): string {
-  return String(unit === 'cm' ? Math.ceil(cm / 5) * 5 : Math.ceil(cm / CM_PER_INCH));
-}
-
-/** At which ends of a piece a long tail is left: one line, the lengths are in their table. */
-export function tailLines(
-  { id }: Pick<PlannedPiece, 'id'>,
-  sizes: readonly WrittenSize[],
-  design: Pick<Design, 'finishing'>,
-): Line[] {
-  const own = tailRows(sizes, design).filter(({ piece }) => piece === id);
-  if (own.length === 0) return [];
-  const ends = (['starting', 'ending'] as const).flatMap((end) =>
-    own.some((tail) => tail.end === end) ? [END_WORDS[end]] : [],
-  );
-  return [[`Long tail ${ends.join(' and ')}.`]];
 }
 
 /** The buttonhole row of a band; on the other band the row is worked even. */

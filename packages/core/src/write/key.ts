@@ -36,12 +36,17 @@ const UP_TO_LAST: Record<string, string> = {
   tr: 'yarn over twice, draw up a loop, draw through two loops twice',
 };
 
-function together(kind: string): string | null {
+/** How a stitch is called and made that works several together; null for any other. */
+function together(kind: string, terms: Terms): { name: string; how: string } | null {
   const [, stitch, many] = /^([a-z]+)(\d)tog$/.exec(kind) ?? [];
-  if (stitch?.startsWith('t') && stitch !== 'tr')
-    return `The hook goes behind the bars of ${many} stitches: one loop for all of them.`;
-  const step = stitch === undefined ? undefined : UP_TO_LAST[stitch];
-  return step ? `In each of ${many} stitches ${step}; then yarn over and draw through all loops.` : null;
+  if (stitch === undefined) return null;
+  const name = `${many} ${inTerms(stitch, terms)} together`;
+  if (stitch.startsWith('t') && stitch !== 'tr')
+    return { name, how: `The hook goes behind the bars of ${many} stitches: one loop for all of them.` };
+  const step = UP_TO_LAST[stitch];
+  return step
+    ? { name, how: `In each of ${many} stitches ${step}; then yarn over and draw through all loops.` }
+    : null;
 }
 
 /** One entry for each kind of stitch: "hdc, half double crochet: Yarn over, …", in the terms wanted. */
@@ -51,17 +56,16 @@ export function keyLines(
 ): { lines: Line[]; drawings: SectionDrawing[] } {
   const entries = stitchKey(kinds, terms);
   return {
-    lines: entries.map(({ of, kind, name, how }) => {
-      const own = together(of);
-      const said = own === null ? how : own;
-      const [, stitch = '', many = ''] = /^([a-z]+)(\d)tog$/.exec(of) ?? [];
-      const named = own === null ? name : `${many} ${inTerms(stitch, terms)} together`;
-      return [`${kind}${named === kind ? '' : ` (${named})`}: ${said}`];
+    lines: entries.map((entry) => {
+      const { kind } = entry;
+      const { name, how } = together(entry.of, terms) ?? entry;
+      return [`${kind}${name === kind ? '' : ` (${name})`}: ${how}`];
     }),
     drawings: entries.map(({ of, kind }, line): SectionDrawing => ({
       line,
       alt: `Symbol of ${kind}`,
       svg: symbolSvg(of),
+      isSymbol: true,
     })),
   };
 }

@@ -37,6 +37,14 @@ export function readPrinted(text: string, units: Units): number {
   return (Number(found[1] ?? 0) + parts) * (units === 'cm' ? 1 : CM_PER_INCH);
 }
 
+/** What printing may take off a length, cm: half of what is printed, and a little for sums. */
+const ROUNDED: Record<Units, number> = { cm: 0.26, in: 0.33 };
+
+/** Whether a text is what a length in cm comes to in print. */
+export function isPrinted(cm: number, text: string, units: Units): boolean {
+  return Math.abs(readPrinted(text, units) - cm) <= ROUNDED[units];
+}
+
 /** Lengths of all sizes in the units wanted: "88 (96) cm = 34½ (37¾) in"; a dash where a size has none. */
 export function lengthsOf(lengths: readonly (number | null)[], units: WrittenUnits): Line {
   return unitsOf(units).flatMap((unit, i): Line => [

@@ -52,6 +52,8 @@ export interface SectionDrawing {
   /** What it shows, in words. */
   alt: string;
   svg: string;
+  /** A stitch's symbol, which is small. */
+  isSymbol: boolean;
 }
 
 /** A sentence of the author: after so many lines of its section, or at its end. */

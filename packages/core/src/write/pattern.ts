@@ -3,7 +3,7 @@ import type { Fabric } from '../fabric/fabric.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { PieceWish } from '../passages/pieceSoFar.js';
 import { aboutLines } from './about.js';
-import { buttonholeLines, joiningLines, seamsOf, tailLines, tailsTable } from './joining.js';
+import { buttonholeLines, joiningLines, seamsOf } from './joining.js';
 import { keyLines, kindsIn } from './key.js';
 import { techniqueLines } from './techniques.js';
 import { inHouse } from './house.js';
@@ -13,6 +13,7 @@ import { inOtherWords, type OwnSentence, type PatternSection, type PatternText }
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
+import { tailLines, tailRows, tailsTable, type TailRow } from './tails.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
 import type { WrittenSize } from './written.js';
@@ -54,7 +55,8 @@ export function pattern(
     ),
   ].map((id) => fabrics.get(id)!);
   const style: HouseStyle = { ...USUAL_STYLE, ...wish.style, ...design.words?.style };
-  const pieces = pieceSections(sizes, fabrics, design, { units: wish.units, style });
+  const tails = tailRows(sizes, design);
+  const pieces = pieceSections(sizes, fabrics, design, tails, { units: wish.units, style });
   const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
   const about = aboutLines(sizes, design, used, wish.units);
   const front: PatternSection[] = [
@@ -73,7 +75,7 @@ export function pattern(
     heading: 'Joining',
     lines: joiningLines(sizes, design, wish.units),
   };
-  const longTails = tailsTable(sizes, design, wish.units);
+  const longTails = tailsTable(tails, wish.units);
   const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
   const back: PatternSection[] = [
     ...(sizes.length > 0
@@ -150,6 +152,7 @@ function pieceSections(
   sizes: readonly WrittenSize[],
   fabrics: ReadonlyMap<string, Fabric>,
   design: Design,
+  tails: readonly TailRow[],
   wish: PieceWish,
 ): PatternSection[] {
   const labels = sizes.map(({ label }) => label);
@@ -164,7 +167,7 @@ function pieceSections(
     );
     const isPanel = PANELS.includes(role);
     const lines = [
-      ...tailLines(group[0]!.piece, sizes, design),
+      ...tailLines(tails, id),
       ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
       ...buttonholeLines(group, design),
     ];

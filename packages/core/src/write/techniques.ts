@@ -183,6 +183,7 @@ export function techniqueLines(used: Used): { lines: Line[]; drawings: SectionDr
     drawings: some.map(({ drawing }, line) => ({
       line,
       alt: drawing.alt,
+      isSymbol: false,
       svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" width="${WIDTH}" height="${HEIGHT}" role="img" aria-label="${escapeXml(drawing.alt)}" fill="none" stroke-width="1.6" stroke-linecap="round" stroke-linejoin="round"><path d="${drawing.there}" stroke="${INK}"/><path d="${drawing.now}" stroke="${NOW}" stroke-width="2.4"/></svg>`,
     })),
   };

@@ -13,8 +13,8 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import { alongEdge, type Edge, type Edging } from './edgings.js';
 import { forSize } from '../../fields/perSize.js';
-import { ends, OTHER } from './pieces.js';
-import type { Side } from '../../joins/roles.js';
+import { ends } from './pieces.js';
+import { OTHER, type Side } from '../../joins/roles.js';
 import { becomes, given, quantity } from './quantity.js';
 import { measured } from './targets.js';
 

@@ -11,9 +11,6 @@ import type { EdgePlace } from '../../work/rows.js';
 /** Both of the wearer's sides. */
 export const SIDES: readonly Side[] = ['left', 'right'];
 
-/** A front lies mirrored to the back: its left is the wearer's right. */
-export const OTHER: Readonly<Record<Side, Side>> = { left: 'right', right: 'left' };
-
 /** A join of the left side and the like of the right: "Front band, left", together "Front band, both". */
 export function onBothSides(name: string, join: (side: Side, label: string) => JoinPlan): JoinPlan[] {
   return SIDES.map((side) => ({ ...join(side, `${name}, ${side}`), side, both: `${name}, both` }));

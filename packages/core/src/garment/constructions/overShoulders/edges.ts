@@ -1,9 +1,9 @@
-import type { Side } from '../../../joins/roles.js';
+import { OTHER, type Side } from '../../../joins/roles.js';
 import type { EdgeProgram } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { openRows } from '../../shared/panels/lowerEdge.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
-import { ends, OTHER, SIDES } from '../../shared/pieces.js';
+import { ends, SIDES } from '../../shared/pieces.js';
 import { partOf, type Course } from './course.js';
 
 /** The edges of the whole body: its first stitches are the wearer's left, on the fronts as on the back. */

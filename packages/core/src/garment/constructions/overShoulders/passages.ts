@@ -1,8 +1,8 @@
 import { type Fabric } from '../../../fabric/fabric.js';
-import type { Side } from '../../../joins/roles.js';
+import { OTHER, type Side } from '../../../joins/roles.js';
 import type { Passage } from '../../../passages/passage.js';
 import type { GarmentCounts } from '../../counts.js';
-import { foundation, OTHER, SIDES } from '../../shared/pieces.js';
+import { foundation, SIDES } from '../../shared/pieces.js';
 import { partOf, type Course } from './course.js';
 
 /** How the body is worked: up the back, down the fronts, the one at which the yarn hangs first. */

@@ -1,8 +1,7 @@
 import type { PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts, PanelId } from '../../counts.js';
 import { isPlain, neckIsOpen, type PanelStyle } from '../../shared/panels/style.js';
-import { OTHER } from '../../shared/pieces.js';
-import type { Side } from '../../../joins/roles.js';
+import { OTHER, type Side } from '../../../joins/roles.js';
 import { halfBelow, openRows, wholeBelow } from './neck.js';
 import { sidewaysPanel, type PanelPlan, type StepEdge, type Stretch } from './panel.js';
 

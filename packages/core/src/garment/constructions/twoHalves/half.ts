@@ -4,8 +4,8 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { GarmentCounts } from '../../counts.js';
 import { neckIsOpen } from '../../shared/panels/style.js';
 import { halfNeck } from '../../shared/neck.js';
-import { ends, foundation, OTHER } from '../../shared/pieces.js';
-import type { Side } from '../../../joins/roles.js';
+import { ends, foundation } from '../../shared/pieces.js';
+import { OTHER, type Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 import { ruleOfParts } from './parts.js';
 
