@@ -26,16 +26,17 @@ export const LINES_SENTENCES: readonly Sentence[] = [
       const how = found.input;
       const { gained, sides } = besideOne(atOne!);
       reader.agree(2, sides, 'the sides of a line that shape');
-      reader.lineSign = gained;
-      reader.lineSchool = /ch-1 sp of the line/.test(atOne!)
+      reader.lines.sign = gained;
+      reader.lines.school = /ch-1 sp of the line/.test(atOne!)
         ? 'corner'
         : /marked st of the line/.test(atOne!)
           ? 'alternating'
           : 'beside';
       // A line is as wide wherever its stitches are told, and the space of a corner is one chain.
       for (const [, many] of how.matchAll(/the (\d+) sts of the line/g)) {
-        if (reader.lineWidth !== null) reader.agree(Number(many), reader.lineWidth, 'the stitches of a line');
-        reader.lineWidth = Number(many);
+        if (reader.lines.width !== null)
+          reader.agree(Number(many), reader.lines.width, 'the stitches of a line');
+        reader.lines.width = Number(many);
       }
       for (const [, many] of how.matchAll(/work to (\d+) sts? before/g))
         reader.agree(Number(many), 1, 'where a line is shaped before it');
@@ -44,7 +45,7 @@ export const LINES_SENTENCES: readonly Sentence[] = [
       for (const [, many] of how.matchAll(/\bch[- ](\d+)/g))
         reader.agree(Number(many), 1, 'the chain of a line');
       // Of each line one side is the body's, the other the sleeve's; of a side marker both are the body's.
-      reader.placesBeside = places ? Number(places) : 2 * sides;
+      reader.lines.places = places ? Number(places) : 2 * sides;
     },
   },
   {
@@ -53,7 +54,7 @@ export const LINES_SENTENCES: readonly Sentence[] = [
     ),
     read: ([, into, chains], reader) => {
       reader.agree(1, Number(into) - 1, 'what is worked at a front edge for 1 st');
-      reader.chainsAtEdge = chains !== undefined;
+      reader.lines.chainsAtEdge = chains !== undefined;
     },
   },
   {
@@ -61,12 +62,12 @@ export const LINES_SENTENCES: readonly Sentence[] = [
     read: ([, from, to, way], reader) => {
       if (from === '–') return;
       reader.agree(Number(from), reader.maker.now().n + 1, 'the next row');
-      reader.goOnWithLines(Number(to ?? from), way === 'increases' ? 1 : -1);
+      reader.lines.goOn(Number(to ?? from), way === 'increases' ? 1 : -1);
     },
   },
   {
     form: /^(?:Row|Rnd)s? (–|\d+)(?:–(\d+))?, the (?:row|rnd)s that (increase|decrease):$/,
-    read: ([, , to, way], reader) => reader.beginLines(way === 'increase' ? 1 : -1, Number(to ?? 0)),
+    read: ([, , to, way], reader) => reader.lines.begin(way === 'increase' ? 1 : -1, Number(to ?? 0)),
   },
   {
     form: new RegExp(
@@ -77,12 +78,12 @@ export const LINES_SENTENCES: readonly Sentence[] = [
       const before = reader.maker.now().n;
       const begun = reader.unitedAt ?? before + 1;
       reader.agree(Number(from), begun, 'the next row');
-      reader.beginLines(way === 'increase' ? 1 : -1, Number(to ?? from));
+      reader.lines.begin(way === 'increase' ? 1 : -1, Number(to ?? from));
       if (first !== undefined) reader.agree(Number(first), begun, 'the row that is 1 of the table');
       for (const table of tablesOf(tables!)) {
         const { does, place, rows } = readScheduleTable(table, begun - 1);
         if (does !== way) throw new ReadFault('the table says another way');
-        reader.besideRows(place, rows);
+        reader.lines.byRows(place, rows);
       }
     },
   },
@@ -91,15 +92,15 @@ export const LINES_SENTENCES: readonly Sentence[] = [
       `^(?:Row|Rnd) (\\d+): (add|take off) ((?:\\d+ sts? (?:on|at) [^,;]+(?:, )?)+); ${END}\\. ${COUNT}$`,
     ),
     read: ([, row, way, list, , stitches], reader) => {
-      reader.agree(way === 'add' ? 1 : -1, reader.lineSign, 'the way in which these rows shape');
+      reader.agree(way === 'add' ? 1 : -1, reader.lines.sign, 'the way in which these rows shape');
       for (const [, many, side] of list!.matchAll(/(\d+) sts? ((?:on|at) [^,;]+)/g))
-        reader.besideRow(side!, Number(row), Number(many));
-      reader.lineCounts.set(Number(row), Number(stitches));
+        reader.lines.inRow(side!, Number(row), Number(many));
+      reader.lines.counts.set(Number(row), Number(stitches));
     },
   },
   {
     form: /^(on the body’s side of each line|on the sleeve’s side of each line|at each front edge|at both sides of each side marker): (.+?)\.?$/,
-    read: ([, side, rates], reader) => reader.beside(side!, rates!),
+    read: ([, side, rates], reader) => reader.lines.byRates(side!, rates!),
   },
   {
     form: /^Work the other (?:row|rnd)s even; each (?:row|rnd) ends: .+\. After (?:row|rnd) (\d+): (\d+) sts? \((.+)\)\.$/,

@@ -42,7 +42,7 @@ export function readPiece(
       throw error;
     }
   }
-  reader.finishLines();
+  reader.lines.finish();
   return {
     rows: reader.maker.rows,
     said: reader.said,

@@ -1,4 +1,4 @@
-import type { LineSchool, LineWay } from '../shaping/lines.js';
+import type { LineWay } from '../shaping/lines.js';
 import { OTHER, type Side } from '../joins/roles.js';
 import type { RoundWay } from '../work/rows.js';
 import { foundationChain } from '../stitch/course.js';
@@ -7,20 +7,15 @@ import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
 import { Maker, ReadFault, type PartMade, type United } from './maker.js';
-import { readAmounts, readRates } from './rates.js';
+import { agree, LinesSaid } from './linesSaid.js';
+import { readAmounts } from './rates.js';
 import type { EdgeChange, SaidInFull, SaidInPattern, SaidOfPlaces, SaidOfStitches } from './said.js';
 
 /** Sums of numbers that a sentence lists, each after a stitch or before a name. */
 export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
   [...numbers].reduce((all, found) => all + Number(found[group] ?? 0), 0);
 
-const EDGES = 'at each front edge';
-const BODY_SIDE = 'on the body’s side of each line';
-const SLEEVE_SIDE = 'on the sleeve’s side of each line';
-const SIDE_MARKERS = 'at both sides of each side marker';
-const LINE_SIDES = [EDGES, BODY_SIDE, SLEEVE_SIDE, SIDE_MARKERS];
 const TOGETHER = '; at the same time, ';
-const AT_BOTH_FRONTS = 2;
 
 function atSides(side: Side, there: number, across: number): Record<Side, number> {
   return side === 'left' ? { left: there, right: across } : { left: across, right: there };
@@ -60,18 +55,7 @@ export class PieceReader {
   atEnds = false;
   /** Row until which the few shaping rows of a round yoke are read, 0 outside. */
   stepsUntil = 0;
-  /** Shaping beside lines: rows and times for each kind of side. */
-  readonly lines = new Map<string, Map<number, number>>();
-  /** Counts after rows that shape beside lines, as far as they are told before the rows can be made. */
-  readonly lineCounts = new Map<number, number>();
-  /** Whether a stitch is gained (1) or lost (-1) beside a line, and at how many places one kind of side shapes. */
-  lineSign = 0;
-  placesBeside = 0;
-  lineSchool: LineSchool = 'beside';
-  /** Stitches of a line as its shaping row tells them; null where it does not. */
-  lineWidth: number | null = null;
-  /** Whether several stitches at a front edge are said to be chains. */
-  chainsAtEdge = false;
+  readonly lines = new LinesSaid();
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
   readonly edgeWays = new Set<string>();
   /** At which side of the piece an edge is said to lie, seen from its right side. */
@@ -99,7 +83,7 @@ export class PieceReader {
   }
 
   agree(said: number, found: number, what: string): void {
-    if (said !== found) throw new ReadFault(`${what}: ${said} is said, ${found} is there`);
+    agree(said, found, what);
   }
 
   ends(row: number, stitches: number): void {
@@ -320,7 +304,7 @@ export class PieceReader {
     stitches: number,
   ): void {
     const last = this.maker.now();
-    const by = shaped ? this.atLines(row) : 0;
+    const by = shaped ? this.lines.changedIn(row) : 0;
     this.maker.unite(this.placesOf(takes, last), by, anew, round);
     this.united = shaped ? { at: this.maker.rows.length - 1 } : null;
     this.done.length = 0;
@@ -337,91 +321,23 @@ export class PieceReader {
     return parts.map((part, i) => ({ part, at: 0, ...takes[i]! }));
   }
 
-  beside(side: string, text: string): void {
-    const rates = text.includes('counted from') ? readRates(text) : readAmounts(text);
-    if (!rates) throw new ReadFault(`“${text}” cannot be read`);
-    this.besideRows(side, rates);
-  }
-
-  /** The last row that the sentences about lines are said to be of; 0 where none is said. */
-  private linesTo = 0;
-  /** Rows up to one go on with the shaping at lines as it was begun. */
-  goOnWithLines(to: number, sign: 1 | -1): void {
-    this.agree(sign, this.lineSign, 'the way of the shaping as begun');
-    if (this.lines.size === 0) throw new ReadFault('no shaping at lines was begun');
-    this.linesTo = to;
-  }
-
-  /** Rows that shape beside lines begin: how each kind of side does is told anew. */
-  beginLines(sign: 1 | -1, to: number): void {
-    this.finishLines();
-    this.linesTo = to;
-    this.lines.clear();
-    this.lineCounts.clear();
-    this.agree(sign, this.lineSign, 'the way in which these rows shape');
-  }
-
-  besideRows(side: string, rows: Map<number, number>): void {
-    if (!LINE_SIDES.includes(side)) throw new ReadFault(`there is no place “${side}”`);
-    this.lines.set(side, rows);
-  }
-
-  besideRow(side: string, row: number, many: number): void {
-    const rows = this.lines.get(side) ?? new Map<number, number>();
-    rows.set(row, many);
-    this.besideRows(side, rows);
-  }
-
   /** The row over several parts whose lines are still to be told. */
   get unitedAt(): number | null {
     return this.united ? this.maker.rows[this.united.at]!.n : null;
   }
 
-  /** What the lines change in a row; several stitches at a front edge are chains. */
-  private atLines(row: number): number {
-    let by = 0;
-    for (const [side, rates] of this.lines) {
-      const times = rates.get(row) ?? 0;
-      if (side !== EDGES) by += this.placesBeside * times;
-      else if (times === 1) by += AT_BOTH_FRONTS;
-    }
-    return this.lineSign * by;
-  }
-
-  /** What a row changes at both sides of each section: the outer sides of a flat piece are its front edges. */
-  private sidesAt(row: number, labels: readonly string[]): number[] {
-    const change = (side: string) => (this.lines.get(side)?.get(row) ?? 0) * this.lineSign;
-    return labels.flatMap((label, i) => {
-      const own = change(SIDE_MARKERS) || change(/sleeve/i.test(label) ? SLEEVE_SIDE : BODY_SIDE);
-      return [i === 0 ? change(EDGES) : own, i === labels.length - 1 ? change(EDGES) : own];
-    });
-  }
-
-  private linesReached = 0;
-  /** Nothing shapes at lines behind the last row that is told of them. */
-  finishLines(): void {
-    for (const rows of this.lines.values())
-      for (const row of rows.keys())
-        if (row > this.linesReached)
-          throw new ReadFault(`row ${row} shapes at lines after row ${this.linesReached}, their last`);
-  }
-
   lineRows(last: number, stitches: number, parts: string): void {
-    this.linesReached = last;
-    if (this.linesTo > 0) this.agree(last, this.linesTo, 'the last of these rows');
-    this.linesTo = 0;
+    this.lines.endAt(last);
     const [, line] = /, each line (\d+)$/.exec(parts) ?? [];
     const named = [...parts.replace(/, each line \d+$/, '').matchAll(/(?:^|, )([^,]*?) (\d+)(?=,|$)/g)];
     const labels = named.map(([, label]) => label!);
-    const way = { stitches: Number(line ?? 0) as LineWay['stitches'], school: this.lineSchool };
-    if (!this.lines.has(SIDE_MARKERS) && this.lines.size > 0)
-      this.agree(this.placesBeside, labels.length - 1, 'the lines');
-    if (this.lineWidth !== null) this.agree(this.lineWidth, way.stitches, 'the stitches of each line');
+    const way = { stitches: Number(line ?? 0) as LineWay['stitches'], school: this.lines.school };
+    this.lines.agreeWith(labels.length - 1, way.stitches);
     const first = this.united ? this.maker.rows[this.united.at]!.n : this.maker.now().n + 1;
     // The sections are told as they are in the end: what they gain from here on is taken off again.
     const counts = named.map(([, , many]) => Number(many));
     const changes = new Map<number, number[]>();
-    for (let row = first; row <= last; row += 1) changes.set(row, this.sidesAt(row, labels));
+    for (let row = first; row <= last; row += 1) changes.set(row, this.lines.sidesIn(row, labels));
     for (const sides of changes.values())
       counts.forEach((_, i) => (counts[i]! -= sides[2 * i]! + sides[2 * i + 1]!));
     for (const [row, sides] of changes) {
@@ -429,7 +345,7 @@ export class PieceReader {
       if (this.united && row === first) {
         if (shapes) this.maker.shapeUnited(this.united.at, counts, way, sides);
       } else if (shapes) {
-        if (sides[0]! > 1 && !this.chainsAtEdge)
+        if (sides[0]! > 1 && !this.lines.chainsAtEdge)
           throw new ReadFault('how more than 1 st is gained is not said');
         this.maker.besideLines(counts, way, sides);
       } else this.maker.change(0);
@@ -437,7 +353,7 @@ export class PieceReader {
     }
     this.united = null;
     this.ends(last, stitches);
-    for (const [row, count] of this.lineCounts)
+    for (const [row, count] of this.lines.counts)
       this.agree(count, this.countAfter(row), `the count after row ${row}`);
     this.agree(sum(named, 2) + way.stitches * (named.length - 1), stitches, 'the parts between the lines');
   }
