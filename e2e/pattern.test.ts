@@ -7,6 +7,10 @@ import { application } from './support/application';
 const { server, browser } = application();
 const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
 const written = () => browser.text('[data-testid=pattern]');
+const openPattern = async (name: string) => {
+  await browser.open(design(name, 'pattern'));
+  await browser.eventually(async () => expect(await written()).toContain('About'));
+};
 const choose = async (label: string, way: string) =>
   (await browser.find(`select[aria-label="${label}"]`)).sendKeys(way);
 const proven = () =>
@@ -74,8 +78,7 @@ describe('the photograph of the sample', () => {
 
 describe('the pattern for stores', () => {
   it('comes as one zip: PDFs in both units and terms, text, drawings, counts and measurements', async () => {
-    await browser.open(design('tansyfield-for-ines', 'pattern'));
-    await browser.eventually(async () => expect(await written()).toContain('About'));
+    await openPattern('tansyfield-for-ines');
     await browser.press('Export');
     await browser.press('For stores: all PDFs, drawings and tables (zip)');
     await browser.find('[data-testid=pdf-progress]');
@@ -96,8 +99,7 @@ describe('the pattern for stores', () => {
   });
 
   it('can be stopped, and then saves nothing', async () => {
-    await browser.open(design('hollinwood-jumper', 'pattern'));
-    await browser.eventually(async () => expect(await written()).toContain('About'));
+    await openPattern('hollinwood-jumper');
     await browser.press('Export');
     await browser.press('For testers: the same, and a PDF for each size (zip)');
     await browser.press('Stop');

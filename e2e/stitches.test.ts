@@ -102,7 +102,7 @@ describe('a stitch pattern', () => {
     await browser.saved();
     await browser.planned();
     expect(await provenPattern('sedgecombe-cardigan')).toMatch(
-      /The last of these rows has, from the right edge:/,
+      /The last of these rows has:\s+from the right edge\s+XS[\s\S]+\s1st repeats\s+\d/,
     );
     await browser.open(design('sedgecombe-cardigan', 'shape'));
     const field = await browser.driver.wait(

@@ -1,20 +1,12 @@
-import request from 'supertest';
-import type TestAgent from 'supertest/lib/agent';
 import type { StoredDesign } from '@upfell/core';
-import { demoDesign, startServer, type TestServer } from '../testing/server.js';
+import { demoDesign, serverForTests } from '../testing/server.js';
 
-let server: TestServer;
-let agent: TestAgent;
-beforeAll(async () => {
-  server = await startServer();
-  agent = request(server.app.getHttpServer());
-});
-afterAll(() => server.stop());
+const server = serverForTests();
 
 const create = async () =>
-  (await agent.post('/api/designs').send(demoDesign()).expect(201)).body as StoredDesign;
+  (await server.agent.post('/api/designs').send(demoDesign()).expect(201)).body as StoredDesign;
 const save = (id: string, seen: number, name: string) =>
-  agent
+  server.agent
     .put(`/api/designs/${id}`)
     .set('If-Match', `"${seen}"`)
     .send({ ...demoDesign(), name });
@@ -22,10 +14,10 @@ const save = (id: string, seen: number, name: string) =>
 describe('designs', () => {
   it('keeps a design and gives it back with its revision as ETag', async () => {
     const made = await create();
-    const read = await agent.get(`/api/designs/${made.id}`).expect(200);
+    const read = await server.agent.get(`/api/designs/${made.id}`).expect(200);
     expect(read.headers['etag']).toBe('"1"');
     expect((read.body as StoredDesign).document).toEqual(demoDesign());
-    const shelf = await agent.get('/api/designs').expect(200);
+    const shelf = await server.agent.get('/api/designs').expect(200);
     expect(shelf.body).toEqual(
       expect.arrayContaining([
         expect.objectContaining({ id: made.id, name: 'Brackenlow pullover', construction: 'drop-shoulder' }),
@@ -35,12 +27,12 @@ describe('designs', () => {
 
   it('keeps fields that it does not know', async () => {
     const made = (
-      await agent
+      await server.agent
         .post('/api/designs')
         .send({ ...demoDesign(), studio: { shelf: 3 } })
         .expect(201)
     ).body as StoredDesign;
-    expect((await agent.get(`/api/designs/${made.id}`)).body).toMatchObject({
+    expect((await server.agent.get(`/api/designs/${made.id}`)).body).toMatchObject({
       document: { studio: { shelf: 3 } },
     });
   });
@@ -51,7 +43,7 @@ describe('designs', () => {
     const refused = await save(id, 1, 'Theirs').expect(412);
     expect(refused.headers['content-type']).toMatch('application/problem+json');
     expect(refused.body).toMatchObject({ status: 412, current: { revision: 2, document: { name: 'Mine' } } });
-    expect((await agent.get(`/api/designs/${id}`)).body).toMatchObject({ document: { name: 'Mine' } });
+    expect((await server.agent.get(`/api/designs/${id}`)).body).toMatchObject({ document: { name: 'Mine' } });
   });
 
   it('does not make a revision of what has not changed', async () => {
@@ -62,22 +54,22 @@ describe('designs', () => {
 
   it('asks for the revision seen', async () => {
     const { id } = await create();
-    await agent.put(`/api/designs/${id}`).send(demoDesign()).expect(428);
-    await agent.put(`/api/designs/${id}`).set('If-Match', '*').send(demoDesign()).expect(400);
+    await server.agent.put(`/api/designs/${id}`).send(demoDesign()).expect(428);
+    await server.agent.put(`/api/designs/${id}`).set('If-Match', '*').send(demoDesign()).expect(400);
   });
 
   it('takes twenty saves at once without failing: one wins, the others are shown it', async () => {
     const { id } = await create();
     const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => save(id, 1, `Name ${i}`)));
     expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(19).fill(412)]);
-    expect((await agent.get(`/api/designs/${id}/revisions`)).body).toHaveLength(2);
+    expect((await server.agent.get(`/api/designs/${id}/revisions`)).body).toHaveLength(2);
   });
 
   it('keeps every saved state and restores any', async () => {
     const { id } = await create();
     await save(id, 1, 'Second');
     await save(id, 2, 'Third');
-    const history = (await agent.get(`/api/designs/${id}/revisions`).expect(200)).body as {
+    const history = (await server.agent.get(`/api/designs/${id}/revisions`).expect(200)).body as {
       revision: number;
       reason: string;
     }[];
@@ -86,37 +78,37 @@ describe('designs', () => {
       [2, 'edit'],
       [1, 'create'],
     ]);
-    expect((await agent.get(`/api/designs/${id}/revisions/2`)).body).toMatchObject({
+    expect((await server.agent.get(`/api/designs/${id}/revisions/2`)).body).toMatchObject({
       document: { name: 'Second' },
     });
-    await agent.post(`/api/designs/${id}/revisions/2/restore`).set('If-Match', '"1"').expect(412);
-    const restored = await agent
+    await server.agent.post(`/api/designs/${id}/revisions/2/restore`).set('If-Match', '"1"').expect(412);
+    const restored = await server.agent
       .post(`/api/designs/${id}/revisions/2/restore`)
       .set('If-Match', '"3"')
       .expect(200);
     expect(restored.body).toMatchObject({ revision: 4, document: { name: 'Second' } });
-    await agent.get(`/api/designs/${id}/revisions/99`).expect(404);
+    await server.agent.get(`/api/designs/${id}/revisions/99`).expect(404);
   });
 
   it('puts a design away and takes it back', async () => {
     const { id } = await create();
-    await agent.delete(`/api/designs/${id}`).expect(204);
-    await agent.get(`/api/designs/${id}`).expect(404);
+    await server.agent.delete(`/api/designs/${id}`).expect(204);
+    await server.agent.get(`/api/designs/${id}`).expect(404);
     await save(id, 1, 'Gone').expect(404);
     expect(
-      ((await agent.get('/api/designs')).body as { id: string }[]).some((entry) => entry.id === id),
+      ((await server.agent.get('/api/designs')).body as { id: string }[]).some((entry) => entry.id === id),
     ).toBe(false);
-    await agent.post(`/api/designs/${id}/take-back`).expect(200);
-    await agent.get(`/api/designs/${id}`).expect(200);
+    await server.agent.post(`/api/designs/${id}/take-back`).expect(200);
+    await server.agent.get(`/api/designs/${id}`).expect(200);
   });
 
   it('duplicates and exports', async () => {
     const { id } = await create();
-    expect((await agent.post(`/api/designs/${id}/duplicate`).expect(201)).body).toMatchObject({
+    expect((await server.agent.post(`/api/designs/${id}/duplicate`).expect(201)).body).toMatchObject({
       revision: 1,
       document: { name: 'Brackenlow pullover (copy)' },
     });
-    const file = await agent.get(`/api/designs/${id}/file`).expect(200);
+    const file = await server.agent.get(`/api/designs/${id}/file`).expect(200);
     expect(file.headers['content-disposition']).toContain('Brackenlow%20pullover.upfell.json');
     expect(JSON.parse(file.text)).toEqual(demoDesign());
   });
@@ -124,9 +116,9 @@ describe('designs', () => {
 
 describe('bad input', () => {
   it('names the field and what would be right, and writes nothing', async () => {
-    const before = ((await agent.get('/api/designs')).body as unknown[]).length;
+    const before = ((await server.agent.get('/api/designs')).body as unknown[]).length;
     const bad = demoDesign();
-    const answer = await agent
+    const answer = await server.agent
       .post('/api/designs')
       .send({
         ...bad,
@@ -141,25 +133,33 @@ describe('bad input', () => {
       'sizes[0].body.bust',
       'fabrics[0].rule.flat.multiple',
     ]);
-    expect(((await agent.get('/api/designs')).body as unknown[]).length).toBe(before);
+    expect(((await server.agent.get('/api/designs')).body as unknown[]).length).toBe(before);
   });
 
   it.each([
     [
       'a body that is no JSON',
-      () => agent.post('/api/designs').set('Content-Type', 'application/json').send('{bad'),
+      () => server.agent.post('/api/designs').set('Content-Type', 'application/json').send('{bad'),
       400,
     ],
-    ['a body that is no object', () => agent.post('/api/designs').send([]), 422],
-    ['no body', () => agent.post('/api/designs'), 422],
-    ['20 MB', () => agent.post('/api/designs').send({ ...demoDesign(), notes: 'x'.repeat(20_000_000) }), 413],
-    ['another format', () => agent.post('/api/designs').send({ ...demoDesign(), format: 'other' }), 422],
-    ['a newer version', () => agent.post('/api/designs').send({ ...demoDesign(), version: 9 }), 422],
-    ['a strange id', () => agent.get('/api/designs/..%2f..%2fetc'), 422],
-    ['a malformed address', () => agent.get('/api/designs/%E0%A4%A'), 400],
-    ['a revision that is no number', () => agent.get('/api/designs/abc/revisions/two'), 422],
-    ['an unknown address', () => agent.get('/api/nothing'), 404],
-    ['a method that is not there', () => agent.patch('/api/designs/abc').send({}), 404],
+    ['a body that is no object', () => server.agent.post('/api/designs').send([]), 422],
+    ['no body', () => server.agent.post('/api/designs'), 422],
+    [
+      '20 MB',
+      () => server.agent.post('/api/designs').send({ ...demoDesign(), notes: 'x'.repeat(20_000_000) }),
+      413,
+    ],
+    [
+      'another format',
+      () => server.agent.post('/api/designs').send({ ...demoDesign(), format: 'other' }),
+      422,
+    ],
+    ['a newer version', () => server.agent.post('/api/designs').send({ ...demoDesign(), version: 9 }), 422],
+    ['a strange id', () => server.agent.get('/api/designs/..%2f..%2fetc'), 422],
+    ['a malformed address', () => server.agent.get('/api/designs/%E0%A4%A'), 400],
+    ['a revision that is no number', () => server.agent.get('/api/designs/abc/revisions/two'), 422],
+    ['an unknown address', () => server.agent.get('/api/nothing'), 404],
+    ['a method that is not there', () => server.agent.patch('/api/designs/abc').send({}), 404],
   ])('answers %s in the 400s with problem+json', async (_, ask, status) => {
     const answer = await ask();
     expect(answer.status).toBe(status);
@@ -168,7 +168,7 @@ describe('bad input', () => {
   });
 
   it('keeps a script in a name as text', async () => {
-    const answer = await agent
+    const answer = await server.agent
       .post('/api/designs')
       .send({ ...demoDesign(), name: '<script>alert(1)</script>' })
       .expect(201);

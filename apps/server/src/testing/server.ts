@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Design } from '@upfell/core';
+import request from 'supertest';
+import type TestAgent from 'supertest/lib/agent';
 import { createApp } from '../app.js';
 import type { Settings } from '../settings.js';
 
@@ -42,6 +44,25 @@ export async function startServer(change: Partial<Settings> = {}): Promise<TestS
     stop: async () => {
       await app.close();
       rmSync(settings.data, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A server of their own for the tests of a file, from before the first until after the last. */
+export function serverForTests(): { readonly agent: TestAgent; readonly app: NestExpressApplication } {
+  let server: TestServer;
+  let agent: TestAgent;
+  beforeAll(async () => {
+    server = await startServer();
+    agent = request(server.app.getHttpServer());
+  });
+  afterAll(() => server.stop());
+  return {
+    get agent() {
+      return agent;
+    },
+    get app() {
+      return server.app;
     },
   };
 }

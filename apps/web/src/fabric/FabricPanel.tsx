@@ -1,4 +1,14 @@
-import { rowsText, ruleFits, ruleInWords, STITCHES, YARN_WEIGHTS, type Stitch } from '@upfell/core';
+import {
+  rowsText,
+  ruleFits,
+  ruleInWords,
+  STITCHES,
+  YARN_WEIGHTS,
+  type Design,
+  type Fabric,
+  type Stitch,
+} from '@upfell/core';
+import type { Draft } from 'immer';
 import { useStitches } from '../state/useStitches';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
@@ -30,6 +40,13 @@ export function FabricPanel() {
 
 function FabricFields() {
   const { fabric, path, of } = useFabric();
+  /** What may be left empty is not kept empty. */
+  const keep =
+    <K extends 'yarn' | 'weight' | 'fibre'>(key: K) =>
+    (document: Draft<Design>, said: NonNullable<Fabric[K]> | '') => {
+      if (said.trim() === '') delete of(document)[key];
+      else Object.assign(of(document), { [key]: said });
+    };
   return (
     <section key={fabric.id} aria-label={fabric.name}>
       <h2 className="mt-3 mb-1 text-lg">{fabric.name}</h2>
@@ -49,15 +66,7 @@ function FabricFields() {
             : null
         }
       />
-      <TextField
-        path={`${path}.yarn`}
-        label="Yarn"
-        value={fabric.yarn ?? ''}
-        put={(document, yarn) => {
-          if (yarn.trim() === '') delete of(document).yarn;
-          else of(document).yarn = yarn;
-        }}
-      />
+      <TextField path={`${path}.yarn`} label="Yarn" value={fabric.yarn ?? ''} put={keep('yarn')} />
       <ChoiceField
         path={`${path}.weight`}
         label="Weight of the yarn"
@@ -66,20 +75,9 @@ function FabricFields() {
           { value: '', label: 'not said' },
           ...YARN_WEIGHTS.map((weight) => ({ value: weight, label: weight })),
         ]}
-        put={(document, weight) => {
-          if (weight === '') delete of(document).weight;
-          else of(document).weight = weight;
-        }}
+        put={keep('weight')}
       />
-      <TextField
-        path={`${path}.fibre`}
-        label="Fibre"
-        value={fabric.fibre ?? ''}
-        put={(document, fibre) => {
-          if (fibre.trim() === '') delete of(document).fibre;
-          else of(document).fibre = fibre;
-        }}
-      />
+      <TextField path={`${path}.fibre`} label="Fibre" value={fabric.fibre ?? ''} put={keep('fibre')} />
       <NumberField
         path={`${path}.hook`}
         label="Hook"

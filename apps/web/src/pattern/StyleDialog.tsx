@@ -30,7 +30,6 @@ const SETTINGS: { readonly [K in Setting]: { label: string; ways: Record<HouseSt
   lengths: { label: 'Lengths', ways: { 'one unit': 'in one unit', 'both units': 'in cm and in inches' } },
 };
 
-const SELECT = 'w-full rounded border border-line bg-sheet px-1.5 py-1';
 const AS_STUDIO = '';
 
 /** How patterns are written: for all designs of the studio, and otherwise for this one. */
@@ -85,33 +84,23 @@ export function StyleDialog({ onClose }: { onClose: () => void }) {
                   {label}
                 </th>
                 <td className="py-1.5 pr-3">
-                  <select
-                    className={SELECT}
-                    aria-label={`${label}, the studio`}
+                  <Ways
+                    label={`${label}, the studio`}
                     value={usual}
-                    onChange={(event) => void forAll(key, event.target.value)}
-                  >
-                    {HOUSE_WAYS[key].map((way) => (
-                      <option key={way} value={way}>
-                        {names[way]}
-                      </option>
-                    ))}
-                  </select>
+                    ways={HOUSE_WAYS[key].map((way) => [way, names[way]!])}
+                    put={(way) => void forAll(key, way)}
+                  />
                 </td>
                 <td className="py-1.5">
-                  <select
-                    className={SELECT}
-                    aria-label={`${label}, this design`}
+                  <Ways
+                    label={`${label}, this design`}
                     value={own[key] ?? AS_STUDIO}
-                    onChange={(event) => forThis(key, event.target.value)}
-                  >
-                    <option value={AS_STUDIO}>as the studio: {names[usual]}</option>
-                    {HOUSE_WAYS[key].map((way) => (
-                      <option key={way} value={way}>
-                        {names[way]}
-                      </option>
-                    ))}
-                  </select>
+                    ways={[
+                      [AS_STUDIO, `as the studio: ${names[usual]}`],
+                      ...HOUSE_WAYS[key].map((way) => [way, names[way]!] as const),
+                    ]}
+                    put={(way) => forThis(key, way)}
+                  />
                 </td>
               </tr>
             );
@@ -122,29 +111,50 @@ export function StyleDialog({ onClose }: { onClose: () => void }) {
             </th>
             <td />
             <td className="py-1.5">
-              <select
-                className={SELECT}
-                aria-label="Skill"
+              <Ways
+                label="Skill"
                 value={words?.skill ?? AS_STUDIO}
-                onChange={(event) =>
+                ways={[[AS_STUDIO, 'by its techniques'], ...SKILLS.map((skill) => [skill, skill] as const)]}
+                put={(way) =>
                   edit('words.skill', (document) => {
                     const said = (document.words ??= {});
-                    if (event.target.value === AS_STUDIO) delete said.skill;
-                    else said.skill = event.target.value as Skill;
+                    if (way === AS_STUDIO) delete said.skill;
+                    else said.skill = way as Skill;
                   })
                 }
-              >
-                <option value={AS_STUDIO}>by its techniques</option>
-                {SKILLS.map((skill) => (
-                  <option key={skill} value={skill}>
-                    {skill}
-                  </option>
-                ))}
-              </select>
+              />
             </td>
           </tr>
         </tbody>
       </table>
     </Modal>
+  );
+}
+
+/** One of several ways, by its name. */
+function Ways({
+  label,
+  value,
+  ways,
+  put,
+}: {
+  label: string;
+  value: string;
+  ways: readonly (readonly [way: string, name: string])[];
+  put: (way: string) => void;
+}) {
+  return (
+    <select
+      className="w-full rounded border border-line bg-sheet px-1.5 py-1"
+      aria-label={label}
+      value={value}
+      onChange={(event) => put(event.target.value)}
+    >
+      {ways.map(([way, name]) => (
+        <option key={way} value={way}>
+          {name}
+        </option>
+      ))}
+    </select>
   );
 }
