@@ -9,7 +9,8 @@ export interface LabelledProblem extends Problem {
   quantities: readonly (Quantity & { label: string })[];
 }
 
-const labelsOf = ({ quantities }: LabelledProblem) => {
+/** What a problem's quantities are called. */
+export const labelsOf = ({ quantities }: LabelledProblem) => {
   const labels = new Map(quantities.map(({ id, label }) => [id, label]));
   return (id: string) => labels.get(id) ?? id;
 };

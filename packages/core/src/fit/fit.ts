@@ -2,7 +2,7 @@ import type { Note } from '../advice/note.js';
 import type { Pin } from '../design.js';
 import { say } from '../text/phrase.js';
 import { checkPins, clashingRules, type Clash, type Held } from './clash.js';
-import { pinNotes, ruleClashInWords, type LabelledProblem } from './clashInWords.js';
+import { labelsOf, pinNotes, ruleClashInWords, type LabelledProblem } from './clashInWords.js';
 import type { Counts } from './counts.js';
 import { fitRange, type FittedRange, type SolveMemory } from './range.js';
 import { newLearned, solve } from './solve.js';
@@ -45,6 +45,12 @@ const NOT_EVEN: Note = {
   where: 'sizes',
   message: say`These sizes can be counted in too many ways to make every step even; where that is so, each size keeps to its nearest counts. A smaller strength of evenness would be tried in full.`,
 };
+const countFalls = (problem: LabelledProblem, quantity: string, [before, now]: readonly number[]): Note => ({
+  level: 'tip',
+  code: 'count-falls',
+  where: quantity,
+  message: say`${labelsOf(problem)(quantity)}: ${now!}, fewer than the ${before!} of the size before, though its length does not fall; no counts that obey the other rules in both sizes keep it.`,
+});
 const TOO_LARGE: Note = {
   level: 'stop',
   code: 'fit-too-large',
@@ -94,6 +100,15 @@ export function fitSizes(
 function fitted(prepared: readonly Prepared[], result: FittedRange): SizeFit[] {
   if (!result.proven) prepared[0]!.notes.push(NOT_PROVEN);
   if (!result.even) prepared[0]!.notes.push(NOT_EVEN);
+  const found = prepared.filter(({ possible }) => possible);
+  for (const { size, quantity } of result.fallen)
+    found[size + 1]!.notes.push(
+      countFalls(
+        found[size + 1]!.problem,
+        quantity,
+        [size, size + 1].map((at) => result.sizes[at]![quantity]!),
+      ),
+    );
   let next = 0;
   return prepared.map(({ possible, pins, notes }) => ({
     counts: possible ? result.sizes[next++]! : null,

@@ -32,8 +32,8 @@ export interface RangeWish {
 export interface FittedRange {
   kind: 'fitted';
   sizes: Counts[];
-  /** False when a pin forces a count to fall. */
-  held: boolean;
+  /** Where a count falls all the same, since pins or other rules force it to. */
+  fallen: readonly Link[];
   /** False when the branches ran out and a nearer whole may exist. */
   proven: boolean;
   /** False when the sizes have too many ways to be made even: they are then each at their nearest. */
@@ -85,7 +85,7 @@ export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeRes
     if (result.kind !== 'solved') return { kind: result.kind, size };
     alone.push(result.counts);
   }
-  const fitted: FittedRange = { kind: 'fitted', sizes: alone, held: true, proven: true, even: true };
+  const fitted: FittedRange = { kind: 'fitted', sizes: alone, fallen: [], proven: true, even: true };
   const links = graded ? linksOf(sizes) : [];
   const even = graded && strength > 0 && sizes.length > 1;
   if (!even && !links.some((link) => falls(alone, link))) return fitted;
@@ -104,13 +104,13 @@ export function fitRange(sizes: readonly RangeSize[], wish: RangeWish): RangeRes
       solved: new Map(),
     };
     const settled = settleGroup(run, sizes, even ? strength : 0, learned, mostBranches);
-    answer.held &&= settled.held;
     answer.proven &&= settled.proven;
     answer.even &&= settled.even;
     settled.counts.forEach((counts, size) => {
       for (const id of group) if (counts[id] !== undefined) found[size]![id] = counts[id];
     });
   }
+  answer.fallen = links.filter((link) => falls(found, link));
   return answer;
 }
 
@@ -136,7 +136,6 @@ function solveAlone(
 /** One group of counts over all sizes. */
 interface GroupAnswer {
   counts: readonly Counts[];
-  held: boolean;
   proven: boolean;
   even: boolean;
 }
@@ -149,7 +148,7 @@ function settleGroup(
   mostBranches: number,
 ): GroupAnswer {
   const tried = settleRuns(run, strength, learned, mostBranches);
-  if (tried.kind === 'settled') return { counts: tried.counts, held: true, proven: tried.proven, even: true };
+  if (tried.kind === 'settled') return { counts: tried.counts, proven: tried.proven, even: true };
   if (tried.kind === 'too many ways')
     return { ...settleGroup(run, sizes, 0, learned, mostBranches), even: false };
   // Pins may force a fall; then only the links that touch no pinned size are kept.
@@ -157,8 +156,8 @@ function settleGroup(
   const free = run.links.filter(({ size }) => !pinned[size] && !pinned[size + 1]);
   const loose = settleRuns({ ...run, links: free }, strength, learned, mostBranches);
   return loose.kind === 'settled'
-    ? { counts: loose.counts, held: false, proven: loose.proven, even: true }
-    : { counts: run.alone, held: false, proven: true, even: strength === 0 };
+    ? { counts: loose.counts, proven: loose.proven, even: true }
+    : { counts: run.alone, proven: true, even: strength === 0 };
 }
 
 /**
