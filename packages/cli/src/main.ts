@@ -158,9 +158,8 @@ function output({ verb, options }: Call, planned: Plan, design: Design): RunResu
     return refuse(
       `--size: there is no size “${size}”; the sizes are ${design.sizes.map(({ id }) => id).join(', ')}.`,
     );
-  const terms = (options['terms'] ?? 'us') as Terms;
   const { text, proof } = provenText(planned, design, {
-    terms,
+    ...(options['terms'] === undefined ? {} : { terms: options['terms'] as Terms }),
     units,
     ...(size === undefined ? {} : { size }),
   });

@@ -198,7 +198,7 @@ export {
 } from './write/line.js';
 export { errata, errataToText } from './write/errata.js';
 export { sizesInHouse } from './write/house.js';
-export { HOUSE_WAYS, SKILLS, USUAL_STYLE, type HouseStyle, type Skill } from './write/style.js';
+export { HOUSE_WAYS, SKILLS, USUAL_STYLE, styleOf, type HouseStyle, type Skill } from './write/style.js';
 export { provenText } from './provenText.js';
 export { provePattern, type Proof } from './read/pattern.js';
 export { checkPasted, type PastedCheck } from './read/pasted.js';

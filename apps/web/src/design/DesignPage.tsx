@@ -10,7 +10,7 @@ import { ShapeView } from '../shape/ShapeView';
 import { SleeveStrip } from '../rows/SleeveStrip';
 import { closeDesign, openDesign, useSaving } from '../state/saving';
 import { useDesign } from '../state/designStore';
-import { select, useView } from '../state/view';
+import { select, setTerms, useView } from '../state/view';
 import { TableView } from '../table/TableView';
 import { Button } from '../ui/Button';
 import { ErrorBoundary } from '../ui/ErrorBoundary';
@@ -47,6 +47,7 @@ export function DesignPage() {
   const selected = useView(({ selection }) => selection !== null);
   useShortcuts(showHelp);
   useEffect(() => {
+    setTerms(null);
     void openDesign(id);
     select(null);
     return closeDesign;

@@ -8,7 +8,7 @@ import { useDesign } from '../state/designStore';
 import { askCompare, askErrata, usePlan } from '../state/planner';
 import { takeStored, useSaving } from '../state/saving';
 import { loadStudio, useStudio } from '../state/studio';
-import { useView } from '../state/view';
+import { termsNow } from '../state/terms';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 
@@ -111,7 +111,7 @@ export function HistoryDialog({ id, onClose }: { id: string; onClose: () => void
       await loadStudio();
       const { document } = await designs.revision(id, old);
       const told = await askErrata(document, {
-        terms: useView.getState().terms,
+        terms: termsNow(),
         units: useDesign.getState().document?.units ?? 'cm',
         style: useStudio.getState().style ?? {},
       });

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { edit, redo, undo, useDesign } from '../state/designStore';
+import { useTerms } from '../state/terms';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
@@ -27,7 +28,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
   const name = useDesign(({ document }) => document!.name);
   const units = useUnits();
   const id = useDesign((state) => state.id)!;
-  const terms = useView((view) => view.terms);
+  const terms = useTerms();
   const listening = useView((view) => view.listening);
   const stream = useStream((state) => state.state);
   useInstruments();

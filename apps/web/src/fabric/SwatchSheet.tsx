@@ -11,7 +11,7 @@ import {
   type Drape,
 } from '@upfell/core';
 import { useUnits } from '../state/useSizePlan';
-import { useView } from '../state/view';
+import { useTerms } from '../state/terms';
 import { Switch } from '../ui/Switch';
 import { useFabric } from '../state/useFabric';
 
@@ -23,7 +23,7 @@ export function SwatchSheet() {
   const [drape, setDrape] = useState<Drape>('usual');
   const hook = Number(label.trim().replace(',', '.'));
   const fits = label.trim() !== '' && Number.isFinite(hook) && hook >= 0.5 && hook <= 25;
-  const terms = useView((view) => view.terms);
+  const terms = useTerms();
   const rows = patternRows(fabric, terms);
   const start = swatchStart(fabric);
   const length = (cm: number) => formatLength(cm, units, { unit: true });

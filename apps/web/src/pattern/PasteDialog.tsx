@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { checkPasted } from '@upfell/core';
 import { usePlan } from '../state/planner';
-import { useView } from '../state/view';
+import { useTerms } from '../state/terms';
 import { Modal } from '../ui/Modal';
 
 const EXAMPLE = 'Row 5: 2 hdc in first st, hdc in each st to last, 2 hdc in last. (44, 48, 52)';
@@ -9,7 +9,7 @@ const EXAMPLE = 'Row 5: 2 hdc in first st, hdc in each st to last, 2 hdc in last
 /** Rows in the usual notation, checked for every size of the design while they are typed. */
 export function PasteDialog({ onClose }: { onClose: () => void }) {
   const sizes = usePlan(({ plan }) => plan?.sizes);
-  const terms = useView((view) => view.terms);
+  const terms = useTerms();
   const [text, setText] = useState('');
   const [before, setBefore] = useState('');
   const labels = useMemo(() => sizes?.map(({ label }) => label) ?? [], [sizes]);

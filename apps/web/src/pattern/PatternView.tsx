@@ -7,7 +7,7 @@ import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../state/useSizePlan';
 import { usePlan } from '../state/planner';
 import { loadStudio, useStudio } from '../state/studio';
-import { useView } from '../state/view';
+import { useTerms } from '../state/terms';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { PatternLine } from './PatternLine';
@@ -24,7 +24,7 @@ import { SectionChart } from './SectionChart';
 /** The pattern as it will be published: all sizes in brackets with the chosen one lit, or the chosen one alone. */
 export function PatternView() {
   const { plan, document } = usePlan(useShallow(({ plan, document }) => ({ plan, document })));
-  const terms = useView((view) => view.terms);
+  const terms = useTerms();
   const { size } = useChosenSize();
   const old = useOld();
   const [which, setWhich] = useState<'all' | 'one'>('all');

@@ -1,6 +1,7 @@
 import { toast } from 'sonner';
 import { HOUSE_WAYS, SKILLS, USUAL_STYLE, type HouseStyle, type Skill } from '@upfell/core';
 import { edit, useDesign } from '../state/designStore';
+import { setTerms } from '../state/view';
 import { setHouseStyle, useStudio } from '../state/studio';
 import { Modal } from '../ui/Modal';
 
@@ -28,6 +29,7 @@ const SETTINGS: { readonly [K in Setting]: { label: string; ways: Record<HouseSt
     ways: { end: 'at the end of the row’s line', beginning: 'after the row’s number' },
   },
   lengths: { label: 'Lengths', ways: { 'one unit': 'in one unit', 'both units': 'in cm and in inches' } },
+  terms: { label: 'Names of stitches', ways: { us: 'US terms', uk: 'UK terms' } },
 };
 
 const AS_STUDIO = '';
@@ -37,7 +39,10 @@ export function StyleDialog({ onClose }: { onClose: () => void }) {
   const studio = useStudio(({ style }) => style) ?? {};
   const words = useDesign(({ document }) => document?.words);
   const own: Partial<HouseStyle> = words?.style ?? {};
+  /** Terms that were switched to for a look give way to those that are chosen. */
+  const seen = (key: Setting) => key === 'terms' && setTerms(null);
   const forAll = async (key: Setting, way: string) => {
+    seen(key);
     const { [key]: _, ...others } = studio;
     try {
       await setHouseStyle(way === USUAL_STYLE[key] ? others : { ...others, [key]: way });
@@ -45,7 +50,8 @@ export function StyleDialog({ onClose }: { onClose: () => void }) {
       toast.error(`The style could not be kept: ${(error as Error).message}`);
     }
   };
-  const forThis = (key: Setting, way: string) =>
+  const forThis = (key: Setting, way: string) => {
+    seen(key);
     edit(`words.style.${key}`, (document) => {
       const said = (document.words ??= {});
       const { [key]: _, ...others } = said.style ?? {};
@@ -53,6 +59,7 @@ export function StyleDialog({ onClose }: { onClose: () => void }) {
       if (Object.keys(next).length === 0) delete said.style;
       else said.style = next;
     });
+  };
   return (
     <Modal
       open

@@ -6,7 +6,8 @@ import type { MeasurementId, Size, Terms } from '@upfell/core';
 export type Selection = { kind: 'quantity'; id: string } | { kind: 'join'; id: string } | null;
 
 interface ViewState {
-  terms: Terms;
+  /** Names of stitches while this design is looked at; null: those of its style. */
+  terms: Terms | null;
   /** Chosen size by id; null until one is chosen, then the middle one counts. */
   size: string | null;
   /** Whether the range is laid over the chosen size. */
@@ -28,7 +29,7 @@ interface ViewState {
 export const useView = create<ViewState>()(
   persist(
     (): ViewState => ({
-      terms: 'us',
+      terms: null,
       size: null,
       all: false,
       selection: null,
@@ -40,12 +41,15 @@ export const useView = create<ViewState>()(
     }),
     {
       name: 'upfell:view',
-      partialize: ({ terms, hidden, sizesAcross, listening }) => ({ terms, hidden, sizesAcross, listening }),
+      version: 1,
+      // Terms were a habit before they were a setting of the style.
+      migrate: (kept) => ({ ...(kept as ViewState), terms: null }),
+      partialize: ({ hidden, sizesAcross, listening }) => ({ hidden, sizesAcross, listening }),
     },
   ),
 );
 
-export const setTerms = (terms: Terms) => useView.setState({ terms });
+export const setTerms = (terms: Terms | null) => useView.setState({ terms });
 export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
 export const select = (selection: Selection) => useView.setState({ selection });

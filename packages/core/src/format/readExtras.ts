@@ -59,6 +59,7 @@ const STYLE_LABELS: { readonly [K in keyof HouseStyle]: string } = {
   counts: 'How counts are set',
   countAt: 'Where counts stand',
   lengths: 'The units of lengths',
+  terms: 'The terms',
 };
 
 /** Checks how the house wants patterns written. */

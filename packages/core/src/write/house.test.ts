@@ -1,7 +1,11 @@
 import fc from 'fast-check';
+import { plan } from '../plan.js';
+import { provenText } from '../provenText.js';
+import { designWith } from '../testing/designs.js';
+import type { PatternWish } from './pattern.js';
 import { fromHouse, inHouse } from './house.js';
 import { line, tableOf, type Line } from './line.js';
-import { HOUSE_WAYS, USUAL_STYLE, type HouseStyle } from './style.js';
+import { HOUSE_WAYS, styleOf, USUAL_STYLE, type HouseStyle } from './style.js';
 import { lineToText } from './text.js';
 
 const SIZES = ['S', 'M', 'L'];
@@ -41,7 +45,7 @@ describe('the style of the house', () => {
       /turn\. — 72 \(78, 86\) stitches$/,
     );
     expect(printed(LINES[2]!, { rowNames: 'ROW', countAt: 'beginning', counts: 'square brackets' })).toMatch(
-      /^ROWs 2–36 \(2–35, 2–34\), about .* cm \[72 \(78, 86\) sts\]: hdc in each st; turn\.$/,
+      /^ROWS 2–36 \(2–35, 2–34\), about .* cm \[72 \(78, 86\) sts\]: hdc in each st; turn\.$/,
     );
   });
 
@@ -55,4 +59,29 @@ describe('the style of the house', () => {
     );
     expect(lineToText(own, SIZES)).toContain('\n| first | 5 | 4 | – |');
   });
+});
+
+it('is the design’s own before the studio’s, and the usual one for the rest', () => {
+  expect(styleOf({})).toEqual(USUAL_STYLE);
+  expect(styleOf({ words: { style: { terms: 'uk' } } }, { terms: 'us', sizes: 'slashes' })).toEqual({
+    ...USUAL_STYLE,
+    terms: 'uk',
+    sizes: 'slashes',
+  });
+});
+
+it('names stitches in the terms of the style, unless others are asked for', () => {
+  const design = designWith({ words: { style: { terms: 'uk' } } });
+  const written = (wish: Partial<PatternWish>) => provenText(plan(design), design, { units: 'cm', ...wish });
+  for (const [wish, stitch, foundation] of [
+    [{}, 'htr (half treble)', /htr in the 3rd ch/],
+    [{ style: { terms: 'us' } }, 'htr (half treble)', /htr in the 3rd ch/],
+    [{ terms: 'us' }, 'hdc (half double crochet)', /hdc in the 3rd ch/],
+  ] as const) {
+    const { text, proof } = written(wish);
+    expect(text).toContain(stitch);
+    expect(text).toMatch(foundation);
+    expect(proof.differences).toEqual([]);
+    expect(proof.stitches).toBeGreaterThan(0);
+  }
 });

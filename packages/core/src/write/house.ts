@@ -28,7 +28,7 @@ function tableInWords(part: LinePart): Line {
 
 function wordsInHouse(text: string, { stitches, rowNames }: HouseStyle): string {
   const named =
-    rowNames === 'Row' ? text : text.replace(/\b(?:Row|Rnd)(?=s?\b)/g, (name) => name.toUpperCase());
+    rowNames === 'Row' ? text : text.replace(/\b(?:Row|Rnd)s?\b/g, (name) => name.toUpperCase());
   return stitches === 'sts'
     ? named
     : named.replace(/(?<!\bsl )\bst(s?)\b/g, (_, many: string) => (many ? 'stitches' : 'stitch'));
@@ -83,7 +83,7 @@ export function fromHouse(text: string, style: HouseStyle, sizes: number): strin
     });
   }
   if (style.rowNames === 'ROW')
-    own = own.replace(/\b(?:ROW|RND)(?=s?\b)/g, (name) => `${name[0]}${name.slice(1).toLowerCase()}`);
+    own = own.replace(/\b(?:ROW|RND)S?\b/g, (name) => `${name[0]}${name.slice(1).toLowerCase()}`);
   if (style.stitches === 'stitches')
     // A stitch pattern may be called by the word: only what is counted or pointed at is a stitch.
     own = own.replace(

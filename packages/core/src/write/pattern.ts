@@ -7,7 +7,7 @@ import { buttonholeLines, joiningLines, seamsOf } from './joining.js';
 import { keyLines, kindsIn } from './key.js';
 import { techniqueLines } from './techniques.js';
 import { inHouse } from './house.js';
-import { USUAL_STYLE, type HouseStyle } from './style.js';
+import { styleOf, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
 import { inOtherWords, type OwnSentence, type PatternSection, type PatternText } from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
@@ -21,7 +21,8 @@ import type { WrittenSize } from './written.js';
 export type { Line, PatternSection, PatternText } from './line.js';
 
 export interface PatternWish {
-  terms: Terms;
+  /** Names of stitches; those of the style without it. */
+  terms?: Terms;
   units: WrittenUnits;
   /** One size alone; all sizes in brackets without it. */
   size?: string;
@@ -54,7 +55,8 @@ export function pattern(
       sizes.flatMap(({ pieces }) => pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric))),
     ),
   ].map((id) => fabrics.get(id)!);
-  const style: HouseStyle = { ...USUAL_STYLE, ...wish.style, ...design.words?.style };
+  const style = styleOf(design, wish.style);
+  const terms = wish.terms ?? style.terms;
   const tails = tailRows(sizes, design);
   const pieces = pieceSections(sizes, fabrics, design, tails, { units: wish.units, style });
   const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
@@ -94,13 +96,13 @@ export function pattern(
     .join('\n')
     .replace(/\bCh\b/g, 'ch');
   const kinds = kindsIn(usText);
-  const key = keyLines(kinds, wish.terms);
+  const key = keyLines(kinds, terms);
   const words: PatternSection[] = [
     { id: 'key', heading: 'Stitch key', ...key },
     {
       id: 'abbreviations',
       heading: 'Abbreviations',
-      lines: abbreviations(usText, wish.terms, kinds).map((text) => [text]),
+      lines: abbreviations(usText, terms, kinds).map((text) => [text]),
     },
   ];
   const methods = new Set(
@@ -114,9 +116,9 @@ export function pattern(
     techniques.lines.length > 0 ? [{ id: 'techniques', heading: 'Techniques', ...techniques }] : [];
   const inWish = (section: PatternSection): PatternSection => ({
     ...section,
-    heading: inTerms(section.heading, wish.terms),
+    heading: inTerms(section.heading, terms),
     lines: section.lines.map((parts) =>
-      parts.map((part) => inOtherWords(part, (text) => inTerms(text, wish.terms))),
+      parts.map((part) => inOtherWords(part, (text) => inTerms(text, terms))),
     ),
   });
   const sections = [

@@ -1,4 +1,6 @@
 /** The style of the house: how a designer wants patterns written. */
+import type { Design } from '../design.js';
+import type { Terms } from './terms.js';
 
 /** How a pattern is written where the trade has several ways. */
 export interface HouseStyle {
@@ -15,6 +17,8 @@ export interface HouseStyle {
   countAt: 'end' | 'beginning';
   /** Lengths in the design's unit, or in both. */
   lengths: 'one unit' | 'both units';
+  /** Names of stitches. */
+  terms: Terms;
 }
 
 export const USUAL_STYLE: HouseStyle = {
@@ -26,7 +30,15 @@ export const USUAL_STYLE: HouseStyle = {
   counts: 'round brackets',
   countAt: 'end',
   lengths: 'one unit',
+  terms: 'us',
 };
+
+/** The style that a design is written in: its own settings, those of the house, and the usual ones for the rest. */
+export const styleOf = ({ words }: Pick<Design, 'words'>, house: Partial<HouseStyle> = {}): HouseStyle => ({
+  ...USUAL_STYLE,
+  ...house,
+  ...words?.style,
+});
 
 /** Ways of every setting, the usual one first. */
 export const HOUSE_WAYS: { readonly [K in keyof HouseStyle]: readonly HouseStyle[K][] } = {
@@ -38,6 +50,7 @@ export const HOUSE_WAYS: { readonly [K in keyof HouseStyle]: readonly HouseStyle
   counts: ['round brackets', 'square brackets', 'dash'],
   countAt: ['end', 'beginning'],
   lengths: ['one unit', 'both units'],
+  terms: ['us', 'uk'],
 };
 
 /** How much skill a garment asks for, from the first garment on. */

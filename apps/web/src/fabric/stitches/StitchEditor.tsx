@@ -12,7 +12,7 @@ import type { Draft } from 'immer';
 import { edit } from '../../state/designStore';
 import { useFabric } from '../../state/useFabric';
 import { askStitches, useStitches } from '../../state/useStitches';
-import { useView } from '../../state/view';
+import { useTerms } from '../../state/terms';
 import { Switch } from '../../ui/Switch';
 import { ChartFigure, type Lit } from './ChartFigure';
 import { RowsField } from './RowsField';
@@ -33,7 +33,7 @@ export function StitchEditor() {
 
 function Editor({ fabric }: { fabric: Fabric }) {
   const { path, of } = useFabric();
-  const terms = useView((view) => view.terms);
+  const terms = useTerms();
   const saved = rowsText(fabric) ?? '';
   const [typed, setTyped] = useState<string | null>(null);
   const [repeats, setRepeats] = useState(() =>
