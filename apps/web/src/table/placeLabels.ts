@@ -24,13 +24,21 @@ const COVERED = 34;
 /** A label so far from its place has a line that leads there, px. */
 const LED_FROM = 26;
 
-/** Offsets of a grid by their distance from its middle, as far as a drawing reaches. */
-const offsetsFor = memoised((reach: number): Point[] => {
+/** A place of a grid, from its middle, px. */
+interface Offset {
+  dx: number;
+  dy: number;
+  far: number;
+}
+
+/** Places of a grid by their distance from its middle, as far as a drawing reaches. */
+const offsetsFor = memoised((reach: number): Offset[] => {
   const many = Math.ceil(reach / STEP);
-  const list: Point[] = [];
+  const list: Offset[] = [];
   for (let i = -many; i <= many; i += 1)
-    for (let j = -many; j <= many; j += 1) list.push([i * STEP, j * STEP]);
-  return list.sort((a, b) => a[0] * a[0] + a[1] * a[1] - b[0] * b[0] - b[1] * b[1]);
+    for (let j = -many; j <= many; j += 1)
+      list.push({ dx: i * STEP, dy: j * STEP, far: Math.hypot(i * STEP, j * STEP) });
+  return list.sort((a, b) => a.far - b.far);
 });
 
 /**
@@ -59,12 +67,20 @@ export function placeLabels(
   });
   const find = (variant: LabelVariant, { at }: Label, on?: Box): Box | null => {
     let best: { box: Box; cost: number } | null = null;
-    for (const [dx, dy] of offsets) {
-      const far = Math.hypot(dx, dy);
-      // Places further out cost more than what has been found.
-      if (best && far >= best.cost) break;
+    // Where its middle may be, so that it lies within.
+    const around = on ?? inside;
+    const [left, right] = [around.left + variant.width / 2 - at[0], around.right - variant.width / 2 - at[0]];
+    const [top, bottom] = [
+      around.top + variant.height / 2 - at[1],
+      around.bottom - variant.height / 2 - at[1],
+    ];
+    if (left > right || top > bottom) return null;
+    const reach = Math.hypot(Math.max(-left, right), Math.max(-top, bottom));
+    for (const { dx, dy, far } of offsets) {
+      // Places further out lie outside, or cost more than what has been found.
+      if (far > reach || (best && far >= best.cost)) break;
+      if (dx < left || dx > right || dy < top || dy > bottom) continue;
       const box = boxAt(variant, [at[0] + dx, at[1] + dy]);
-      if (on ? !within(box, on) : !within(box, inside)) continue;
       if (!free(box)) continue;
       const cost = far + (on ? 0 : COVERED * coveredShare(box, pieces));
       if (!best || cost < best.cost) best = { box, cost };
