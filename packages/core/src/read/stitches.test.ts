@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import type { Design } from '../design.js';
 import { withEdges, type Fabric } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
-import { plan } from '../plan.js';
+import { plan, type Plan } from '../plan.js';
 import { provenText } from '../provenText.js';
 import { factsOf, withFacts } from '../stitch/facts.js';
 import { stitchPattern } from '../stitch/pattern.js';
+import { runs } from '../testing/deep.js';
 import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
 import { KNOWN_STITCHES } from '../testing/stitchTexts.js';
@@ -84,8 +85,16 @@ const DESIGNS: Readonly<Record<string, Design>> = {
   'a pullover in wide V lace': inPattern('brackenlow-pullover', 'wide-v-lace', 'units'),
 };
 
+const plans = new Map<Design, Plan>();
+/** The plan of a design, made once. */
+function planOf(design: Design): Plan {
+  const known = plans.get(design) ?? plan(design);
+  plans.set(design, known);
+  return known;
+}
+
 const written = (design: Design, at: number) => {
-  const planned = plan(design);
+  const planned = planOf(design);
   const size = planned.sizes[Math.min(at, planned.sizes.length - 1)]!;
   const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm', size: size.id }));
   return { text, sizes: [size] };
@@ -93,7 +102,7 @@ const written = (design: Design, at: number) => {
 
 describe('the proof, stitch by stitch', () => {
   it.each(Object.entries(DESIGNS))('works every stitch of every size: %s', (_, design) => {
-    const planned = plan(design);
+    const planned = planOf(design);
     const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm' }));
     const proof = provePattern(text, planned.sizes);
     expect(proof.differences).toEqual([]);
@@ -238,35 +247,37 @@ describe('the proof, stitch by stitch', () => {
   };
 
   /** Faults of a kind that are seeded in one design. */
-  const MOST_OF_A_KIND = 6;
+  const MOST_OF_A_KIND = runs(2, 6);
+  /** Faults of a kind after which it is not seeded in further designs. */
+  const ENOUGH = runs(6, Infinity);
 
   it('finds a fault seeded in a repeat, an edge, a first row or a count', () => {
     const found = new Map<string, number>();
     const missed: string[] = [];
-    for (const [name, design] of Object.entries(DESIGNS))
-      for (const at of [1]) {
-        const { text, sizes } = written(design, at);
-        const lines = text.split('\n');
-        for (const [kind, change] of Object.entries(KINDS)) {
-          let seededHere = 0;
-          lines.forEach((line, i) => {
-            if (seededHere === MOST_OF_A_KIND) return;
-            const wrong = change(line);
-            if (wrong === null || wrong === line) return;
-            // Where no piece is begun into a chain, another chain for the first stitch makes another sound pattern.
-            const begun = lines.filter((one) => one.slice(0, 60) === line.slice(0, 60)).length > 1;
-            if (kind === 'the first stitch a chain further' && !begun) return;
-            seededHere += 1;
-            const seeded = [...lines.slice(0, i), wrong, ...lines.slice(i + 1)].join('\n');
-            if (provePattern(seeded, sizes).differences.length === 0)
-              missed.push(`${name}, ${kind}: ${line} → ${wrong}`);
-            else found.set(kind, (found.get(kind) ?? 0) + 1);
-          });
-        }
+    for (const [name, design] of Object.entries(DESIGNS)) {
+      const { text, sizes } = written(design, 1);
+      const lines = text.split('\n');
+      for (const [kind, change] of Object.entries(KINDS)) {
+        if ((found.get(kind) ?? 0) >= ENOUGH) continue;
+        let seededHere = 0;
+        lines.forEach((line, i) => {
+          if (seededHere === MOST_OF_A_KIND) return;
+          const wrong = change(line);
+          if (wrong === null || wrong === line) return;
+          // Where no piece is begun into a chain, another chain for the first stitch makes another sound pattern.
+          const begun = lines.filter((one) => one.slice(0, 60) === line.slice(0, 60)).length > 1;
+          if (kind === 'the first stitch a chain further' && !begun) return;
+          seededHere += 1;
+          const seeded = [...lines.slice(0, i), wrong, ...lines.slice(i + 1)].join('\n');
+          if (provePattern(seeded, sizes).differences.length === 0)
+            missed.push(`${name}, ${kind}: ${line} → ${wrong}`);
+          else found.set(kind, (found.get(kind) ?? 0) + 1);
+        });
       }
+    }
     expect(missed).toEqual([]);
     expect([...found.keys()].sort()).toEqual(Object.keys(KINDS).sort());
-    expect([...found.values()].reduce((sum, many) => sum + many, 0)).toBeGreaterThanOrEqual(300);
+    expect([...found.values()].reduce((sum, many) => sum + many, 0)).toBeGreaterThanOrEqual(runs(180, 300));
   });
 });
 
