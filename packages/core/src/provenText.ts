@@ -20,6 +20,6 @@ export function provenText(plan: Plan, design: Design, wish: PatternWish): { tex
   );
   return {
     text,
-    proof: provePattern(fromTerms(text, wish.terms ?? style.terms), sizes, style),
+    proof: provePattern(fromTerms(text, wish.terms ?? style.terms), sizes, style, design),
   };
 }

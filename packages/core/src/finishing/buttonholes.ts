@@ -13,6 +13,17 @@ export interface ButtonholeRow {
   centres: readonly number[];
 }
 
+/** Sizes that buttons are sold in, mm (common practice). */
+const BUTTONS = [8, 10, 11, 12, 13, 15, 18, 20, 23, 25, 28, 30, 34, 38];
+
+/**
+ * The size of button for holes of so many stitches, mm: it passes a hole that is a little narrower than itself, since the stitches give.
+ */
+export function buttonSize({ width }: Pick<Buttons, 'width'>, { gauge }: Pick<Fabric, 'gauge'>): number {
+  const hole = (10 * width) / perCm(gauge, 'stitches');
+  return BUTTONS.find((one) => one >= hole) ?? BUTTONS.at(-1)!;
+}
+
 /**
  * Places buttonholes evenly in the middle row of a band.
  *

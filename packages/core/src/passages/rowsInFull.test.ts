@@ -70,7 +70,7 @@ describe('shaped rows one by one', () => {
   });
 
   it('are read as they are worked, and not where a word is none', () => {
-    expect(readInFull('2 dc in the first st, dc2tog 2 times, dc in the next 3 sts')).toEqual({
+    expect(readInFull('2 dc in the first st, dc2tog twice, dc in the next 3 sts')).toEqual({
       made: 7,
       taken: 8,
       left: 0,

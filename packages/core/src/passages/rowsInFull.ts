@@ -8,7 +8,7 @@ import { overStitchesInWords } from '../stitch/overStitches.js';
 import { directionOf, fromTheRight, placesInWords, type StitchedRow } from '../stitch/stitchedRow.js';
 import { widthOf } from '../stitch/zones.js';
 import { ordinal } from '../text/phrase.js';
-import { countOf } from '../text/singular.js';
+import { countOf, timesInWords } from '../text/singular.js';
 import { isTake, type Row } from '../work/rows.js';
 import { makesOf, takesOf } from '../work/steps.js';
 import { line, NONE, tableOf, type Line } from '../write/line.js';
@@ -195,7 +195,7 @@ function rowInWords(
   return open ? null : gathered(said).join(', ');
 }
 
-/** What follows itself is told once: "dc2tog, dc2tog" is "dc2tog 2 times". */
+/** What follows itself is told once: "dc2tog, dc2tog" is "dc2tog twice". */
 function gathered(said: readonly string[]): string[] {
   const all: { words: string; times: number }[] = [];
   for (const words of said) {
@@ -203,7 +203,7 @@ function gathered(said: readonly string[]): string[] {
     if (last?.words === words && /tog$/.test(words)) last.times += 1;
     else all.push({ words, times: 1 });
   }
-  return all.map(({ words, times }) => (times > 1 ? `${words} ${times} times` : words));
+  return all.map(({ words, times }) => (times > 1 ? `${words} ${timesInWords(times)}` : words));
 }
 
 /** The sentences of shaped rows one by one. */

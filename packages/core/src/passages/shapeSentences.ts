@@ -5,17 +5,18 @@ import { tablesOf, type ReadTable } from '../read/ofSize.js';
 import type { PieceReader } from '../read/pieceReader.js';
 import { readRates, readRows } from '../read/rates.js';
 import type { EdgeChange } from '../read/said.js';
-import { COUNT, END, ROWS, STITCH, type Sentence } from '../read/words.js';
+import { timesOfWords } from '../text/singular.js';
+import { COUNT, END, ROWS, STITCH, TIMES, type Sentence } from '../read/words.js';
 import { WIDER } from '../stitch/unitRounds.js';
 import { readScheduleTable } from './scheduleTables.js';
 
 /** What is worked at one end of a shaped row or round: the stitches that it changes there and those it is worked over. */
 const atEnd = (end: 'first' | 'last') =>
-  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:(\\d+) times )?over the ${end} (\\d+) sts?)`;
+  `(?:2 ${STITCH} in (?:the ${end} st|each of the ${end} (\\d+) sts?)|${STITCH}2tog (?:${TIMES} )?over the ${end} (\\d+) sts?)`;
 
 /** How many stitches one end of a row changes, where what it is said to be worked over is right. */
 function changedAt(reader: PieceReader, more?: string, fewer?: string, over?: string): number {
-  const many = Number(more ?? fewer ?? 1);
+  const many = fewer === undefined ? Number(more ?? 1) : timesOfWords(fewer);
   if (over !== undefined) reader.agree(Number(over), 2 * many, 'the stitches worked together at an end');
   return many;
 }
@@ -122,11 +123,13 @@ export const SHAPE_SENTENCES: readonly Sentence[] = [
     },
   },
   {
-    form: /^Repeat the last (?:(\d+) )?(?:row|rnd)s? (once|twice|(\d+) times) more, to (?:row|rnd) (\d+)(?:, about [^.]+(?:\.\d[^.]*)?)?\. \(([\d, ]+) sts\)$/,
-    read: ([, rows, times, many, to, counts], reader) => {
+    form: new RegExp(
+      String.raw`^Repeat the last (?:(\d+) )?(?:row|rnd)s? ${TIMES} more, to (?:row|rnd) (\d+)(?:, about [^.]+(?:\.\d[^.]*)?)?\. \(([\d, ]+) sts\)$`,
+    ),
+    read: ([, rows, times, to, counts], reader) => {
       const gap = Number(rows ?? 1);
       const after = counts!.split(', ').map(Number);
-      reader.agree(times === 'once' ? 1 : times === 'twice' ? 2 : Number(many), after.length, 'the repeats');
+      reader.agree(timesOfWords(times!), after.length, 'the repeats');
       for (const stitches of after) reader.shapingRow(reader.maker.now().n + gap, stitches, gap);
       reader.agree(Number(to), reader.maker.now().n, 'the last row of the repeats');
     },
@@ -232,11 +235,10 @@ export const SHAPE_SENTENCES: readonly Sentence[] = [
     read: ([, row, places, gaps, , stitches], reader) => {
       if (row === '–') return;
       reader.maker.even(Number(row) - 1);
-      const between = [...gaps!.matchAll(/(?:(\d+) times|(once)|(twice)) (\d+) plain sts?/g)];
+      const between = [...gaps!.matchAll(new RegExp(`${TIMES} (\\d+) plain sts?`, 'g'))];
       if (between.length > 0) {
-        const times = ([, many, once]: RegExpMatchArray) => (many ? Number(many) : once ? 1 : 2);
         const taken = reader.step > 0 ? 1 : 2;
-        const plain = between.reduce((all, found) => all + times(found) * Number(found[4]), 0);
+        const plain = between.reduce((all, found) => all + timesOfWords(found[1]!) * Number(found[2]), 0);
         reader.agree(
           plain + taken * Number(places),
           reader.maker.now().count,

@@ -209,7 +209,7 @@ function atBothEnds(many: number, grow: boolean, stitch: string, tunisian: boole
   const at = (end: 'first' | 'last') => {
     if (grow)
       return many > 1 ? `2 ${stitch} in each of the ${end} ${many} sts` : `2 ${stitch} in the ${end} st`;
-    return `${stitch}2tog ${many > 1 ? `${many} times ` : ''}over the ${end} ${2 * many} sts`;
+    return `${stitch}2tog ${many > 1 ? `${timesInWords(many)} ` : ''}over the ${end} ${2 * many} sts`;
   };
   const taken = grow ? many : 2 * many;
   return { begin: at('first'), rest: taken === 1 ? 'st' : `${taken} sts`, finish: at('last') };

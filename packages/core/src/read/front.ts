@@ -1,30 +1,23 @@
-/** What a pattern says of a size before its pieces, compared with the plan: what it measures finished, and the yarn that it takes. */
+/** What a pattern says of a size before its pieces, compared with the plan: its ease, and what it measures finished. */
 
 import type { FinishedMeasure } from '../sizePlan.js';
-import { isPrinted } from '../write/lengths.js';
-import type { YarnNeed } from '../yarn/metres.js';
+import { isPrinted, saysLength } from '../write/lengths.js';
 import { tablesOf } from './ofSize.js';
 
 /** What is compared of a size. */
 export interface ProvenFront {
   finished: readonly Pick<FinishedMeasure, 'label' | 'actual'>[];
   body: { bust: number };
-  yarn: readonly Pick<YarnNeed, 'colours'>[];
 }
 
 const BUST = 'To fit bust or chest';
 
 /**
- * What differs in the sections with sizes and materials.
+ * What differs in the section with the sizes.
  *
- * @param sizes lines of the first, as the maker of one size reads them
- * @param needs lines of the second
+ * @param sizes its lines, as the maker of one size reads them
  */
-export function frontDiffers(
-  sizes: readonly string[],
-  needs: readonly string[],
-  { finished, body, yarn }: ProvenFront,
-): string[] {
+export function sizesDiffer(sizes: readonly string[], { finished, body }: ProvenFront): string[] {
   const wanted = new Map([
     [BUST, body.bust],
     ...finished.map(({ label, actual }) => [label, actual] as const),
@@ -49,13 +42,27 @@ export function frontDiffers(
       compare(label!, figure!, unit!);
   }
   for (const label of wanted.keys()) if (!told.has(label)) differences.push(`${label} is not told`);
-  const metres = yarn.flatMap(({ colours }) => colours).filter(({ metres: many }) => many > 0);
-  const amounts = needs.flatMap((text) => {
-    const [, many, balls] = /: about (\d+) m(?:, (\d+) balls?\b)?/.exec(text) ?? [];
-    return many === undefined ? [] : [`${many}/${balls ?? 0}`];
-  });
-  const planned = metres.map(({ metres: many, balls }) => `${many}/${balls ?? 0}`);
-  if ([...amounts].sort().join() !== [...planned].sort().join())
-    differences.push(`the yarn is said to be ${amounts.join(', ')} m/balls, it is ${planned.join(', ')}`);
   return differences;
+}
+
+/**
+ * What differs in the ease that is stated.
+ *
+ * @param about lines of the section, as the maker of one size reads them
+ * @param ease of that size as it is stated, cm
+ */
+export function easeDiffers(about: readonly string[], ease: number): string[] {
+  for (const text of about) {
+    if (/^To be worn without ease at the bust:/.test(text))
+      return ease === 0 ? [] : [`no ease is said, it is ${ease.toFixed(1)} cm`];
+    const [, length, way] =
+      /^To be worn with about (.+) of (ease|negative ease: it stretches to the body) at the bust\.$/.exec(
+        text,
+      ) ?? [];
+    if (length === undefined) continue;
+    return saysLength(length, Math.abs(ease)) && (way === 'ease' ? ease > 0 : ease < 0)
+      ? []
+      : [`${length} of ${way} is said, it is ${ease.toFixed(1)} cm`];
+  }
+  return ['no ease is stated'];
 }

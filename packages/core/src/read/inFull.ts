@@ -1,7 +1,8 @@
 /** Shaped rows that a text tells in full: what they take, make and have. */
 
 import type { SaidInFull } from './said.js';
-import { STITCH } from './words.js';
+import { timesOfWords } from '../text/singular.js';
+import { STITCH, TIMES } from './words.js';
 
 const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => unknown][] = [
   [
@@ -23,8 +24,11 @@ const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => unk
     ([, many], said) => plainStitches(said, Number(many), 1),
   ],
   [
-    new RegExp(`^${STITCH}(\\d)tog(?: (\\d+) times)?`),
-    ([, takes, times], said) => plainStitches(said, Number(times ?? 1), Number(takes) * Number(times ?? 1)),
+    new RegExp(`^${STITCH}(\\d)tog(?: ${TIMES})?`),
+    ([, takes, often], said) => {
+      const times = timesOfWords(often ?? 'once');
+      plainStitches(said, times, Number(takes) * times);
+    },
   ],
   [
     new RegExp(`^${STITCH} in the (?:first|last|next(?: (\\d+))?) sts?`),

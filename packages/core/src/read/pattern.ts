@@ -1,17 +1,22 @@
-import type { Units } from '../units/length.js';
+import type { Design } from '../design.js';
 import { COUNTED_IN } from '../fabric/fabric.js';
+import type { ButtonholeRow } from '../finishing/buttonholes.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
-import { fromHouse } from '../write/house.js';
+import { fromHouse, wordsOf } from '../write/house.js';
 import { USUAL_STYLE, type HouseStyle } from '../write/style.js';
-import { frontDiffers, type ProvenFront } from './front.js';
+import { easeDiffers, sizesDiffer, type ProvenFront } from './front.js';
 import { joiningDiffers } from './joining.js';
+import { gaugeDiffers, needsDiffer, type ProvenNeeds } from './needs.js';
 import { linesOfSize } from './ofSize.js';
-import { lengthOfRows, isPrinted } from '../write/lengths.js';
+import { statedEase } from '../write/about.js';
+import { holesOf } from '../write/buttonholes.js';
+import { lengthOfRows, saysLength } from '../write/lengths.js';
 import { readPiece, type SaidLength } from './piece.js';
+import type { HolesSaid } from './said.js';
 import { StitchProver } from './stitches.js';
 
 /** A section of a written pattern: its heading and its lines, tables included. */
@@ -45,7 +50,11 @@ export interface Proof {
 interface ProvenSize extends Partial<ProvenFront> {
   label: string;
   joins?: readonly Join[];
-  pieces: readonly Pick<PlannedPiece, 'label' | 'copies' | 'runs' | 'sections'>[];
+  yarn?: ProvenNeeds['yarn'];
+  pieces: readonly Pick<
+    PlannedPiece,
+    'label' | 'copies' | 'runs' | 'sections' | 'role' | 'fabric' | 'ends'
+  >[];
 }
 
 /**
@@ -55,20 +64,21 @@ interface ProvenSize extends Partial<ProvenFront> {
  * @param text as `patternToText` gives it
  * @param sizes the plan's sizes that the pattern is written for, in its order
  * @param style of the house that it is written in, where not the usual one
+ * @param made the design's fabrics and finishing: without them hooks, gauges, yarn and buttonholes are not compared
  */
 export function provePattern(
   text: string,
   sizes: readonly ProvenSize[],
   style: Partial<HouseStyle> = {},
+  made?: Pick<Design, 'fabrics' | 'finishing'>,
 ): Proof {
   const house: HouseStyle = { ...USUAL_STYLE, ...style };
   const sections = sectionsOfText(text);
   const labels = sizes.map(({ label }) => label);
-  const sizesOnly: HouseStyle = { ...USUAL_STYLE, sizes: house.sizes };
   const linesOf = (heading: string, size: number) =>
     linesOfSize(
       (sections.find((section) => section.heading === heading)?.lines ?? []).map((text) =>
-        fromHouse(text, sizesOnly, labels.length),
+        fromHouse(text, wordsOf(house), labels.length),
       ),
       size,
       labels,
@@ -89,6 +99,8 @@ export function provePattern(
       proof.differences.push({ size: labels[0]!, piece: heading, message });
   for (const { heading, message } of unitsDiffer(sections, labels, house))
     proof.differences.push({ size: labels[0]!, piece: heading, message });
+  const measured = sizes.flatMap(({ finished, body }) => (finished && body ? [{ finished, body }] : []));
+  const ease = measured.length === sizes.length ? statedEase(measured) : [];
   sizes.forEach(({ label, pieces, joins, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
@@ -105,11 +117,19 @@ export function provePattern(
           size,
           labels,
         );
-        const { rows, said, begun, lengths } = readPiece(piece.label, lines, stitches.specials, others);
+        const { rows, said, begun, lengths, holes } = readPiece(
+          piece.label,
+          lines,
+          stitches.specials,
+          others,
+        );
         others.set(piece.label.toLowerCase(), lines);
         const { faults } = workPiece(rows);
         const unlike =
-          difference(rows, rowsOf(piece.runs)) ?? faults[0] ?? lengthDiffers(lengths, piece.sections);
+          difference(rows, rowsOf(piece.runs)) ??
+          faults[0] ??
+          lengthDiffers(lengths, piece.sections) ??
+          (made ? holesDiffer(holes, piece, made) : null);
         if (unlike) differs(unlike);
         proof.pieces += 1;
         proof.rows += rows.length;
@@ -122,21 +142,35 @@ export function provePattern(
         differs(error instanceof Error ? error.message : String(error));
       }
     }
-    if (finished && body && yarn)
-      for (const message of frontDiffers(linesOf('Sizes', size), linesOf('You need', size), {
-        finished,
-        body,
+    const tell = (heading: string, messages: readonly string[]) =>
+      messages.forEach((message) => proof.differences.push({ size: label, piece: heading, message }));
+    if (finished && body) {
+      tell('Sizes', sizesDiffer(linesOf('Sizes', size), { finished, body }));
+      tell('About', easeDiffers(linesOf('About', size), ease[size]!));
+    }
+    if (made && yarn) {
+      const ids = new Set(pieces.flatMap(({ sections: of }) => of.map(({ fabric }) => fabric)));
+      const fabrics = made.fabrics.filter(({ id }) => ids.has(id));
+      const band = pieces.find(({ role }) => role === 'front band');
+      const needs: ProvenNeeds = {
         yarn,
-      }))
-        proof.differences.push({ size: label, piece: 'Sizes', message });
+        fabrics,
+        band: made.fabrics.find(({ id }) => id === band?.fabric) ?? null,
+        finishing: made.finishing,
+      };
+      tell('You need', needsDiffer(linesOf('You need', size), needs));
+      tell('Gauge', gaugeDiffers(linesOf('Gauge', size), fabrics));
+    }
     if (joins)
-      for (const message of joiningDiffers(
-        linesOf('Joining', size),
-        linesOf('Long tails', size),
-        joins,
-        pieces.map(({ runs }) => runs.at(-1)!.row.count),
-      ))
-        proof.differences.push({ size: label, piece: 'Joining', message });
+      tell(
+        'Joining',
+        joiningDiffers(
+          linesOf('Joining', size),
+          linesOf('Long tails', size),
+          joins,
+          pieces.map(({ runs }) => runs.at(-1)!.row.count),
+        ),
+      );
   });
   return proof;
 }
@@ -208,14 +242,25 @@ function sectionOf(
 
 /** The first length that is not the one to its row. */
 function lengthDiffers(lengths: readonly SaidLength[], sections: PlannedPiece['sections']): string | null {
-  for (const { row, about } of lengths)
-    for (const one of about.split(' = ')) {
-      const [, figure, unit] = /^(\S+) (cm|in)$/.exec(one) ?? [];
-      const wanted = lengthOfRows(sections, row);
-      if (figure === undefined || !isPrinted(wanted, figure, unit as Units))
-        return `row ${row} is said to lie at about ${one}, it lies at ${wanted.toFixed(1)} cm`;
-    }
+  for (const { row, about } of lengths) {
+    const wanted = lengthOfRows(sections, row);
+    if (!saysLength(about, wanted))
+      return `row ${row} is said to lie at about ${about}, it lies at ${wanted.toFixed(1)} cm`;
+  }
   return null;
+}
+
+/** Buttonholes that are not those planned. */
+function holesDiffer(
+  said: HolesSaid | null,
+  piece: ProvenSize['pieces'][number],
+  made: Pick<Design, 'fabrics' | 'finishing'>,
+): string | null {
+  const planned = holesOf(piece, made);
+  const wordsOf = ({ row, side, width, gaps }: HolesSaid | ButtonholeRow) =>
+    `in row ${row} of the ${side} band, each of ${width} sts, with ${gaps.join(', ')} sts between them`;
+  const [told, wanted] = [said ? wordsOf(said) : 'none', planned?.ok ? wordsOf(planned.row) : 'none'];
+  return told === wanted ? null : `the buttonholes are said to be ${told}; they are ${wanted}`;
 }
 
 /** The first row in which what was read is not what was planned; null when there is none. */

@@ -3,7 +3,7 @@ import type { SpecialStitch } from '../stitch/tokenStream.js';
 import type { Row } from '../work/rows.js';
 import { ReadFault } from './maker.js';
 import { PieceReader } from './pieceReader.js';
-import type { SaidOfStitches } from './said.js';
+import type { HolesSaid, SaidOfStitches } from './said.js';
 import { SENTENCES } from './sentences.js';
 
 /** How long a piece is said to be after a row: "32½ cm = 12¾ in". */
@@ -29,7 +29,7 @@ export function readPiece(
   lines: readonly string[],
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   others: ReadonlyMap<string, readonly string[]> = new Map(),
-): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[] } {
+): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[]; holes: HolesSaid | null } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
   const lengths: SaidLength[] = [];
   for (const text of inFull(lines, others)) {
@@ -48,6 +48,7 @@ export function readPiece(
     said: reader.said,
     begun: reader.begunInPattern ? 'chain' : 'plain row',
     lengths,
+    holes: reader.holes,
   };
 }
 

@@ -9,7 +9,14 @@ import { StitchError } from '../stitch/tree.js';
 import { Maker, ReadFault, type PartMade, type United } from './maker.js';
 import { agree, LinesSaid } from './linesSaid.js';
 import { readAmounts } from './rates.js';
-import type { EdgeChange, SaidInFull, SaidInPattern, SaidOfPlaces, SaidOfStitches } from './said.js';
+import type {
+  EdgeChange,
+  HolesSaid,
+  SaidInFull,
+  SaidInPattern,
+  SaidOfPlaces,
+  SaidOfStitches,
+} from './said.js';
 
 /** Sums of numbers that a sentence lists, each after a stitch or before a name. */
 export const sum = (numbers: Iterable<RegExpMatchArray>, group = 1) =>
@@ -71,6 +78,8 @@ export class PieceReader {
   private edgeChanges: Map<number, { inner: number; outer: number }> | null = null;
   /** Chains that are said to be made before the next row. */
   newChains = 0;
+  /** The row of buttonholes, where the piece has one. */
+  holes: HolesSaid | null = null;
 
   /**
    * @param inner the side of the piece, seen from its right side, on which its neck edge lies

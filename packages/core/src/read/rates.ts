@@ -1,5 +1,10 @@
 /** Rows and amounts as patterns tell them, read back: the other way of `write/rowWords`. */
 
+import { timesOfWords } from '../text/singular.js';
+import { TIMES } from './words.js';
+
+const RATE = new RegExp(String.raw`^every (?:(\d+)(?:st|nd|rd|th) )?(?:row|rnd) ${TIMES}$`);
+
 /** "57–60, 62, every 3rd from 65 to 80" as the rows themselves; null for anything else. */
 export function readRows(text: string): number[] | null {
   const rows: number[] = [];
@@ -46,9 +51,9 @@ export function readRates(text: string): Map<number, number> | null {
   const rows: number[] = [];
   let row = Number(said[2]);
   for (const part of said[1]!.split(', then ')) {
-    const rate = /^every (?:(\d+)(?:st|nd|rd|th) )?(?:row|rnd) (?:(\d+) times?|(once)|(twice))$/.exec(part);
+    const rate = RATE.exec(part);
     if (!rate) return null;
-    const times = rate[3] ? 1 : rate[4] ? 2 : Number(rate[2]);
+    const times = timesOfWords(rate[2]!);
     for (let i = 0; i < times; i += 1) rows.push((row += Number(rate[1] ?? 1)));
   }
   const twice = Number(said[4] ?? 0);

@@ -1,5 +1,7 @@
 /** What the sentences of a piece say of its stitches and edges. */
 
+import type { Side } from '../joins/roles.js';
+
 /** Rows that a text says are worked in a stitch pattern, and from which row of it to which. */
 export interface SaidInPattern {
   of: string;
@@ -60,4 +62,12 @@ export interface EdgeChange {
   sign: 1 | -1;
   /** Stitches by row. */
   rows: ReadonlyMap<number, number>;
+}
+
+/** The row of buttonholes of a band: stitches before the first hole, between them and after the last. */
+export interface HolesSaid {
+  row: number;
+  side: Side;
+  width: number;
+  gaps: number[];
 }

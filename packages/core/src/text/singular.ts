@@ -8,6 +8,11 @@ export function timesInWords(times: number): string {
   return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }
 
+/** The other way of `timesInWords`; NaN for what says no number of times. */
+export function timesOfWords(text: string): number {
+  return text === 'once' ? 1 : text === 'twice' ? 2 : Number(/^(\d+) times$/.exec(text)?.[1] ?? NaN);
+}
+
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
 /** "three": a number up to nine as a word, a larger one in figures. */

@@ -3,6 +3,7 @@
 import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { constructionOf } from '../garment/registry.js';
+import type { FinishedMeasure } from '../sizePlan.js';
 import { lengthsOf, type WrittenUnits } from './lengths.js';
 import { line, type Line } from './line.js';
 import { skillOf } from './skill.js';
@@ -57,15 +58,24 @@ function frontInWords({ pieces }: WrittenSize): string {
   return `${open ? `Open at the front${bands ? ', with bands' : ''}.` : 'Closed: it is drawn over the head.'}${hood}`;
 }
 
-/** Stated ease: what the garment measures round the bust beyond the body. */
-function easeLine(sizes: readonly WrittenSize[], units: WrittenUnits): Line {
+/**
+ * Stated ease of each size, cm: what the garment measures round the bust beyond the body. A range is graded by one wish, and what rounding to
+ * whole stitches adds is not the wearer's affair: where the sizes are nearly alike they have one figure.
+ */
+export function statedEase(
+  sizes: readonly { finished: readonly Pick<FinishedMeasure, 'actual'>[]; body: { bust: number } }[],
+): number[] {
   const ease = sizes.map(({ finished, body }) => finished[0]!.actual - body.bust);
   const mean = ease.reduce((sum, cm) => sum + cm, 0) / ease.length;
-  if (Math.abs(mean) < NO_EASE)
+  if (Math.abs(mean) < NO_EASE) return ease.map(() => 0);
+  return ease.every((cm) => Math.abs(cm - mean) <= 1.5) ? ease.map(() => mean) : ease;
+}
+
+function easeLine(sizes: readonly WrittenSize[], units: WrittenUnits): Line {
+  const ease = statedEase(sizes);
+  if (ease.every((cm) => cm === 0))
     return ['To be worn without ease at the bust: it measures what the body does.'];
+  const mean = ease.reduce((sum, cm) => sum + cm, 0);
   const way = mean > 0 ? 'ease' : 'negative ease: it stretches to the body';
-  // A range is graded by one wish: what rounding to whole stitches adds is not the wearer's affair.
-  const alike = ease.every((cm) => Math.abs(cm - mean) <= 1.5);
-  const said = alike ? ease.map(() => Math.abs(mean)) : ease.map(Math.abs);
-  return line`To be worn with about ${{ inline: lengthsOf(said, units) }} of ${way} at the bust.`;
+  return line`To be worn with about ${{ inline: lengthsOf(ease.map(Math.abs), units) }} of ${way} at the bust.`;
 }

@@ -9,11 +9,30 @@ const COUNT_SIGNS: Record<HouseStyle['counts'], readonly [open: string, close: s
   dash: ['— ', ''],
 };
 
+/** The style as far as it is of words: lines that are no rows have no count to be moved. */
+export const wordsOf = (style: HouseStyle): HouseStyle => ({
+  ...style,
+  shaping: USUAL_STYLE.shaping,
+  counts: USUAL_STYLE.counts,
+  countAt: USUAL_STYLE.countAt,
+});
+
 /** A line of a piece in the style of the house. */
 export function inHouse(parts: Line, style: HouseStyle): Line {
   const worded = withCount(style.shaping === 'sentences' ? parts.flatMap(tableInWords) : parts, style);
   if (style.stitches === 'sts' && style.rowNames === 'Row') return worded;
-  return worded.map((part) => inOtherWords(part, (text) => wordsInHouse(text, style)));
+  return whole(worded).map((part) => inOtherWords(part, (text) => wordsInHouse(text, style)));
+}
+
+/** A line with the texts that follow each other as one, so that no word is in two parts. */
+function whole(parts: Line): Line {
+  const all: LinePart[] = [];
+  for (const part of parts) {
+    const before = all.at(-1);
+    if (typeof part === 'string' && typeof before === 'string') all[all.length - 1] = before + part;
+    else all.push(part);
+  }
+  return all;
 }
 
 /** A table in the line itself: " [increase in row: first 5 (4); then every 4th row 3× (–)]". */
@@ -27,8 +46,7 @@ function tableInWords(part: LinePart): Line {
 }
 
 function wordsInHouse(text: string, { stitches, rowNames }: HouseStyle): string {
-  const named =
-    rowNames === 'Row' ? text : text.replace(/\b(?:Row|Rnd)s?\b/g, (name) => name.toUpperCase());
+  const named = rowNames === 'Row' ? text : text.replace(/\b(?:Row|Rnd)s?\b/g, (name) => name.toUpperCase());
   return stitches === 'sts'
     ? named
     : named.replace(/(?<!\bsl )\bst(s?)\b/g, (_, many: string) => (many ? 'stitches' : 'stitch'));
@@ -87,7 +105,7 @@ export function fromHouse(text: string, style: HouseStyle, sizes: number): strin
   if (style.stitches === 'stitches')
     // A stitch pattern may be called by the word: only what is counted or pointed at is a stitch.
     own = own.replace(
-      /(?<=[\d)–,] |\b(?:each|next|last|first|one|the|that|these|other|plain|full|many|new|live|other|marked|edge|all|single|more|s) )stitch(es)?\b/g,
+      /(?<=[\d)–,] |\b(?:each|next|last|first|one|the|that|these|other|plain|full|many|new|live|other|marked|edge|all|single|more|s|bound-off|front) )stitch(es)?\b/g,
       (_, many?: string) => (many ? 'sts' : 'st'),
     );
   return countFromHouse(own, style);

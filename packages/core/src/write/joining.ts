@@ -1,6 +1,5 @@
 import type { Design } from '../design.js';
 import { assemblyOf } from '../finishing/assembly.js';
-import { buttonholes } from '../finishing/buttonholes.js';
 import { pickedByRule } from '../finishing/edging.js';
 import { seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
@@ -8,11 +7,9 @@ import type { Join } from '../joins/audit.js';
 import { meetForAll } from '../joins/meet.js';
 import { countOf } from '../text/singular.js';
 import type { EdgeRole } from '../joins/roles.js';
-import type { PlannedPiece } from '../plannedPiece.js';
 import { stitchOf } from '../fabric/fabric.js';
-import { ratesOf } from '../shaping/schedule.js';
 import { lengthsOf, type WrittenUnits } from './lengths.js';
-import { line, lineFor, NONE, tableOf, type Line } from './line.js';
+import { line, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
 /** The seams of a size in the order of its joins, as the design wants them made. */
@@ -30,50 +27,6 @@ export function tailsOfSize(size: WrittenSize, design: Pick<Design, 'finishing'>
   const seams = seamsOf(size, design);
   const sewn = steps.flatMap(({ joins }) => joins.map((id) => seams.find(({ join }) => join === id)!));
   return tailsOf(size.pieces, sewn, new Map(size.joins.map((join) => [join.id, join])));
-}
-
-interface WrittenPiece {
-  size: WrittenSize;
-  piece: PlannedPiece;
-}
-
-/** The buttonhole row of a band; on the other band the row is worked even. */
-export function buttonholeLines(group: readonly WrittenPiece[], design: Design): Line[] {
-  const buttons = design.finishing?.buttons;
-  const { piece } = group[0]!;
-  if (!buttons || piece.role !== 'front band') return [];
-  const fabric = design.fabrics.find(({ id }) => id === piece.fabric)!;
-  const rows = group.map(({ piece: of }) =>
-    buttonholes(buttons, of.ends.first.count, of.ends.last.n, fabric),
-  );
-  const stitch = stitchOf(fabric);
-  const holes = rows.map((one) => (one.ok ? one.row : null));
-  const first = holes.find((one) => one !== null);
-  const labels = group.map(({ size }) => size.label);
-  // The reason is each size's own.
-  const without = rows.flatMap((one, size) =>
-    one.ok
-      ? []
-      : [
-          group.length > 1
-            ? lineFor([size], labels, [`No buttonholes: ${one.message}`])
-            : [`No buttonholes: ${one.message}`],
-        ],
-  );
-  if (!first) return without;
-  const { width } = first;
-  const gaps = holes.map((one) => ratesOf(one?.gaps.slice(1) ?? []));
-  const most = Math.max(...gaps.map(({ length }) => length));
-  return [
-    line`Buttonholes, on the ${buttons.side} front band only, in place of its row ${holes.map((one) => one?.row ?? NONE)}: ${stitch} in the first ${holes.map((one) => one?.gaps[0] ?? NONE)} sts, then (ch ${width}, skip the next ${width === 1 ? 'st' : `${width} sts`}, ${stitch} in the next sts) as often as the table says:${tableOf(
-      'sts after each hole, and how often',
-      Array.from({ length: most }, (_, i) => ({
-        label: i === 0 ? 'first' : 'then',
-        each: gaps.map((of) => (of[i] ? `${of[i].every}×${of[i].times}` : NONE)),
-      })),
-    )}`,
-    ...without,
-  ];
 }
 
 /** The steps of the assembly with the seams of each; the two sides of the body share a line. */

@@ -45,6 +45,14 @@ export function isPrinted(cm: number, text: string, units: Units): boolean {
   return Math.abs(readPrinted(text, units) - cm) <= ROUNDED[units];
 }
 
+/** Whether a text says a length in cm, in one unit or in both: "32½ cm = 12¾ in". */
+export function saysLength(text: string, cm: number): boolean {
+  return text.split(' = ').every((one) => {
+    const [, figure, unit] = /^(\S+) (cm|in)$/.exec(one) ?? [];
+    return figure !== undefined && isPrinted(cm, figure, unit as Units);
+  });
+}
+
 /** Lengths of all sizes in the units wanted: "88 (96) cm = 34½ (37¾) in"; a dash where a size has none. */
 export function lengthsOf(lengths: readonly (number | null)[], units: WrittenUnits): Line {
   return unitsOf(units).flatMap((unit, i): Line => [

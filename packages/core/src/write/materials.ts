@@ -1,6 +1,7 @@
 import type { Design } from '../design.js';
 import { swatchMetres, turningOf, type Fabric, type Turning } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
+import { buttonSize } from '../finishing/buttonholes.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { fabricStitches, isTunisian } from '../stitch/ofFabric.js';
 import { figure } from '../text/phrase.js';
@@ -92,9 +93,6 @@ export function materialLines(
   return [...yarn, ...unmeasured, ...spare, ...stripes, ...hooks, ...notionLines(sizes, finishing, used)];
 }
 
-/** Sizes that buttons are sold in, mm (common practice). */
-const BUTTONS = [8, 10, 11, 12, 13, 15, 18, 20, 23, 25, 28, 30, 34, 38];
-
 /** Buttons with number and size, markers, and what seams are sewn with. */
 function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used: readonly Fabric[]): Line[] {
   const [size] = sizes;
@@ -103,10 +101,7 @@ function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used
   const bandFabric = used.find(({ id }) => id === band?.fabric);
   const lines: Line[] = [];
   if (buttons && bandFabric) {
-    // A button passes a hole that is a little narrower than itself: the stitches give.
-    const hole = (10 * buttons.width) / perCm(bandFabric.gauge, 'stitches');
-    const mm = BUTTONS.find((one) => one >= hole) ?? BUTTONS.at(-1)!;
-    lines.push([`${countOf(buttons.count, 'button')} of ${mm} mm`]);
+    lines.push([`${countOf(buttons.count, 'button')} of ${buttonSize(buttons, bandFabric)} mm`]);
   }
   const markers = size.pieces.reduce((sum, { passages, copies }) => {
     const marked = passages.filter(({ kind }) => kind === 'mark').length;

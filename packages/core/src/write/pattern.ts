@@ -3,13 +3,14 @@ import type { Fabric } from '../fabric/fabric.js';
 import type { PieceRole } from '../joins/roles.js';
 import type { PieceWish } from '../passages/pieceSoFar.js';
 import { aboutLines } from './about.js';
-import { buttonholeLines, joiningLines, seamsOf } from './joining.js';
+import { buttonholeLines } from './buttonholes.js';
+import { joiningLines, seamsOf } from './joining.js';
 import { keyLines, kindsIn } from './key.js';
 import { techniqueLines } from './techniques.js';
-import { inHouse } from './house.js';
+import { inHouse, wordsOf } from './house.js';
 import { styleOf, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
-import { inOtherWords, type OwnSentence, type PatternSection, type PatternText } from './line.js';
+import { inOtherWords, type Line, type OwnSentence, type PatternSection, type PatternText } from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
@@ -57,6 +58,7 @@ export function pattern(
   ].map((id) => fabrics.get(id)!);
   const style = styleOf(design, wish.style);
   const terms = wish.terms ?? style.terms;
+  const inWords = (one: Line) => inHouse(one, wordsOf(style));
   const tails = tailRows(sizes, design);
   const pieces = pieceSections(sizes, fabrics, design, tails, { units: wish.units, style });
   const stitchPatterns = used.flatMap((fabric) => stitchSections(fabric, sizes));
@@ -70,12 +72,16 @@ export function pattern(
     },
     { id: 'sizes', heading: 'Sizes', lines: sizeLines(sizes, wish.units) },
     { id: 'materials', heading: 'You need', lines: materialLines(sizes, used, design) },
-    { id: 'gauge', heading: 'Gauge', lines: used.flatMap((fabric) => gaugeLines(fabric, wish.units)) },
+    {
+      id: 'gauge',
+      heading: 'Gauge',
+      lines: used.flatMap((fabric) => gaugeLines(fabric, wish.units)).map(inWords),
+    },
   ];
   const joining: PatternSection = {
     id: 'joining',
     heading: 'Joining',
-    lines: joiningLines(sizes, design, wish.units),
+    lines: joiningLines(sizes, design, wish.units).map(inWords),
   };
   const longTails = tailsTable(tails, wish.units);
   const cautions = sizes.flatMap(({ notes }) => notes).find(({ code }) => code === 'child-safety');
@@ -110,7 +116,7 @@ export function pattern(
   );
   const techniques = techniqueLines({ usText, methods });
   const notes: PatternSection[] = [
-    { id: 'reading', heading: 'Notes', lines: readingLines(sizes, used, style) },
+    { id: 'reading', heading: 'Notes', lines: readingLines(sizes, used, style).map(inWords) },
   ];
   const appendix: PatternSection[] =
     techniques.lines.length > 0 ? [{ id: 'techniques', heading: 'Techniques', ...techniques }] : [];
