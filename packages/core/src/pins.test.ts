@@ -25,22 +25,20 @@ function pinsOf(design: Design): Pin[] {
 }
 
 describe.each(designs)('a single count held in %s', (_, design) => {
-  const pins = pinsOf(design);
+  const held = pinsOf(design).map((pin) => ({ pin, found: stops({ ...design, pins: [pin] }) }));
 
   it('plans or says why not, whatever it is, and nothing is left to the last net', () => {
-    for (const pin of pins) {
-      const found = stops({ ...design, pins: [pin] });
+    for (const { pin, found } of held)
       expect([pin, found.map(({ code }) => code)]).not.toEqual([
         pin,
         expect.arrayContaining(['not-workable']),
       ]);
-    }
   });
 
   it('is only advised to be what works when it is taken', () => {
     const before = new Set(stops(design).map(({ code }) => code));
-    for (const pin of pins)
-      for (const { code, message } of stops({ ...design, pins: [pin] })) {
+    for (const { pin, found } of held)
+      for (const { code, message } of found) {
         if (!code.startsWith('pin-')) continue;
         const said = / (\d+(?: or \d+)?) works/.exec(inWords(message, 'cm'));
         for (const count of said?.[1]!.split(' or ').map(Number) ?? []) {
