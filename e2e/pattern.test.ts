@@ -26,18 +26,23 @@ describe('the style of the house', () => {
     await browser.press('Style');
     await choose('Figures of several sizes, the studio', '72/78/86');
     await choose('Stitches, this design', 'stitch, stitches');
+    await choose('Names of stitches, the studio', 'UK');
     await browser.keys(Key.ESCAPE);
     await browser.eventually(async () => expect(await written()).toMatch(/Ch 74\/80\//));
-    expect(await written()).toContain('hdc in each stitch');
+    expect(await written()).toContain('htr in each stitch');
     await proven();
     await browser.saved();
     // Another design of the studio has its figures so too, but not the words.
     await browser.open(design('hollinwood-jumper', 'pattern'));
     await browser.eventually(async () => expect(await written()).toMatch(/Ch \d+\/\d+\//));
-    expect(await written()).toContain('hdc in each st;');
+    expect(await written()).toContain('htr in each st;');
     await proven();
+    // The bar's switch is a look at it in the other terms.
+    await browser.press('US');
+    await browser.eventually(async () => expect(await written()).toContain('hdc in each st;'));
     await browser.press('Style');
     await choose('Figures of several sizes, the studio', '72 (78, 86)');
+    await choose('Names of stitches, the studio', 'US');
     await browser.keys(Key.ESCAPE);
     await browser.eventually(async () => expect(await written()).toMatch(/Ch \d+ \(\d+, /));
     expect(await browser.faults()).toEqual([]);

@@ -190,6 +190,7 @@ export {
   flowOf,
   isOwn,
   isTable,
+  whole,
   meaningOf,
   type LinePart,
   type OwnSentence,

@@ -1,6 +1,7 @@
 import {
   isTable,
   sizesInHouse,
+  whole,
   type Line,
   type LinePart,
   type PatternText,
@@ -27,8 +28,9 @@ export function PatternLine({
   drawing,
 }: LineProps & { drawing: SectionDrawing | undefined }) {
   const tables = line.filter(isTable);
-  const words = merged(line.filter((part): part is Exclude<LinePart, Table> => !isTable(part))).map(
-    (part, i) => {
+  const words = whole(line)
+    .filter((part): part is Exclude<LinePart, Table> => !isTable(part))
+    .map((part, i) => {
       const [lead, rest] = i === 0 && typeof part === 'string' ? leadOf(part) : ['', ''];
       return lead ? (
         <span key={i}>
@@ -38,8 +40,7 @@ export function PatternLine({
       ) : (
         <Part key={i} part={part} text={text} lit={lit} />
       );
-    },
-  );
+    });
   return (
     <>
       {drawing ? (
@@ -75,17 +76,6 @@ function Part({ part, text: { style }, lit }: { part: Exclude<LinePart, Table> }
   )
     .split('\u0000')
     .map((sign, i) => (i % 2 === 0 ? sign : show(part.each[Number(sign)]!, Number(sign))));
-}
-
-/** Text that stands side by side as one part. */
-function merged(parts: readonly Exclude<LinePart, Table>[]): Exclude<LinePart, Table>[] {
-  const all: Exclude<LinePart, Table>[] = [];
-  for (const part of parts) {
-    const last = all.at(-1);
-    if (typeof part === 'string' && typeof last === 'string') all[all.length - 1] = last + part;
-    else all.push(part);
-  }
-  return all;
 }
 
 /** A table with sizes across, the chosen one's column lit. */

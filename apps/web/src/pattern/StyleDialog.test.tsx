@@ -31,7 +31,9 @@ it('has every way of every setting, for the studio and for this design, which is
     const [all, own] = fields.slice(2 * i);
     expect([...all!.options].map(({ value }) => value)).toEqual(of);
     expect([...own!.options].map(({ value }) => value)).toEqual(['', ...of]);
-    expect(own!.selectedOptions[0]!.textContent).toBe(`as the studio: ${all!.selectedOptions[0]!.textContent}`);
+    expect(own!.selectedOptions[0]!.textContent).toBe(
+      `as the studio: ${all!.selectedOptions[0]!.textContent}`,
+    );
   }
 });
 
@@ -44,7 +46,9 @@ it('keeps a way of the studio with the studio, and the usual one by leaving it o
       lengths: 'both units',
     }),
   );
-  expect(field('Stitches, this design').selectedOptions[0]!.textContent).toBe('as the studio: stitch, stitches');
+  expect(field('Stitches, this design').selectedOptions[0]!.textContent).toBe(
+    'as the studio: stitch, stitches',
+  );
   choose('Stitches, the studio', 'sts');
   await waitFor(() => expect(saveStyle).toHaveBeenLastCalledWith({ lengths: 'both units' }));
   expect(words()).toBeUndefined();

@@ -42,20 +42,20 @@ describe('what a size measures', () => {
 });
 
 describe('the ease that is stated', () => {
-  const said = (words: string) => [`Worked flat.`, `To be worn with about ${words} at the bust.`];
+  const said = (words: string) => [`Worked flat.`, `To be worn with about ${words}.`];
 
   it('is read in one unit or in both, wide or tight', () => {
-    expect(easeDiffers(said('10 cm of ease'), 10.2)).toEqual([]);
-    expect(easeDiffers(said('10 cm = 4 in of ease'), 10.2)).toEqual([]);
-    expect(easeDiffers(said('5 cm of negative ease: it stretches to the body'), -5)).toEqual([]);
+    expect(easeDiffers(said('10 cm of ease at the bust'), 10.2)).toEqual([]);
+    expect(easeDiffers(said('10 cm = 4 in of ease at the bust'), 10.2)).toEqual([]);
+    expect(easeDiffers(said('5 cm of negative ease at the bust: it stretches to the body'), -5)).toEqual([]);
     expect(easeDiffers(['To be worn without ease at the bust: it measures what the body does.'], 0)).toEqual(
       [],
     );
   });
 
   it.each([
-    [said('11 cm of ease'), 10, '11 cm of ease is said, it is 10.0 cm'],
-    [said('5 cm of ease'), -5, '5 cm of ease is said, it is -5.0 cm'],
+    [said('11 cm of ease at the bust'), 10, '11 cm of ease at the bust is said, it is 10.0 cm'],
+    [said('5 cm of ease at the bust'), -5, '5 cm of ease at the bust is said, it is -5.0 cm'],
     [
       ['To be worn without ease at the bust: it measures what the body does.'],
       4,

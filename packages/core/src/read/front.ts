@@ -56,11 +56,11 @@ export function easeDiffers(about: readonly string[], ease: number): string[] {
     if (/^To be worn without ease at the bust:/.test(text))
       return ease === 0 ? [] : [`no ease is said, it is ${ease.toFixed(1)} cm`];
     const [, length, way] =
-      /^To be worn with about (.+) of (ease|negative ease: it stretches to the body) at the bust\.$/.exec(
+      /^To be worn with about (.+) of (ease at the bust|negative ease at the bust: it stretches to the body)\.$/.exec(
         text,
       ) ?? [];
     if (length === undefined) continue;
-    return saysLength(length, Math.abs(ease)) && (way === 'ease' ? ease > 0 : ease < 0)
+    return saysLength(length, Math.abs(ease)) && (way === 'ease at the bust') === ease >= 0
       ? []
       : [`${length} of ${way} is said, it is ${ease.toFixed(1)} cm`];
   }

@@ -104,7 +104,7 @@ describe('the proof, stitch by stitch', () => {
   it.each(Object.entries(DESIGNS))('works every stitch of every size: %s', (_, design) => {
     const planned = planOf(design);
     const text = patternToText(pattern(planned, design, { terms: 'us', units: 'cm' }));
-    const proof = provePattern(text, planned.sizes);
+    const proof = provePattern(text, planned.sizes, {}, design);
     expect(proof.differences).toEqual([]);
     // A mesh has fewer stitches than its counts, which take its chains for stitches.
     expect(proof.stitches).toBeGreaterThan(proof.rows);

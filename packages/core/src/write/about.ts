@@ -5,7 +5,7 @@ import type { Fabric } from '../fabric/fabric.js';
 import { constructionOf } from '../garment/registry.js';
 import type { FinishedMeasure } from '../sizePlan.js';
 import { lengthsOf, type WrittenUnits } from './lengths.js';
-import { line, type Line } from './line.js';
+import { line, lineFor, type Line } from './line.js';
 import { skillOf } from './skill.js';
 import type { WrittenSize } from './written.js';
 
@@ -23,7 +23,7 @@ export function aboutLines(
   if (!size) return [];
   return [
     [`${[bodyInWords(size, design), ...sleevesInWords(size)].join('; ')}. ${frontInWords(size)}`],
-    easeLine(sizes, units),
+    ...easeLines(sizes, units),
     [`Skill: ${design.words?.skill ?? skillOf(size, used)}.`],
   ];
 }
@@ -71,11 +71,23 @@ export function statedEase(
   return ease.every((cm) => Math.abs(cm - mean) <= 1.5) ? ease.map(() => mean) : ease;
 }
 
-function easeLine(sizes: readonly WrittenSize[], units: WrittenUnits): Line {
+/** The ease in words; sizes that stretch to the body have a line of their own where others do not. */
+function easeLines(sizes: readonly WrittenSize[], units: WrittenUnits): Line[] {
   const ease = statedEase(sizes);
   if (ease.every((cm) => cm === 0))
-    return ['To be worn without ease at the bust: it measures what the body does.'];
-  const mean = ease.reduce((sum, cm) => sum + cm, 0);
-  const way = mean > 0 ? 'ease' : 'negative ease: it stretches to the body';
-  return line`To be worn with about ${{ inline: lengthsOf(ease.map(Math.abs), units) }} of ${way} at the bust.`;
+    return [['To be worn without ease at the bust: it measures what the body does.']];
+  const labels = sizes.map(({ label }) => label);
+  return [
+    { way: 'ease at the bust', isWay: (cm: number) => cm >= 0 },
+    { way: 'negative ease at the bust: it stretches to the body', isWay: (cm: number) => cm < 0 },
+  ].flatMap(({ way, isWay }) => {
+    const some = ease.flatMap((cm, size) => (isWay(cm) ? [size] : []));
+    if (some.length === 0) return [];
+    const said = lengthsOf(
+      some.map((size) => Math.abs(ease[size]!)),
+      units,
+    );
+    const own = line`To be worn with about ${{ inline: said }} of ${way}.`;
+    return [some.length === sizes.length ? own : lineFor(some, labels, own)];
+  });
 }

@@ -1,6 +1,6 @@
 /** Lines in the style of the house, and the way back to the words that are read. */
 
-import { each, inOtherWords, isTable, type Line, type LinePart } from './line.js';
+import { each, inOtherWords, isTable, whole, type Line, type LinePart } from './line.js';
 import { USUAL_STYLE, type HouseStyle } from './style.js';
 
 const COUNT_SIGNS: Record<HouseStyle['counts'], readonly [open: string, close: string]> = {
@@ -22,17 +22,6 @@ export function inHouse(parts: Line, style: HouseStyle): Line {
   const worded = withCount(style.shaping === 'sentences' ? parts.flatMap(tableInWords) : parts, style);
   if (style.stitches === 'sts' && style.rowNames === 'Row') return worded;
   return whole(worded).map((part) => inOtherWords(part, (text) => wordsInHouse(text, style)));
-}
-
-/** A line with the texts that follow each other as one, so that no word is in two parts. */
-function whole(parts: Line): Line {
-  const all: LinePart[] = [];
-  for (const part of parts) {
-    const before = all.at(-1);
-    if (typeof part === 'string' && typeof before === 'string') all[all.length - 1] = before + part;
-    else all.push(part);
-  }
-  return all;
 }
 
 /** A table in the line itself: " [increase in row: first 5 (4); then every 4th row 3× (–)]". */

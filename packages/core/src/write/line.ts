@@ -29,6 +29,17 @@ export function inOtherWords(part: LinePart, change: (text: string) => string): 
   };
 }
 
+/** A line with the texts that follow each other as one, so that no word is in two parts. */
+export function whole(parts: Line): Line {
+  const all: LinePart[] = [];
+  for (const part of parts) {
+    const before = all.at(-1);
+    if (typeof part === 'string' && typeof before === 'string') all[all.length - 1] = before + part;
+    else all.push(part);
+  }
+  return all;
+}
+
 /** Stands where a size has no figure. */
 export const NONE = '–';
 
