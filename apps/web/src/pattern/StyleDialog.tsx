@@ -26,7 +26,7 @@ const SETTINGS: { readonly [K in Setting]: { label: string; ways: Record<HouseSt
   },
   countAt: {
     label: 'Where counts stand',
-    ways: { end: 'at the end of the row’s line', beginning: 'after the row’s number' },
+    ways: { end: 'at the end of the line', beginning: 'after the row’s number' },
   },
   lengths: { label: 'Lengths', ways: { 'one unit': 'in one unit', 'both units': 'in cm and in inches' } },
   terms: { label: 'Names of stitches', ways: { us: 'US terms', uk: 'UK terms' } },

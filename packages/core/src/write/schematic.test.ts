@@ -70,6 +70,10 @@ describe('letterTable', () => {
     const drawings = sizes.map(({ pieces }) => pieces.map(schematicOf));
     const table = letterTable(drawings);
     expect(new Set(table.map(({ letter }) => letter)).size).toBe(table.length);
+    // The piece is named before it.
+    expect(
+      table.filter(({ piece, label }) => label.startsWith(`${piece} `) || label.startsWith(`${piece},`)),
+    ).toEqual([]);
     const back = table.find(({ id }) => id === 'back.lower')!;
     sizes.forEach(({ quantities }, i) => {
       const { actual } = quantities.find(({ id }) => id === 'back.width')!;

@@ -110,6 +110,12 @@ export interface LetterRow {
   lengths: readonly (number | null)[];
 }
 
+/** "Back, left side" of the back is its "left side". */
+function withoutPiece(label: string, piece: string): string {
+  const [, rest] = label.startsWith(piece) ? (/^,? (.+)$/.exec(label.slice(piece.length)) ?? []) : [];
+  return rest ?? label;
+}
+
 /**
  * The dimensions of all sizes by letters, in the order of the drawing.
  *
@@ -124,7 +130,7 @@ export function letterTable(sizes: readonly (readonly SchematicPiece[])[]): Lett
     id,
     letter: letterOf(i),
     piece,
-    label,
+    label: withoutPiece(label, piece),
     lengths: sizes.map(
       (pieces) =>
         pieces.flatMap(({ dimensions }) => dimensions).find((dimension) => dimension.id === id)?.length ??
