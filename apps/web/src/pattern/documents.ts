@@ -37,12 +37,26 @@ export interface PrintWish {
   picture?: { photo: string } | { svg: string };
 }
 
+/** A pattern, and the size of its letters, pt. */
+interface Print {
+  text: PatternText;
+  size: number;
+}
+
 /** Rows of a table that still fit on a page and are never split over two. */
 const KEPT_TOGETHER = 24;
 const MARGIN = 54;
 const WIDTHS: Record<Paper, number> = { A4: 595, LETTER: 612 };
 const USUAL_SIZE = 10;
 const LARGE_SIZE = 15;
+const LINE_HEIGHT = 1.25;
+/** Letters of a table with many columns, pt. */
+const smallerThan = (size: number) => size * 0.85;
+/** Width of a figure or capital for its height, a little more than the font has. */
+const LETTER = 0.6;
+/** Widths of what stands beside a line, pt. */
+const SYMBOL = 13;
+const TECHNIQUE = 110;
 /** Width of the picture on the first page, points. */
 const PICTURE = 170;
 /** Tallest drawing that still fits on a page under its heading, points. */
@@ -66,12 +80,13 @@ export function printedPattern(
 ): TDocumentDefinitions {
   const size = large ? LARGE_SIZE : USUAL_SIZE;
   const width = WIDTHS[paper] - 2 * MARGIN;
+  const print: Print = { text, size };
   const of = (ids: readonly string[]) => text.sections.filter(({ id }) => ids.includes(id));
-  const printed = (section: PatternSection) => sectionOf(section, text, schematic, width);
+  const printed = (section: PatternSection) => sectionOf(section, print, schematic, width);
   const onFirst = [...FIRST, 'sizes', ...LEFT, ...RIGHT];
   const title: Content = { text: text.title, style: 'title', outline: true } as Content;
   const about = of(FIRST).flatMap(({ lines, own = [] }) =>
-    flowOf({ id: '', heading: '', lines, own }).map((line) => lineOf(line, text)),
+    flowOf({ id: '', heading: '', lines, own }).map((line) => lineOf(line, print)),
   );
   const beside: Content = picture
     ? { columns: [{ width: '*', stack: [title, ...about] }, pictureOf(picture, text.title)], columnGap: 24 }
@@ -97,7 +112,7 @@ export function printedPattern(
       ...(large
         ? of([...LEFT, ...RIGHT]).flatMap(printed)
         : [{ columns: [lists(LEFT), lists(RIGHT)], columnGap: 24 }]),
-      ...drawingOf(schematic, units, width),
+      ...drawingOf(schematic, units, width, smallerThan(size)),
       ...text.sections.filter(({ id }) => !onFirst.includes(id)).flatMap(printed),
     ],
     header: (page) =>
@@ -119,7 +134,7 @@ export function printedPattern(
       color: '#52606a',
       margin: [MARGIN, 22, MARGIN, 0],
     }),
-    defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: 1.25, color: '#1f2a30' },
+    defaultStyle: { font: 'Atkinson', fontSize: size, lineHeight: LINE_HEIGHT, color: '#1f2a30' },
     styles: {
       title: { font: 'Vollkorn', fontSize: size * 2.4, bold: true, lineHeight: 1.05, margin: [0, 0, 0, 8] },
       heading: { font: 'Vollkorn', fontSize: size * 1.5, bold: true, margin: [0, 12, 0, 4] },
@@ -131,12 +146,7 @@ export function printedPattern(
 }
 
 /** A section with its heading, its lines and their drawings, and its chart. */
-function sectionOf(
-  section: PatternSection,
-  text: PatternText,
-  { charts }: Schematic,
-  width: number,
-): Content[] {
+function sectionOf(section: PatternSection, print: Print, { charts }: Schematic, width: number): Content[] {
   const [, name, aside] = /^(.+?)( \(.+\))?$/.exec(section.heading)!;
   const heading: Content = {
     text: [name!, ...(aside ? [{ text: ` ${aside.trim()}`, style: 'aside' }] : [])],
@@ -148,13 +158,16 @@ function sectionOf(
     const drawing = isOwn(line)
       ? undefined
       : section.drawings?.find((one) => section.lines[one.line] === line);
-    if (!drawing) return lineOf(line, text);
+    if (!drawing) return lineOf(line, print);
     const { svg, isSymbol } = drawing;
+    const across = isSymbol ? SYMBOL : TECHNIQUE;
+    // A line beside a symbol lies at the middle of it.
+    const down = isSymbol ? Math.max(0, (across * tallness(svg) - print.size * LINE_HEIGHT) / 2) : 0;
     return {
       unbreakable: true,
       columns: [
-        { svg, width: isSymbol ? 13 : 110, alignment: 'center' } as Column,
-        { ...(lineOf(line, text) as object), width: '*' } as Column,
+        { svg, width: across } as Column,
+        { ...(lineOf(line, print) as object), width: '*', margin: [0, down, 0, 0] } as Column,
       ],
       columnGap: 10,
       margin: [0, 0, 0, isSymbol ? 0 : 4],
@@ -170,7 +183,7 @@ function sectionOf(
 }
 
 /** A line of the pattern, what it begins with in bold; its tables stand below it and stay with it. */
-function lineOf(line: ReturnType<typeof flowOf>[number], text: PatternText): Content {
+function lineOf(line: ReturnType<typeof flowOf>[number], { text, size }: Print): Content {
   if (isOwn(line)) return { text: line.text, style: 'own' };
   const tables = line.filter(isTable);
   const said = lineToText(
@@ -180,11 +193,12 @@ function lineOf(line: ReturnType<typeof flowOf>[number], text: PatternText): Con
   );
   const [lead, rest] = leadOf(said);
   const words: Content = { text: lead ? [{ text: lead, bold: true }, rest] : rest, style: 'line' };
-  if (tables.length === 0) return words;
+  // No sentence is torn by the end of a page.
+  if (tables.length === 0) return { unbreakable: true, stack: [words] };
   const rows = tables.reduce((sum, table) => sum + table.rows.length + 1, 1);
   return {
     unbreakable: rows <= KEPT_TOGETHER,
-    stack: [...(said === '' ? [] : [words]), ...tables.map((table) => sizesTable(table, text.sizes))],
+    stack: [...(said === '' ? [] : [words]), ...tables.map((table) => sizesTable(table, text.sizes, size))],
   };
 }
 
@@ -201,22 +215,35 @@ const LINES = {
 };
 
 /** A table with sizes across. */
-function sizesTable({ head, rows }: Table, labels: readonly string[]): Content {
+function sizesTable({ head, rows }: Table, labels: readonly string[], size: number): Content {
+  const fontSize = labels.length > 6 ? smallerThan(size) : size * 0.95;
   const right = (text: string) => ({ text, alignment: 'right' as const });
   return {
     margin: [0, 1, 0, 7],
-    fontSize: labels.length > 6 ? 8.5 : 9.5,
+    fontSize,
     layout: LINES,
     table: {
       headerRows: 1,
       dontBreakRows: true,
-      widths: ['*', ...labels.map(() => 'auto' as const)],
+      widths: ['*', ...sizeWidths([labels, ...rows.map(({ each }) => each)], fontSize)],
       body: [
         [{ text: head, color: '#52606a' }, ...labels.map((label) => ({ ...right(label), bold: true }))],
         ...rows.map(({ label, each }) => [label, ...each.map(right)]),
       ],
     },
   };
+}
+
+/** Widths of the columns of sizes, pt: alike, and wide enough for the longest figure. */
+function sizeWidths(rows: readonly (readonly string[])[], size: number): number[] {
+  const longest = Math.max(...rows.flat().map((text) => text.length));
+  return (rows[0] ?? []).map(() => Math.ceil(longest * size * LETTER));
+}
+
+/** How much taller than wide a drawing is. */
+function tallness(svg: string): number {
+  const side = (name: string) => Number(new RegExp(` ${name}="([\\d.]+)"`).exec(svg)?.[1] ?? 1);
+  return side('height') / side('width');
 }
 
 /** The picture of the first page. */
@@ -247,16 +274,25 @@ function drawn(heading: string, svg: string, width: number): Content {
   };
 }
 
-function drawingOf({ svg, strips, letters, sizes }: Schematic, units: Units, width: number): Content[] {
+function drawingOf(
+  { svg, strips, letters, sizes }: Schematic,
+  units: Units,
+  width: number,
+  fontSize: number,
+): Content[] {
   const table = (rows: readonly LetterRow[]): Content => ({
     unbreakable: rows.length <= KEPT_TOGETHER,
     margin: [0, 6, 0, 6],
-    fontSize: 8.5,
+    fontSize,
     layout: LINES,
     table: {
       headerRows: 1,
       dontBreakRows: true,
-      widths: [16, '*', ...sizes.map(() => 'auto' as const)],
+      widths: [
+        16,
+        '*',
+        ...sizeWidths([sizes, ...rows.map(({ lengths }) => lengthsRow(lengths, units))], fontSize),
+      ],
       body: [
         [
           '',

@@ -107,12 +107,20 @@ export function topMarks({ stitch, picots, name }: Unit, head: Point, foot: Poin
 /** Sides of the box in which a symbol of the key is drawn. */
 export const KEY_BOX = { width: 26, height: 60 } as const;
 
-/** The symbol of a kind of stitch by itself, for the key: outlines that stand in a box. */
-export function keySymbol(kind: string): { path: string; filled: boolean } {
+/** Room above a symbol for what stands on it. */
+const ABOVE = 9;
+
+/** The symbol of a kind of stitch by itself, for the key: outlines that stand in a box, and the height from which on it is empty above them. */
+export function keySymbol(kind: string): { path: string; filled: boolean; top: number } {
   const middle = KEY_BOX.width / 2;
   const foot = KEY_BOX.height - 6;
-  if (kind === 'ch') return { path: oval([middle - 8, foot - 4], [middle + 8, foot - 4]), filled: false };
-  if (kind === 'sl st') return { path: dot([middle, foot - 4]), filled: true };
+  if (kind === 'ch')
+    return {
+      path: oval([middle - 8, foot - 4], [middle + 8, foot - 4]),
+      filled: false,
+      top: foot - 4 - ABOVE,
+    };
+  if (kind === 'sl st') return { path: dot([middle, foot - 4]), filled: true, top: foot - 4 - ABOVE };
   const found = /^(fp|bp)?([a-z ]+?)(?:(\d)tog)?( blo| flo)?$/.exec(kind);
   const raised = { bobble: 'dc', popcorn: 'dc', cluster: 'dc', 'puff st': 'hdc' }[kind];
   const of = (raised ?? found?.[2] ?? 'dc') as StitchKind;
@@ -143,5 +151,9 @@ export function keySymbol(kind: string): { path: string; filled: boolean } {
     const from: Point = [middle + (raised ? 0 : share * 16), foot];
     return legPath(of, from, head, raised ? share : 0, unit);
   });
-  return { path: paths.join('') + topMarks(unit, head, [middle, foot]), filled: false };
+  return {
+    path: paths.join('') + topMarks(unit, head, [middle, foot]),
+    filled: false,
+    top: Math.max(0, head[1] - ABOVE),
+  };
 }

@@ -72,7 +72,9 @@ export function keyLines(
 
 /** A symbol of the key by itself. */
 function symbolSvg(kind: string): string {
-  const { path, filled } = keySymbol(kind);
-  const { width, height } = KEY_BOX;
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width * 0.6}" height="${height * 0.6}" role="img" aria-label="${escapeXml(kind)}"><path d="${path}" stroke="#1f3038" stroke-width="1.6" fill="${filled ? '#1f3038' : 'none'}" stroke-linecap="round"/></svg>`;
+  const { path, filled, top } = keySymbol(kind);
+  const { width } = KEY_BOX;
+  // What stands low in its box is as high as it is, so that it lies beside its line.
+  const height = KEY_BOX.height - top;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 ${top} ${width} ${height}" width="${width * 0.6}" height="${height * 0.6}" role="img" aria-label="${escapeXml(kind)}"><path d="${path}" stroke="#1f3038" stroke-width="1.6" fill="${filled ? '#1f3038' : 'none'}" stroke-linecap="round"/></svg>`;
 }
