@@ -8,7 +8,7 @@ import { useDesign } from '../state/designStore';
 import { askCompare, askErrata, usePlan } from '../state/planner';
 import { takeStored, useSaving } from '../state/saving';
 import { loadStudio, useStudio } from '../state/studio';
-import { termsNow } from '../state/terms';
+import { termsNow } from '../state/useTerms';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { edit, redo, undo, useDesign } from '../state/designStore';
-import { useTerms } from '../state/terms';
+import { useTerms } from '../state/useTerms';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';

@@ -11,7 +11,7 @@ import {
   type Drape,
 } from '@upfell/core';
 import { useUnits } from '../state/useSizePlan';
-import { useTerms } from '../state/terms';
+import { useTerms } from '../state/useTerms';
 import { Switch } from '../ui/Switch';
 import { useFabric } from '../state/useFabric';
 

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { checkPasted } from '@upfell/core';
 import { usePlan } from '../state/planner';
-import { useTerms } from '../state/terms';
+import { useTerms } from '../state/useTerms';
 import { Modal } from '../ui/Modal';
 
 const EXAMPLE = 'Row 5: 2 hdc in first st, hdc in each st to last, 2 hdc in last. (44, 48, 52)';

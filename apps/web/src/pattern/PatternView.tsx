@@ -7,7 +7,7 @@ import { useDesign } from '../state/designStore';
 import { useChosenSize, useOld } from '../state/useSizePlan';
 import { usePlan } from '../state/planner';
 import { loadStudio, useStudio } from '../state/studio';
-import { useTerms } from '../state/terms';
+import { useTerms } from '../state/useTerms';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { PatternLine } from './PatternLine';

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { studio } from '../api/studio';
 import { openDocument, undo, useDesign } from '../state/designStore';
 import { useStudio } from '../state/studio';
-import { termsNow } from '../state/terms';
+import { termsNow } from '../state/useTerms';
 import { setTerms } from '../state/view';
 import { StyleDialog } from './StyleDialog';
 

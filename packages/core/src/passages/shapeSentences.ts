@@ -5,8 +5,8 @@ import { tablesOf, type ReadTable } from '../read/ofSize.js';
 import type { PieceReader } from '../read/pieceReader.js';
 import { readRates, readRows } from '../read/rates.js';
 import type { EdgeChange } from '../read/said.js';
-import { timesOfWords } from '../text/singular.js';
-import { COUNT, END, ROWS, STITCH, TIMES, type Sentence } from '../read/words.js';
+import { TIMES, timesOfWords } from '../text/singular.js';
+import { COUNT, END, ROWS, STITCH, type Sentence } from '../read/words.js';
 import { WIDER } from '../stitch/unitRounds.js';
 import { readScheduleTable } from './scheduleTables.js';
 

@@ -1,8 +1,8 @@
 /** Shaped rows that a text tells in full: what they take, make and have. */
 
 import type { SaidInFull } from './said.js';
-import { timesOfWords } from '../text/singular.js';
-import { STITCH, TIMES } from './words.js';
+import { TIMES, timesOfWords } from '../text/singular.js';
+import { STITCH } from './words.js';
 
 const PIECES: readonly [RegExp, (found: RegExpExecArray, row: SaidInFull) => unknown][] = [
   [

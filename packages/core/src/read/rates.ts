@@ -1,7 +1,6 @@
 /** Rows and amounts as patterns tell them, read back: the other way of `write/rowWords`. */
 
-import { timesOfWords } from '../text/singular.js';
-import { TIMES } from './words.js';
+import { TIMES, timesOfWords } from '../text/singular.js';
 
 const RATE = new RegExp(String.raw`^every (?:(\d+)(?:st|nd|rd|th) )?(?:row|rnd) ${TIMES}$`);
 

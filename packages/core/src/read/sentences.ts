@@ -1,9 +1,9 @@
 import type { Side } from '../joins/roles.js';
 import { PASSAGE_SENTENCES } from '../passages/registry.js';
-import { timesOfWords } from '../text/singular.js';
+import { TIMES, timesOfWords } from '../text/singular.js';
 import { ReadFault } from './maker.js';
 import { tablesOf } from './ofSize.js';
-import { STITCH, TIMES, type Sentence } from './words.js';
+import { STITCH, type Sentence } from './words.js';
 
 const HOLE = String.raw`ch (\d+), skip the next (?:st|(\d+) sts)`;
 /** One size alone: each hole with what is worked after it. */

@@ -5,8 +5,6 @@ import type { PieceReader } from './pieceReader.js';
 
 /** A stitch. */
 export const STITCH = '(?:esc|hdc|sc|dc|tr|tss|tks|tps|trs)(?: blo| flo)?';
-/** How often something is done. */
-export const TIMES = String.raw`(once|twice|\d+ times)`;
 /** What a row comes to, in stitches, and before that in the unit that makers count the fabric in. */
 export const COUNT = String.raw`\((?:\d+ [^,()]+, )?(\d+) sts?\)`;
 /** The rows of a sentence, from and to, and how long the piece then is. */

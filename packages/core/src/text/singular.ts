@@ -8,6 +8,9 @@ export function timesInWords(times: number): string {
   return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }
 
+/** How often something is done, as `timesInWords` says it: the source of a group of a regular expression. */
+export const TIMES = String.raw`(once|twice|\d+ times)`;
+
 /** The other way of `timesInWords`; NaN for what says no number of times. */
 export function timesOfWords(text: string): number {
   return text === 'once' ? 1 : text === 'twice' ? 2 : Number(/^(\d+) times$/.exec(text)?.[1] ?? NaN);

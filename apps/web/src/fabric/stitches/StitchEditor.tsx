@@ -12,7 +12,7 @@ import type { Draft } from 'immer';
 import { edit } from '../../state/designStore';
 import { useFabric } from '../../state/useFabric';
 import { askStitches, useStitches } from '../../state/useStitches';
-import { useTerms } from '../../state/terms';
+import { useTerms } from '../../state/useTerms';
 import { Switch } from '../../ui/Switch';
 import { ChartFigure, type Lit } from './ChartFigure';
 import { RowsField } from './RowsField';
