@@ -1,6 +1,6 @@
 // One command that proves the project: installs what it needs, checks types, lint and directions, runs all tests. With files or folders it
 // runs the tests of these alone. UPFELL_DEEP in the environment looks at every example of the heavy properties.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -10,24 +10,28 @@ import { compilePackages, installBrowser, installPackages, root } from './setup.
 let passed = 0;
 let failed = 0;
 
-/** Runs one check that passes or fails as a whole; its output is shown when it ends, so that those of two do not mix. */
-function check(name, command, args) {
-  const started = Date.now();
+/** Runs a command; its output comes when it ends, so that those of two do not mix. */
+function run(command, args, { env = process.env, stdout = 'pipe' } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', stdout, 'pipe'], env });
     const said = [];
     for (const stream of [child.stdout, child.stderr])
-      stream.setEncoding('utf8').on('data', (text) => said.push(text));
+      stream?.setEncoding('utf8').on('data', (text) => said.push(text));
     child.on('error', (error) => said.push(`${error.message}\n`));
-    child.on('close', (status) => {
-      const ok = status === 0;
-      if (ok) passed += 1;
-      else failed += 1;
-      if (!ok) process.stdout.write(said.join(''));
-      console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
-      resolve(ok);
-    });
+    child.on('close', (status) => resolve({ ok: status === 0, said: said.join('') }));
   });
+}
+
+const since = (started) => `${((Date.now() - started) / 1000).toFixed(1)} s`;
+
+/** Runs one check that passes or fails as a whole. */
+async function check(name, command, args) {
+  const started = Date.now();
+  const { ok, said } = await run(command, args);
+  if (ok) passed += 1;
+  else failed += 1;
+  if (!ok) process.stdout.write(said);
+  console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${since(started)})`);
 }
 
 /** Runs checks one after the other. */
@@ -36,23 +40,23 @@ async function inTurn(checks) {
 }
 
 /** Runs Jest on the named projects and adds its counts. */
-function jest(name, args, env = {}) {
+async function jest(name, args, env = {}) {
+  const started = Date.now();
   const folder = mkdtempSync(join(tmpdir(), 'upfell-test-'));
   const report = join(folder, 'report.json');
-  const done = spawnSync(
+  const { ok, said } = await run(
     process.execPath,
     [`${root}/node_modules/jest/bin/jest.js`, '--json', `--outputFile=${report}`, ...args],
-    {
-      cwd: root,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, ...env },
-    },
+    // What it says to people goes to the other stream.
+    { env: { ...process.env, ...env }, stdout: 'ignore' },
   );
+  process.stdout.write(said);
+  console.log(`${name}: ${since(started)}`);
   try {
     const counts = JSON.parse(readFileSync(report, 'utf8'));
     passed += counts.numPassedTests;
     failed += counts.numFailedTests + counts.numRuntimeErrorTestSuites;
-    if (done.status !== 0 && counts.numFailedTests + counts.numRuntimeErrorTestSuites === 0) failed += 1;
+    if (!ok && counts.numFailedTests + counts.numRuntimeErrorTestSuites === 0) failed += 1;
   } catch {
     failed += 1;
     console.log(`FAILED ${name}: no report`);
@@ -140,38 +144,46 @@ async function checks() {
   ]);
 }
 
+/** Unit tests; those of the server once the database is compiled. */
+async function units(ready) {
+  if (some && unitOnly.length === 0) return;
+  if (some) await ready;
+  const projects = some ? ['core', 'web', 'server'] : ['core', 'web'];
+  // Left to itself Jest keeps a core free: of two it would use one.
+  await jest('unit tests', [
+    '--selectProjects',
+    ...projects,
+    '--maxWorkers=100%',
+    ...(some ? ['--runTestsByPath', '--', ...filesOf(unitOnly)] : []),
+  ]);
+  await ready;
+  if (!some) await jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
+}
+
+async function browserTests(ready) {
+  if (some && browserOnly.length === 0) return;
+  await ready;
+  await build();
+  await jest(
+    'browser tests',
+    [
+      '--selectProjects',
+      'browser',
+      '--maxWorkers=2',
+      ...(some ? ['--runTestsByPath', '--', ...filesOf(browserOnly)] : []),
+    ],
+    { UPFELL_E2E: '1' },
+  );
+}
+
 try {
   installPackages();
   // What only the server's and the browser's tests need is made ready while the others run.
   const ready = Promise.all([compilePackages(), installBrowser()]);
   ready.catch(() => {});
   if (!some) await checks();
-  // Left to itself Jest keeps a core free: of two it would use one.
-  if (!some || unitOnly.length > 0) {
-    if (some) await ready;
-    const projects = some ? ['core', 'web', 'server'] : ['core', 'web'];
-    jest('unit tests', [
-      '--selectProjects',
-      ...projects,
-      '--maxWorkers=100%',
-      ...(some ? ['--runTestsByPath', '--', ...filesOf(unitOnly)] : []),
-    ]);
-  }
-  await ready;
-  if (!some) jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
-  if (!some || browserOnly.length > 0) {
-    await build();
-    jest(
-      'browser tests',
-      [
-        '--selectProjects',
-        'browser',
-        '--maxWorkers=2',
-        ...(some ? ['--runTestsByPath', '--', ...filesOf(browserOnly)] : []),
-      ],
-      { UPFELL_E2E: '1' },
-    );
-  }
+  // Browser tests wait for pages more than they compute, so they run beside the others.
+  await Promise.all([units(ready), browserTests(ready)]);
 } catch (error) {
   failed += 1;
   console.error(error instanceof Error ? error.message : error);
