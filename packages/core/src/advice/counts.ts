@@ -3,8 +3,9 @@ import type { CompletedBody, Derived } from '../body/derive.js';
 import { doubts, fallingMeasurements } from '../body/plausible.js';
 import type { Counts } from '../fit/counts.js';
 import type { Quantity } from '../fit/problem.js';
-import { cm, say } from '../text/phrase.js';
+import { cm, figure, say } from '../text/phrase.js';
 import type { Join } from '../joins/audit.js';
+import { verdictOf, type PickUpRatio } from '../joins/pickUp.js';
 import type { Note } from './note.js';
 
 /** Misses beyond this are worth a second look, smaller ones are a tip, cm. */
@@ -79,16 +80,41 @@ function derivedNote(derived: readonly Derived[]): Note[] {
   ];
 }
 
-/** Joins whose sides do not agree, and those that need easing in. */
+/** Joins whose sides do not agree, and pick-ups by ratio that do not lie flat. */
 export function joinNotes(joins: readonly Join[]): Note[] {
-  return joins
-    .filter(({ ok }) => !ok)
-    .map((join) => ({
-      level: 'stop' as const,
-      code: 'join-broken',
-      where: join.id,
-      message: say`${join.label}: ${join.aCount} against ${join.bCount}, ${cm(join.aLength)} against ${cm(join.bLength)}; more than a seam can ease in.`,
-    }));
+  return joins.flatMap((join, i): Note[] => {
+    if (!join.ok)
+      return [
+        {
+          level: 'stop',
+          code: 'join-broken',
+          where: join.id,
+          message: say`${join.label}: ${join.aCount} against ${join.bCount}, ${cm(join.aLength)} against ${cm(join.bLength)}; more than a seam can ease in.`,
+        },
+      ];
+    // The other side is as this one.
+    const told = joins.some(({ both }, before) => before < i && both !== undefined && both === join.both);
+    return join.ratio && !told ? ratioNotes(join, join.ratio) : [];
+  });
+}
+
+/** Whether what is picked up by ratio lies flat by its gauge: told, never overruled. */
+function ratioNotes(
+  { id, label, both, aCount, aLength, bCount, bLength }: Join,
+  { each }: PickUpRatio,
+): Note[] {
+  const verdict = verdictOf(aLength, bLength);
+  if (verdict === 'fine') return [];
+  const share = figure(100 * Math.abs(aLength / bLength - 1), 0);
+  const flat = figure((each * bLength) / aLength, 2);
+  return [
+    {
+      level: 'warn',
+      code: verdict === 'ruffles' ? 'picked-up-ruffles' : 'picked-up-pulls',
+      where: id,
+      message: say`${both ?? label}: ${aCount} stitches for ${bCount} row ends measure ${cm(aLength)} along ${cm(bLength)}: ${verdict === 'ruffles' ? say`it ruffles by ${share} %` : say`it pulls in by ${share} %`}. By the gauges about ${flat} stitches for each row end would lie flat.`,
+    },
+  ];
 }
 
 /** Caution for the youngest, said once for a design (common practice; local rules come first). */

@@ -1,7 +1,8 @@
 import { plan } from '../plan.js';
 import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import type { Fabric } from '../fabric/fabric.js';
-import { checkEdging, PICKED_PER_ROW, verdictOf } from './edging.js';
+import { PICKED_PER_ROW, verdictOf } from '../joins/pickUp.js';
+import { checkEdging } from './edging.js';
 
 const rib = fabricOf('rib', 18, 21);
 

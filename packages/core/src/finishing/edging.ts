@@ -1,35 +1,23 @@
 import { stitchOf, type Fabric, type Stitch } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
-
-/** Stitches picked up for each row end, by the stitch of the rows (common practice). */
-export const PICKED_PER_ROW: Record<Stitch, number> = { sc: 1, esc: 1, hdc: 1.5, dc: 2, tr: 3 };
+import { PICKED_PER_ROW, verdictOf, type Verdict } from '../joins/pickUp.js';
 
 /** Stitches in an outer corner, by the stitch of the edging (common practice); in an inner one two are worked together. */
 const CORNER: Record<Stitch, number> = { sc: 3, esc: 3, hdc: 3, dc: 5, tr: 5 };
 
-/** Share by which an edging may be longer or shorter than its edge before it shows (common practice). */
-const SHOWS = 0.05;
-
 /** How an edging lies along its edge. */
 export interface EdgingCheck {
   join: string;
-  verdict: 'fine' | 'ruffles' | 'pulls';
+  verdict: Verdict;
   /** Stitches (or rows) of the edging, and its own length by its gauge, cm. */
   count: number;
   length: number;
   edge: number;
   /** Stitches that the rule of thumb by row type would pick up, and how they would lie. */
-  byRule: { count: number; verdict: EdgingCheck['verdict'] } | null;
+  byRule: { count: number; verdict: Verdict } | null;
   /** Inner corners along the edge, where two are worked together in every row. */
   innerCorners: number;
-}
-
-/** Whether an edging of a length lies fine along an edge, ruffles or pulls. */
-export function verdictOf(length: number, edge: number): EdgingCheck['verdict'] {
-  if (edge <= 0) return 'fine';
-  const over = length / edge - 1;
-  return over > SHOWS ? 'ruffles' : over < -SHOWS ? 'pulls' : 'fine';
 }
 
 /**

@@ -96,6 +96,7 @@ function sizeFile(size: SizePlan, units: Units) {
       ok: join.ok,
       ...(join.gather === 1 ? {} : { gather: join.gather }),
       ...(join.meet === null ? {} : { meet: join.meet }),
+      ...(join.ratio ? { ratio: join.ratio } : {}),
     })),
     yarn: size.yarn.map(({ fabric, metres, colours }) => ({
       fabric,

@@ -2,6 +2,7 @@ import { meetInWords } from './meet.js';
 import type { Axis } from '../fabric/fabric.js';
 import type { EdgePlace } from '../work/rows.js';
 import { easeAllowed, type JoinKind, type JoinPlan, type SeamLength } from './join.js';
+import { isPickedUp, type PickUpRatio } from './pickUp.js';
 import type { EdgeRole, JoinRole, Side } from './roles.js';
 
 /** An edge as it came off the hook. Length in cm. */
@@ -55,11 +56,13 @@ export interface Join {
   meet: string | null;
   /** How rows meet rows, where that is not row 1 to row 1. */
   says?: string;
+  /** Picked up by so many for each row end: the lengths then may differ. */
+  ratio?: PickUpRatio;
 }
 
 /**
  * Checks one join on the worked edges: equal counts where stitches meet stitches or rows meet rows, equal lengths
- * (within what a seam eases in, `easeAllowed`) where stitches meet rows.
+ * (within what a seam eases in, `easeAllowed`) where stitches meet rows, and the stitches of its ratio where one is picked up by.
  */
 export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>): Join {
   const side = (ids: readonly string[]) =>
@@ -74,8 +77,12 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
   const [aLength, bLength] = sides.map(({ length }) => length) as [number, number];
   const complete = a.length === plan.a.length && b.length === plan.b.length;
   const byCount = plan.kind === 'stitch-to-stitch' || plan.kind === 'row-to-row' || plan.kind === 'live';
-  const ok =
-    complete && (byCount ? aCount === bCount : Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9);
+  const agrees = () => {
+    if (byCount) return aCount === bCount;
+    if (plan.ratio) return isPickedUp(plan.ratio, aCount, bCount);
+    return Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9;
+  };
+  const ok = complete && agrees();
   return {
     id: plan.id,
     role: plan.role,
@@ -90,10 +97,11 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     aLength,
     bLength,
     bAxis: b.some(({ axis }) => axis !== b[0]!.axis) ? 'both' : (b[0]?.axis ?? 'rows'),
-    eased: byCount ? 0 : aLength - bLength,
+    eased: byCount || plan.ratio ? 0 : aLength - bLength,
     ok,
     gather,
     ...(plan.says ? { says: plan.says } : {}),
+    ...(plan.ratio ? { ratio: plan.ratio } : {}),
     meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
   };
 }

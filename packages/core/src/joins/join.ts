@@ -1,5 +1,6 @@
 /** What joins to what, before it has been checked. */
 
+import type { PickUpRatio } from './pickUp.js';
 import type { JoinRole, Side } from './roles.js';
 
 export type JoinKind = 'stitch-to-stitch' | 'row-to-row' | 'stitch-to-row' | 'pick-up' | 'live';
@@ -19,6 +20,8 @@ export interface JoinPlan {
   gather?: number;
   /** How rows meet rows, where that is not row 1 to row 1. */
   says?: string;
+  /** Picked up by so many for each row end instead of by length. */
+  ratio?: PickUpRatio;
 }
 
 /** Lengths that a long seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */

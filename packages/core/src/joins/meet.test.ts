@@ -37,6 +37,17 @@ describe('how unequal counts meet', () => {
         'stitches',
         'rows',
       ),
+    ).toBe('6 stitches to 5 rows');
+    // In one of them a stitch is left over.
+    expect(
+      meetForAll(
+        [
+          [60, 50],
+          [67, 55],
+        ],
+        'stitches',
+        'rows',
+      ),
     ).toBe('about 6 stitches to 5 rows');
     expect(
       meetForAll(

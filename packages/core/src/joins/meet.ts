@@ -60,13 +60,15 @@ export function meetInWords(aCount: number, aAxis: Axis, bCount: number, bAxis: 
     : `${words}, ${numberInWords(many)} ${way} in all`;
 }
 
-/** "about 6 stitches to 5 rows": how the counts of several sizes meet; null where no one repeat does for all. */
+/** "about 6 stitches to 5 rows", without the word where it is so in all: how the counts of several sizes meet; null where no one repeat does. */
 export function meetForAll(
   pairs: readonly (readonly [a: number, b: number])[],
   aAxis: Axis,
   bAxis: Axis,
 ): string | null {
   const repeat = nearest(pairs);
-  const near = pairs.every(([a, b]) => isNear(extraOf(repeat, a, b), a));
-  return near ? `about ${repeatInWords(repeat, aAxis, bAxis)}` : null;
+  const extras = pairs.map(([a, b]) => extraOf(repeat, a, b));
+  const words = repeatInWords(repeat, aAxis, bAxis);
+  if (extras.every((extra) => extra === 0)) return words;
+  return pairs.every(([a], i) => isNear(extras[i]!, a)) ? `about ${words}` : null;
 }

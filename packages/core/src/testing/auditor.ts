@@ -37,6 +37,7 @@ interface SizeJson {
     bCount: number;
     aLength: number;
     bLength: number;
+    ratio?: { each: number; plus: number; hidden: number };
     gather?: number;
     ok: boolean;
   }[];
@@ -120,7 +121,9 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
     const agrees =
       join.kind === 'stitch-to-stitch' || join.kind === 'row-to-row' || join.kind === 'live'
         ? join.aCount === join.bCount
-        : apart <= easedIn(join, edges) + 0.001;
+        : join.ratio
+          ? Math.abs(join.aCount - join.ratio.plus - join.ratio.each * join.bCount) <= join.ratio.hidden
+          : apart <= easedIn(join, edges) + 0.001;
     if (agrees !== join.ok && !(agrees && !join.ok))
       wrong.push(`${size.id} ${join.id}: is not agreed but says ok`);
     if (!join.ok && !size.notes.some(({ level, where }) => level === 'stop' && where === join.id))

@@ -9,7 +9,7 @@ import {
   TIED_FRONT,
   UPPER,
 } from '../../shared/panels/fields.js';
-import { SLEEVE } from '../../shared/panels/sleeveFields.js';
+import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 /** Rectangles joined at shoulders and sides, closed or open in front, with tapered sleeves. */
@@ -34,7 +34,7 @@ export const dropShoulder = panels({
     front: TIED_FRONT,
     ...LOWER_EDGE,
     neck: NECK,
-    sleeve: SLEEVE,
+    sleeve: PICKED_SLEEVE,
     ...NECK_EDGE,
     hem: HEM,
     cuff: CUFF,
@@ -48,7 +48,7 @@ export const dropShoulder = panels({
         front: { style: 'overlap', width: 10 },
         neck: { shape: 'V', drop: 24 },
         neckband: { fabric: 'rib', height: 3, gather: 1 },
-        sleeve: { worked: 'down' },
+        sleeve: { worked: 'down', pickUp: 'ratio' },
       },
     },
     {

@@ -8,7 +8,7 @@ import {
   PANEL_WIDTHS,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
-import { SLEEVE } from '../../shared/panels/sleeveFields.js';
+import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
 /** Rows that the fronts may be longer than the back, so that their edges meet (common practice). */
@@ -28,7 +28,7 @@ export const FIELDS = {
     usual: 0,
   }),
   neck: NECK,
-  sleeve: SLEEVE,
+  sleeve: PICKED_SLEEVE,
   ...NECK_EDGE,
   hem: HEM,
   cuff: CUFF,

@@ -11,7 +11,7 @@ import {
   TIED_FRONT,
   UPPER,
 } from '../../shared/panels/fields.js';
-import { SLEEVE } from '../../shared/panels/sleeveFields.js';
+import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 const NONE = { optional: { missing: 'none' } } as const;
@@ -53,7 +53,7 @@ export const rectangles = panels({
     front: usuallyIn(TIED_FRONT, { style: 'gap', width: 0 }),
     longerBack: LOWER_EDGE.longerBack,
     neck: usuallyIn(NECK, { drop: 0 }),
-    sleeve: usuallyIn(SLEEVE, { shape: 'straight' }),
+    sleeve: usuallyIn(PICKED_SLEEVE, { shape: 'straight' }),
     ...NECK_EDGE,
     hem: { ...HEM, ...NONE },
     cuff: { ...CUFF, ...NONE },

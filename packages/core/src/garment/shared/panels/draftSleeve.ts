@@ -3,9 +3,11 @@ import type { Reason } from '../../../because/reason.js';
 import { ANY_COUNT, shapingUnit, type CountRule } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { HelperCount, Relation } from '../../../fit/problem.js';
-import { cm, say } from '../../../text/phrase.js';
+import type { PickUpRatio } from '../../../joins/pickUp.js';
+import { cm, figure, say } from '../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../construction.js';
-import type { CountId } from '../../counts.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
+import { sumAtLeast, sumAtMost } from '../../relations.js';
 import { becomes, plus, quantity } from '../quantity.js';
 import { sameLength } from '../seams.js';
 import type { Target } from '../targets.js';
@@ -13,7 +15,7 @@ import { centredPanel } from './centredPanel.js';
 import { evenRowsOf } from './cap/below.js';
 import type { CapTargets } from './cap/targets.js';
 import { draftSleeveEnd, taperOf, taperWithin } from './sleeveEnd.js';
-import { inRounds, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
+import { inRounds, sleeveRatio, upperFabric, type PanelStyle, type SleeveStyle } from './style.js';
 import { sleeveLength } from './targets.js';
 
 /** What a sleeve is drafted to, cm. */
@@ -71,10 +73,16 @@ export function draftSleeve(
   const bodyFabric = fabrics.get(input.style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const rowsPerCm = perCm(fabric.gauge, 'rows');
-  const { length: top, reasons: topReasons }: Target = cap?.upper ?? {
-    length: 2 * armhole,
-    reasons: [...armholeReasons, becomes('Front and back armhole', '× 2', 2 * armhole)],
-  };
+  const ratio = cap ? null : sleeveRatio(input.style, style, fabrics);
+  const { length: top, reasons: topReasons }: Target =
+    cap?.upper ??
+    pickedUp(
+      {
+        length: 2 * armhole,
+        reasons: [...armholeReasons, becomes('Front and back armhole', '× 2', 2 * armhole)],
+      },
+      ratio && { each: ratio.each, share: (ratio.each * along.perCm) / stitches },
+    );
   const end = draftSleeveEnd(input, style, fabric, { length: top, reasons: topReasons });
   const { length: covered, overhang, reasons } = sleeveLength(input, style, across, fabric.growth ?? 0);
   const inside = covered - end.cuff;
@@ -122,7 +130,8 @@ export function draftSleeve(
         fabric,
         axis: 'stitches',
         target: top,
-        weight: 1,
+        // Picked up by ratio it follows the armhole.
+        weight: ratio ? 0.05 : 1,
         rule: inRounds(input.style, style)
           ? fabric.rule.round
           : up && unit === 1
@@ -178,17 +187,19 @@ export function draftSleeve(
       // A cap is solved to the armhole once that is known.
       ...(cap
         ? []
-        : sameLength(
-            {
-              id: 'armhole.seam',
-              rule: 'the sleeve’s top goes along the armhole',
-              says: (counts) =>
-                say`Sleeve to armhole: ${counts.of('sleeve.top')} stitches (${cm(counts.of('sleeve.top') / stitches)}) along 2 × ${counts.of(along.of)} ${along.name} (${cm((2 * counts.of(along.of)) / along.perCm)})`,
-            },
-            { of: 'sleeve.top', perCm: stitches, times: 1 },
-            { of: along.of, perCm: along.perCm, times: 2 },
-            top,
-          )),
+        : ratio
+          ? byRatio(ratio, along.of)
+          : sameLength(
+              {
+                id: 'armhole.seam',
+                rule: 'the sleeve’s top goes along the armhole',
+                says: (counts) =>
+                  say`Sleeve to armhole: ${counts.of('sleeve.top')} stitches (${cm(counts.of('sleeve.top') / stitches)}) along 2 × ${counts.of(along.of)} ${along.name} (${cm((2 * counts.of(along.of)) / along.perCm)})`,
+              },
+              { of: 'sleeve.top', perCm: stitches, times: 1 },
+              { of: along.of, perCm: along.perCm, times: 2 },
+              top,
+            )),
       ...(notch
         ? sameLength(
             {
@@ -213,4 +224,37 @@ export function draftSleeve(
     if (unit === 1) return ANY_COUNT;
     return inRounds(input.style, style) ? fabric.rule.round : fabric.rule.flat;
   }
+}
+
+/** A length that so many stitches for each of its row ends come to by their own gauge. */
+function pickedUp(edge: Target, ratio: { each: number; share: number } | null): Target {
+  if (!ratio) return edge;
+  const length = edge.length * ratio.share;
+  return {
+    length,
+    reasons: [
+      ...edge.reasons,
+      becomes(
+        'Picked up by ratio',
+        `× ${figure(ratio.share, 3)}`,
+        length,
+        say`${figure(ratio.each)} stitches for each row end, by the sleeve’s gauge`,
+      ),
+    ],
+  };
+}
+
+/** The sleeve's top takes so many stitches of each row end, front and back. */
+function byRatio({ each, plus, hidden }: PickUpRatio, rows: CountId): Relation[] {
+  const times = { 'sleeve.top': 1, [rows]: -2 * each };
+  const rule = 'the sleeve takes so many stitches of each row end of the armhole';
+  return [
+    {
+      ...sumAtMost({ id: 'armhole.ratio.more', rule }, times, plus + hidden),
+      seam: 'armhole.ratio',
+      says: (counts: GarmentCounts) =>
+        say`Sleeve to armhole: ${counts.of('sleeve.top')} stitches, ${figure(each)} for each of 2 × ${counts.of(rows)} row ends`,
+    },
+    { ...sumAtLeast({ id: 'armhole.ratio.fewer', rule }, times, plus - hidden), seam: 'armhole.ratio' },
+  ];
 }

@@ -15,7 +15,7 @@ import { onBothSides, SIDES } from '../pieces.js';
 import type { SizeInput } from '../../construction.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
-import { cuffOf, inRounds, isNotched, type PanelStyle, type SleeveStyle } from './style.js';
+import { cuffOf, inRounds, isNotched, sleeveRatio, type PanelStyle, type SleeveStyle } from './style.js';
 
 /**
  * Every seam, in the order in which they are sewn.
@@ -31,7 +31,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
   const round = sleeve !== null && inRounds(style, sleeve);
   return [
     ...shoulderSeams(),
-    ...(sleeve && !round ? armholeJoins(style, sleeve) : []),
+    ...(sleeve && !round ? armholeJoins(input, sleeve) : []),
     ...(sleeve && isNotched(style) ? notchJoins() : []),
     ...onBothSides(slit ? 'Side seam above the slit' : 'Side seam', (side, label) => ({
       id: `side-${side}`,
@@ -43,7 +43,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
       ...(slit ? { says: 'row to row from the underarm down; below them the sides stay open' } : {}),
     })),
     // A sleeve in rounds is picked up round a closed armhole.
-    ...(sleeve ? (round ? armholeJoins(style, sleeve) : sleeveSeams()) : []),
+    ...(sleeve ? (round ? armholeJoins(input, sleeve) : sleeveSeams()) : []),
     ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
     ...(hem ? hemJoins(hem, open, slit) : []),
     ...(cuff ? cuffJoins(cuff) : []),
@@ -90,7 +90,10 @@ export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPla
   ];
 }
 
-function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPlan[] {
+function armholeJoins({ style, fabrics }: SizeInput<PanelStyle>, sleeve: SleeveStyle): JoinPlan[] {
+  const { armhole } = style;
+  const { worked } = sleeve;
+  const ratio = armhole?.curve ? null : sleeveRatio(style, sleeve, fabrics);
   const curved = armhole !== null && armhole.curve !== null;
   const cap = ['cap.base-front', 'cap.front-edge', 'cap.top', 'cap.back-edge', 'cap.base-back'];
   return onBothSides('Armhole', (side, label) => {
@@ -102,6 +105,7 @@ function armholeJoins({ armhole }: PanelStyle, { worked }: SleeveStyle): JoinPla
       kind: worked === 'up' ? 'stitch-to-row' : 'pick-up',
       a: curved && worked === 'up' ? cap : ['sleeve.top'],
       b: curved ? [`front.notch-${side}`, ...rows, `back.notch-${side}`] : rows.reverse(),
+      ...(ratio ? { ratio } : {}),
     };
   });
 }

@@ -6,6 +6,7 @@ import {
   group,
   groupOrNone,
   number,
+  numberOrNone,
   otherFabric,
   type ReadSoFar,
   type StyleOf,
@@ -59,6 +60,29 @@ const WORKED = {
       ['down', 'from the armhole down', { when: CURVED, label: 'down, cap by short rows' }],
     ],
     usual: 'up',
+  }),
+};
+
+/** How a sleeve is picked up along the row ends of its armhole. */
+const PICKED = {
+  pickUp: choice({
+    name: 'How the sleeve is picked up',
+    label: 'Picked up',
+    help: 'As many stitches as go along the armhole by the sleeve’s gauge, or so many for each row end: then the armhole leads, whatever that comes to.',
+    when: { 'sleeve.worked': ['down'] },
+    options: [
+      ['gauge', 'as long as the armhole'],
+      ['ratio', 'so many for each row end'],
+    ],
+    usual: 'gauge',
+  }),
+  perRowEnd: numberOrNone({
+    name: 'The stitches for each row end',
+    label: 'For each row end',
+    help: 'Left empty: one unit of the sleeve’s pattern; else 1 for a row of sc, 1.5 for hdc, 2 for dc, 3 for tr.',
+    when: { 'sleeve.worked': ['down'], 'sleeve.pickUp': ['ratio'] },
+    range: [0.25, 12],
+    unit: 'stitches',
   }),
 };
 
@@ -123,6 +147,12 @@ export const SLEEVE = group({
   fields: { ...WORKED, rounds: ROUNDS.rounds, ...sleeveFields, fade: ROUNDS.fade },
 });
 
+/** A sleeve to a straight armhole, along whose row ends it may be picked up by ratio. */
+export const PICKED_SLEEVE = group({
+  ...sleeveGroup,
+  fields: { ...WORKED, rounds: ROUNDS.rounds, ...PICKED, ...sleeveFields, fade: ROUNDS.fade },
+});
+
 /** A sleeve that is sewn along the step of a notched armhole. */
 export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: { ...WORKED, ...sleeveFields } });
 
@@ -130,4 +160,4 @@ export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: { ...WORKED, ...sleev
 export const SLEEVE_OR_NONE = groupOrNone({ ...SLEEVE, optional: { missing: 'none' } });
 
 /** What all these may read as. */
-export type SleeveFields = StyleOf<typeof SLEEVE.fields>;
+export type SleeveFields = StyleOf<typeof PICKED_SLEEVE.fields>;

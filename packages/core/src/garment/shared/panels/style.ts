@@ -1,5 +1,7 @@
 import type { StyleOf } from '../../../fields/kinds.js';
 import { forSize, type Ease, type PerSize } from '../../../fields/perSize.js';
+import type { Fabric } from '../../../fabric/fabric.js';
+import { perRowEnd, pickUpRatio, type PickUpRatio } from '../../../joins/pickUp.js';
 import type { SizeInput } from '../../construction.js';
 import type { BandStyle } from '../bands.js';
 import type { CURVED_ARMHOLE, MEASURED, PanelFields } from './fields.js';
@@ -38,7 +40,7 @@ export type ReadPanels = Omit<PanelFields, 'body' | 'neck' | keyof typeof LEVEL>
   longerBack?: PanelStyle['longerBack'];
   measured?: PanelStyle['measured'];
   armhole?: { notch: PerSize<Ease> } & Partial<ArmholeCurve>;
-  sleeve?: (Omit<SleeveFields, 'rounds' | 'fade'> & Partial<SleeveFields>) | null;
+  sleeve?: (Omit<SleeveFields, keyof typeof WITHOUT> & Partial<SleeveFields>) | null;
   upper?: { fabric: string | null };
   cuff?: BandStyle | null;
   armband?: BandStyle | null;
@@ -46,12 +48,14 @@ export type ReadPanels = Omit<PanelFields, 'body' | 'neck' | keyof typeof LEVEL>
 
 /** Sides and lower edges that a construction does not shape. */
 const STRAIGHT = { shape: 'straight', hemEase: 0, waistEase: 0 } as const;
+/** What a sleeve is where its construction leaves no choice. */
+const WITHOUT = { rounds: 'sewn', fade: false, pickUp: 'gauge', perRowEnd: null } as const;
 const LEVEL = { slit: 0, longerBack: 0 };
 
 /** The style of fields that have been read: parts that a construction lacks are null, and each part that rules another out does so. */
 export function panelStyle(read: ReadPanels): PanelStyle {
   const { armhole, hood } = read;
-  const sleeve = read.sleeve ? { rounds: 'sewn' as const, fade: false, ...read.sleeve } : null;
+  const sleeve = read.sleeve ? { ...WITHOUT, ...read.sleeve } : null;
   const { across, depth } = armhole ?? {};
   const upper = read.upper?.fabric;
   return {
@@ -98,6 +102,18 @@ export function isNotched({ armhole }: PanelStyle): boolean {
 /** Whether the sleeve is worked in rounds from the armhole down. Along a step it must be open. */
 export function inRounds(style: PanelStyle, { worked, rounds }: SleeveStyle): boolean {
   return worked === 'down' && rounds !== 'sewn' && !isNotched(style);
+}
+
+/** The ratio by which a sleeve is picked up along the row ends of its armhole; null where it goes by its gauge. */
+export function sleeveRatio(
+  style: PanelStyle,
+  sleeve: SleeveStyle,
+  fabrics: ReadonlyMap<string, Fabric>,
+): PickUpRatio | null {
+  if (sleeve.worked !== 'down' || sleeve.pickUp !== 'ratio') return null;
+  const own = fabrics.get(sleeve.fabric ?? style.fabric)!;
+  const each = sleeve.perRowEnd ?? perRowEnd(own, fabrics.get(upperFabric(style))!);
+  return pickUpRatio(each, inRounds(style, sleeve) ? own.rule.round : own.rule.flat);
 }
 
 /** Whether a balloon sleeve in rounds fades into its cuff. */

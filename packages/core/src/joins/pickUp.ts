@@ -1,0 +1,54 @@
+/** Picking up along row ends by the craft's ratio: the count follows the edge, whatever that comes to in length. */
+
+import { stitchOf, type CountRule, type Fabric, type Stitch } from '../fabric/fabric.js';
+
+/** Stitches picked up for each row end, by the stitch of the rows (common practice). */
+export const PICKED_PER_ROW: Record<Stitch, number> = { sc: 1, esc: 1, hdc: 1.5, dc: 2, tr: 3 };
+
+/** A pick-up by ratio: stitches for each row end, and how many more or fewer may be hidden so that the count fits its pattern. */
+export interface PickUpRatio {
+  each: number;
+  /** Stitches beside the repeats, which belong to no row end. */
+  plus: number;
+  hidden: number;
+}
+
+/**
+ * Stitches that a fabric takes for each row end: one unit of its pattern, else by the stitch of the rows (common practice).
+ *
+ * @param own what is picked up
+ * @param rows what it is picked up along
+ */
+export function perRowEnd(own: Fabric, rows: Fabric): number {
+  return own.unit ? own.unit.stitches : PICKED_PER_ROW[stitchOf(rows)];
+}
+
+/**
+ * The ratio with what may be hidden: nothing where every row end takes whole repeats, else what it takes to come to one.
+ *
+ * @param each stitches for each row end
+ * @param rule of the fabric that is picked up
+ */
+export function pickUpRatio(each: number, { multiple, plus }: CountRule): PickUpRatio {
+  // Front and back have as many row ends.
+  const fits = Number.isInteger((2 * each) / multiple);
+  return { each, plus, hidden: fits ? 0 : Math.max(1, multiple / 2) };
+}
+
+/** Whether a count is what so many row ends take. */
+export function isPickedUp({ each, plus, hidden }: PickUpRatio, stitches: number, rowEnds: number): boolean {
+  return Math.abs(stitches - plus - each * rowEnds) <= hidden + 1e-9;
+}
+
+/** Share by which what is picked up may be longer or shorter than its edge before it shows (common practice). */
+const SHOWS = 0.05;
+
+/** How something lies along the edge that it is picked up along. */
+export type Verdict = 'fine' | 'ruffles' | 'pulls';
+
+/** Whether a length lies fine along an edge, ruffles or pulls. */
+export function verdictOf(length: number, edge: number): Verdict {
+  if (edge <= 0) return 'fine';
+  const over = length / edge - 1;
+  return over > SHOWS ? 'ruffles' : over < -SHOWS ? 'pulls' : 'fine';
+}
