@@ -1,12 +1,12 @@
 import { joinNotes, missNotes } from './advice/counts.js';
-import { armNote, headNote, reachNote, stretchNotes } from './advice/garment.js';
+import { armNote, bandStretchNotes, headNote, reachNote, stretchNotes } from './advice/garment.js';
 import type { Note } from './advice/note.js';
 import { cutPanelNotes } from './advice/stitches.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import type { FullBody, Group } from './body/measurements.js';
-import type { Axis, CountRule } from './fabric/fabric.js';
+import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import type { Finishing } from './finishing/finishing.js';
 import type { SizeFit } from './fit/fit.js';
@@ -89,9 +89,24 @@ export function workGarment(
     ...armNote(program.facts, body),
     ...reachNote(program.facts),
     ...stretchNotes(program.facts),
+    ...bandStretchNotes(drawnIn(joins, worked, input.fabrics)),
     ...worked.flatMap((piece) => cutPanelNotes(piece, input.fabrics)),
   ];
   return { program, worked, edges, joins, notes };
+}
+
+/** Bands that are shorter than their edge, with what the fabric of each gives. */
+function drawnIn(
+  joins: readonly Join[],
+  pieces: readonly PlannedPiece[],
+  fabrics: ReadonlyMap<string, Fabric>,
+) {
+  return joins
+    .filter(({ gather, ok }) => gather < 1 && ok)
+    .map((join) => {
+      const { fabric } = pieces.find(({ id }) => id === join.a[0]!.piece)!;
+      return { join, gives: fabrics.get(fabric)!.stretch ?? null };
+    });
 }
 
 /** What a size has that cannot be worked. */

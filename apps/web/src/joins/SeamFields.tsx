@@ -84,11 +84,13 @@ export function SeamFields({ join, seam, edging }: { join: Join; seam: Seam; edg
       )}
       {edging && (
         <p className="mt-2 text-[13px]">
-          By its own gauge the edging{' '}
+          {join.ratio && `Picked up by ratio, ${join.ratio.each} for each row end. `}
+          By its own gauge it{' '}
           <strong className={VERDICTS[edging.verdict].look}>{VERDICTS[edging.verdict].word}</strong>:{' '}
           {length(edging.length)} along {length(edging.edge)}
           {join.gather < 1 ? `, drawn in to ${Math.round(join.gather * 100)} % as wanted` : ''}.
           {edging.byRule &&
+            !join.ratio &&
             ` The rule of thumb by row type would pick up ${edging.byRule.count}: that ${VERDICTS[edging.byRule.verdict].word.split(':')[0]}.`}
           {edging.innerCorners > 0 &&
             ` At its ${edging.innerCorners} inner corners work 2 together in every round.`}

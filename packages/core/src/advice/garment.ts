@@ -1,5 +1,6 @@
 import type { FullBody } from '../body/measurements.js';
 import { USUAL_STRETCH } from '../fabric/fabric.js';
+import type { Join } from '../joins/audit.js';
 import { UNSEEN_EASE } from '../joins/join.js';
 import { cm, figure, say } from '../text/phrase.js';
 import type { GarmentFacts } from './facts.js';
@@ -71,15 +72,10 @@ const TOO_FAR = 0.1;
 export function stretchNotes({ stretched }: GarmentFacts): Note[] {
   if (!stretched) return [];
   const { round, over, gives, quantity } = stretched;
-  const give = gives ?? USUAL_STRETCH;
+  const { give, known } = givesInWords(gives);
   const widest = over.reduce((most, level) => (level.round > most.round ? level : most));
   const asked = widest.round / round - 1;
   if (asked <= give + 0.005) return [];
-  const percent = (share: number) => figure(share * 100, 0);
-  const known =
-    gives === null
-      ? `this fabric’s stretch is not known, and ${percent(give)} % is usual`
-      : `this fabric gives ${percent(give)} %`;
   return [
     {
       level: gives !== null && asked > give + TOO_FAR ? 'stop' : 'warn',
@@ -88,4 +84,40 @@ export function stretchNotes({ stretched }: GarmentFacts): Note[] {
       message: say`At the ${widest.id} (${cm(widest.round)}) the tube of ${cm(round)} stretches ${percent(asked)} %; ${known}. A tube of ${cm(widest.round / (1 + give))} all round would do, or a fabric that gives more.`,
     },
   ];
+}
+
+/**
+ * Whether a band that is shorter than its edge gives enough to be stretched on.
+ *
+ * @param bands joins of bands that are drawn in, with what the fabric of each gives (null: not known)
+ */
+export function bandStretchNotes(bands: readonly { join: Join; gives: number | null }[]): Note[] {
+  return bands.flatMap(({ join, gives }, i): Note[] => {
+    const own = join.aLength * join.gather;
+    const asked = join.bLength / own - 1;
+    const { give, known } = givesInWords(gives);
+    // The other side is as this one.
+    const told = bands.slice(0, i).some(({ join: { both } }) => both !== undefined && both === join.both);
+    if (told || asked <= give + 0.005) return [];
+    return [
+      {
+        level: 'warn',
+        code: 'band-stretched-too-far',
+        where: join.id,
+        message: say`${join.both ?? join.label}: a band of ${cm(own)} is stretched ${percent(asked)} % along ${cm(join.bLength)}; ${known}. A band of ${figure(100 / (1 + give), 0)} % of its edge or more would do.`,
+      },
+    ];
+  });
+}
+
+const percent = (share: number) => figure(share * 100, 0);
+
+/** What a fabric gives, and how that is known. */
+function givesInWords(gives: number | null): { give: number; known: string } {
+  return gives === null
+    ? {
+        give: USUAL_STRETCH,
+        known: `this fabric’s stretch is not known, and ${percent(USUAL_STRETCH)} % is usual`,
+      }
+    : { give: gives, known: `this fabric gives ${percent(gives)} %` };
 }

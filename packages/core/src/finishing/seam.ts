@@ -46,6 +46,11 @@ const FACING: Record<SeamMethod, string> = {
 
 const SEWN: readonly SeamMethod[] = ['whip stitch', 'mattress stitch', 'slip stitch', 'sc ridge'];
 
+/** Whether a rib worked sideways is joined to an edge: its rows can then take the edge's stitches as they are worked. */
+export function canJoinWhileWorked({ kind, a }: Pick<Join, 'kind' | 'a'>): boolean {
+  return kind === 'stitch-to-row' && a.some(({ role }) => role === 'joined');
+}
+
 /** The methods that a join can be made by, the usual one first (common practice). */
 export function methodsOf({ role, kind, a }: Pick<Join, 'role' | 'kind' | 'a'>): readonly SeamMethod[] {
   if (kind === 'pick-up' || kind === 'live') return ['crocheted while working'];
@@ -56,7 +61,11 @@ export function methodsOf({ role, kind, a }: Pick<Join, 'role' | 'kind' | 'a'>):
       : a.some((edge) => edge.role === 'joined' || edge.role === 'end')
         ? 'whip stitch'
         : 'mattress stitch';
-  return [usual, ...SEWN.filter((method) => method !== usual)];
+  return [
+    usual,
+    ...SEWN.filter((method) => method !== usual),
+    ...(canJoinWhileWorked({ kind, a }) ? (['crocheted while working'] as const) : []),
+  ];
 }
 
 /** The method that a join is made by: the one wanted where it can be, else the usual one. */

@@ -75,6 +75,9 @@ export function joiningDiffers(
     } else if (/^Pin at the|^Of these go/.test(text)) {
       const fault = last && stretchesDiffer(text, last);
       if (fault) differences.push(`“${text}”: ${fault}`);
+    } else if (text.startsWith('Join it while it is worked: ')) {
+      const fault = last && skipsDiffer(text, last);
+      if (fault) differences.push(`“${text}”: ${fault}`);
     } else if (/^\d+\. [^:]+: .+$/.test(text)) {
       step += 1;
       if (parseInt(text, 10) !== step) differences.push(`“${text}” is step ${step}`);
@@ -114,6 +117,17 @@ function tailsFor({ bLength }: ProvenJoin, inches: boolean): number[] {
     const cm = Math.ceil((bLength * yarn + WEAVE_IN) / 5) * 5;
     return inches ? Math.ceil(cm / CM_PER_INCH) : cm;
   });
+}
+
+const WHILE_WORKED =
+  /^Join it while it is worked: where a row ends at the edge, sl st in the next 2 of it, a (?:st|row end|st or row end) for each row(?:; skip (\d+|–) of them, spread evenly|; in (\d+) places?, spread evenly, 2 rows go into one)?\.$/;
+
+/** What the edge of a rib joined while it is worked has more than its rows (skipped) or fewer (taken twice). */
+function skipsDiffer(text: string, { aCount, bCount }: ProvenJoin): string | null {
+  const found = WHILE_WORKED.exec(text);
+  if (!found) return 'how the rows take the edge cannot be read';
+  const over = found[1] === undefined ? -Number(found[2] ?? 0) : Number(found[1].replace('–', '0'));
+  return over === bCount - aCount ? null : `the edge has ${bCount}, the rib ${aCount} rows`;
 }
 
 /** "Stretch the band by about 4½ cm", "Ease in about 1 cm": what one side has less or more than the other. */

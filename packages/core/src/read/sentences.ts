@@ -74,6 +74,10 @@ export const SENTENCES: readonly Sentence[] = [
   },
   { form: /^No buttonholes: .+$/, read: () => undefined },
   {
+    form: /^Joined to its edge while it is worked: see Joining, and begin it there\.$/,
+    read: () => undefined,
+  },
+  {
     form: /^Ending with a (RS|WS) row\.$/,
     read: ([, side], reader) => {
       if (reader.maker.now().side !== side)

@@ -1,7 +1,7 @@
 import type { Design } from '../design.js';
 import { assemblyOf } from '../finishing/assembly.js';
 import { pickedByRule } from '../finishing/edging.js';
-import { seamOf, type Seam } from '../finishing/seam.js';
+import { canJoinWhileWorked, seamOf, type Seam } from '../finishing/seam.js';
 import { tailsOf, type Tail } from '../finishing/tails.js';
 import type { Join } from '../joins/audit.js';
 import { meetForAll } from '../joins/meet.js';
@@ -10,6 +10,7 @@ import type { EdgeRole } from '../joins/roles.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { lengthsOf, type WrittenUnits } from './lengths.js';
 import { line, type Line } from './line.js';
+import { whileWorkedLines } from './whileWorking.js';
 import type { WrittenSize } from './written.js';
 
 /** The seams of a size in the order of its joins, as the design wants them made. */
@@ -46,6 +47,15 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       const name = both ?? label;
       const seams = all.map((list) => list.get(id)!);
       lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
+      if (seams[0]!.method === 'crocheted while working' && canJoinWhileWorked(of[0]!)) {
+        lines.push(
+          ...whileWorkedLines(
+            of,
+            sizes.map((size) => size.label),
+          ),
+        );
+        continue;
+      }
       lines.push(...stretchLines(of, seams, units));
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
     }
@@ -92,12 +102,19 @@ function methodInWords({ method, facing }: Seam): Line {
 /** Shortest difference that is told, cm: less goes by itself (common practice). */
 const FELT = 1;
 
+/** How a stretch is spread: a long one by its marks. */
+function evenly(seams: readonly Seam[]): string {
+  const parts = Math.min(...seams.map(({ stretches }) => stretches.length));
+  if (parts < 4) return 'evenly all along';
+  return `as much in each ${parts < 8 ? 'quarter' : 'eighth'}`;
+}
+
 /** A band that is drawn in is stretched to its edge; any other difference is eased in, where it does not show. */
 function stretchLines(joins: readonly Join[], seams: readonly Seam[], units: WrittenUnits): Line[] {
   const stretch = joins.map(({ aLength, gather }) => aLength * (1 - gather));
   if (stretch.some((cm) => cm > FELT))
     return [
-      line`Stretch the band by about ${{ inline: lengthsOf(stretch, units) }} as it is joined, evenly all along.`,
+      line`Stretch the band by about ${{ inline: lengthsOf(stretch, units) }} as it is joined, ${evenly(seams)}.`,
     ];
   const eased = seams.map((seam) => (seam.eased && seam.eased.by >= FELT ? seam.eased : null));
   const some = eased.find((one) => one !== null);

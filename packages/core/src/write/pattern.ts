@@ -17,6 +17,7 @@ import { stitchSections } from './stitchSections.js';
 import { tailLines, tailRows, tailsTable, type TailRow } from './tails.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
 import { usTextOf } from './text.js';
+import { joinedWhileWorked } from './whileWorking.js';
 import type { WrittenSize } from './written.js';
 
 export type { Line, PatternSection, PatternText } from './line.js';
@@ -164,6 +165,7 @@ function pieceSections(
   wish: PieceWish,
 ): PatternSection[] {
   const labels = sizes.map(({ label }) => label);
+  const seams = sizes.slice(0, 1).flatMap((size) => seamsOf(size, design));
   const panels = new Map<string, PieceText>();
   return (sizes[0]?.pieces ?? []).map(({ id, label, copies, role, side }): PatternSection => {
     const group = sizes.map((size) => ({ size, piece: size.pieces.find((other) => other.id === id)! }));
@@ -175,6 +177,7 @@ function pieceSections(
     );
     const isPanel = PANELS.includes(role);
     const lines = [
+      ...joinedWhileWorked(sizes[0]!, id, seams),
       ...tailLines(tails, id),
       ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
       ...buttonholeLines(group, design),
