@@ -160,6 +160,12 @@ async function units(ready) {
   if (!some) await jest('unit tests of the server', ['--selectProjects', 'server', '--maxWorkers=100%']);
 }
 
+/** What stops a part of the tests fails them. */
+function told(error) {
+  failed += 1;
+  console.error(error instanceof Error ? error.message : error);
+}
+
 async function browserTests(ready) {
   if (some && browserOnly.length === 0) return;
   await ready;
@@ -183,10 +189,10 @@ try {
   ready.catch(() => {});
   if (!some) await checks();
   // Browser tests wait for pages more than they compute, so they run beside the others.
-  await Promise.all([units(ready), browserTests(ready)]);
+  const done = await Promise.allSettled([units(ready), browserTests(ready)]);
+  for (const { status, reason } of done) if (status === 'rejected') told(reason);
 } catch (error) {
-  failed += 1;
-  console.error(error instanceof Error ? error.message : error);
+  told(error);
 }
 console.log(`${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 ? 0 : 1;
