@@ -8,7 +8,7 @@ import { DesignUnfit, type PlanMemory } from './fitDesign.js';
 import { plan } from './plan.js';
 import type { SizePlan } from './sizePlan.js';
 import { auditPlanFile } from './testing/auditor.js';
-import { DEEP, runs } from './testing/deep.js';
+import { runs } from './testing/deep.js';
 import { anyDesign } from './testing/anyDesign.js';
 import { demoDesigns, designWith, fabricOf, openBodies, sizeOf } from './testing/designs.js';
 import { inWords } from './text/phrase.js';
@@ -27,9 +27,6 @@ const target = (size: SizePlan, id: string) => size.quantities.find((quantity) =
 const codes = (size: SizePlan, level = 'stop') =>
   size.notes.filter((note) => note.level === level).map(({ code }) => code);
 
-/** Random designs are looked at for so long in every run, ms; a deep one looks at all. */
-const LIMIT = DEEP ? {} : { interruptAfterTimeLimit: 10_000 };
-
 describe('what always holds', () => {
   it.each(Object.entries(demoDesigns()))('in the demo design %s', (_, design) => {
     expect(audit(design)).toEqual([]);
@@ -46,8 +43,7 @@ describe('what always holds', () => {
           if (size.pieces.length === 0 || size.joins.some(({ ok }) => !ok))
             expect(codes(size).length).toBeGreaterThan(0);
       }),
-      // A garment in fabrics that do not go together is searched for seconds.
-      { numRuns: runs(12, 400), ...LIMIT },
+      { numRuns: runs(30, 400) },
     );
   });
 
@@ -91,7 +87,7 @@ it('is the same plan with a memory of earlier ones, whatever was planned before'
           expect(JSON.stringify(plan(design, memory))).toBe(JSON.stringify(plan(design)));
       },
     ),
-    { numRuns: runs(5, 40), ...LIMIT },
+    { numRuns: runs(5, 40) },
   );
 });
 

@@ -24,7 +24,7 @@ it('says of a count that other rules force to fall what it falls to, at the size
     ['tip', 'count-falls', 'base'],
   ]);
   expect(inWords(middle!.notes[0]!.message, 'cm')).toBe(
-    'Base: 3, fewer than the 5 of the size before, though its length does not fall; no counts that obey the other rules in both sizes keep it.',
+    'Base: 3, fewer than the 5 of the size before, though its length does not fall; no counts were found that keep it and obey the other rules in both sizes.',
   );
 });
 

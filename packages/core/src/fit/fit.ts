@@ -49,7 +49,7 @@ const countFalls = (problem: LabelledProblem, quantity: string, [before, now]: r
   level: 'tip',
   code: 'count-falls',
   where: quantity,
-  message: say`${labelsOf(problem)(quantity)}: ${now!}, fewer than the ${before!} of the size before, though its length does not fall; no counts that obey the other rules in both sizes keep it.`,
+  message: say`${labelsOf(problem)(quantity)}: ${now!}, fewer than the ${before!} of the size before, though its length does not fall; no counts were found that keep it and obey the other rules in both sizes.`,
 });
 const TOO_LARGE: Note = {
   level: 'stop',

@@ -116,7 +116,7 @@ describe('the schema of designs', () => {
       fc.property(anyGarment(id), (garment) => {
         expect(agree(around(garment))).toBe(true);
       }),
-      { numRuns: runs(30, 1000) },
+      { numRuns: runs(60, 1000) },
     );
   });
 
@@ -128,7 +128,7 @@ describe('the schema of designs', () => {
         const broken = spoiled(fields, at + 1, odd) as JsonObject;
         if (!agree(around({ ...broken, construction }))) refused += 1;
       }),
-      { numRuns: runs(80, 3000) },
+      { numRuns: runs(150, 3000) },
     );
     expect(refused).toBeGreaterThan(10);
   });
@@ -148,7 +148,7 @@ describe('the schema of designs', () => {
         // Files of other versions are brought up to this one before they are read.
         agree({ ...other, format: 'upfell/design', version: 1 });
       }),
-      { numRuns: runs(200, 5000) },
+      { numRuns: runs(400, 5000) },
     );
   });
 });

@@ -6,7 +6,6 @@ import { plan, type Plan } from '../plan.js';
 import { provenText } from '../provenText.js';
 import { factsOf, withFacts } from '../stitch/facts.js';
 import { stitchPattern } from '../stitch/pattern.js';
-import { runs } from '../testing/deep.js';
 import { demoDesigns, designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
 import { KNOWN_STITCHES } from '../testing/stitchTexts.js';
@@ -247,9 +246,7 @@ describe('the proof, stitch by stitch', () => {
   };
 
   /** Faults of a kind that are seeded in one design. */
-  const MOST_OF_A_KIND = runs(2, 6);
-  /** Faults of a kind after which it is not seeded in further designs. */
-  const ENOUGH = runs(6, Infinity);
+  const MOST_OF_A_KIND = 6;
 
   it('finds a fault seeded in a repeat, an edge, a first row or a count', () => {
     const found = new Map<string, number>();
@@ -258,7 +255,6 @@ describe('the proof, stitch by stitch', () => {
       const { text, sizes } = written(design, 1);
       const lines = text.split('\n');
       for (const [kind, change] of Object.entries(KINDS)) {
-        if ((found.get(kind) ?? 0) >= ENOUGH) continue;
         let seededHere = 0;
         lines.forEach((line, i) => {
           if (seededHere === MOST_OF_A_KIND) return;
@@ -277,7 +273,7 @@ describe('the proof, stitch by stitch', () => {
     }
     expect(missed).toEqual([]);
     expect([...found.keys()].sort()).toEqual(Object.keys(KINDS).sort());
-    expect([...found.values()].reduce((sum, many) => sum + many, 0)).toBeGreaterThanOrEqual(runs(180, 300));
+    expect([...found.values()].reduce((sum, many) => sum + many, 0)).toBeGreaterThanOrEqual(300);
   });
 });
 
