@@ -92,7 +92,10 @@ export function workAndCheck(
       );
   }
   const height = heightOf(runs);
-  const planned = piece.rows.reduce((sum, id) => sum + counts[id]!, piece.halfRows ?? 0);
+  const planned = piece.rows.reduce(
+    (sum, id) => sum + counts[id]!,
+    (piece.halfRows ?? 0) + (piece.fixedRows ?? 0),
+  );
   if (height !== planned) throw refuse(`it has ${height} rows, planned ${planned}`);
   const [lost] = worked.lost(piece.edges.map(({ place }) => place));
   if (lost) throw refuse(lost);

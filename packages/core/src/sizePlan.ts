@@ -1,6 +1,7 @@
 import { joinNotes, missNotes } from './advice/counts.js';
 import { armNote, bandStretchNotes, headNote, reachNote, stretchNotes } from './advice/garment.js';
 import type { Note } from './advice/note.js';
+import { addEdgings, type Bordered } from './borders/borders.js';
 import { cutPanelNotes } from './advice/stitches.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
@@ -83,7 +84,13 @@ export function workGarment(
   const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
   const joins = program.joins.map((join) => auditJoin(join, edges));
   const { body } = input.body;
+  const edged = addEdgings(input.size.id, input.style as Bordered, input.fabrics, {
+    pieces: worked,
+    edges,
+    joins,
+  });
   const notes = [
+    ...edged,
     ...joinNotes(joins),
     ...headNote(program.facts, body),
     ...armNote(program.facts, body),

@@ -1,5 +1,5 @@
 import type { WorkedEdge } from '../joins/audit.js';
-import { spread } from '../shaping/spread.js';
+import { sharesOf, spread } from '../shaping/spread.js';
 
 /**
  * Whether an edge of row ends is met from its last row to its first on the way along a join. A join goes up one side and down the
@@ -86,15 +86,10 @@ export interface Share {
  * spreads each edge's evenly over its stitches or row ends.
  */
 export function shareAlong(many: number, edges: readonly WorkedEdge[]): Share[] {
-  const whole = edges.reduce((sum, { length }) => sum + length, 0);
-  const exact = edges.map(({ length }) => (whole > 0 ? (many * length) / whole : 0));
-  const shares = exact.map(Math.floor);
-  const left = many - shares.reduce((sum, share) => sum + share, 0);
-  exact
-    .map((share, i) => ({ i, rest: share - shares[i]! }))
-    .sort((a, b) => b.rest - a.rest || a.i - b.i)
-    .slice(0, left)
-    .forEach(({ i }) => (shares[i]! += 1));
+  const shares = sharesOf(
+    many,
+    edges.map(({ length }) => length),
+  );
   return edges.map(({ id, label, axis, count }, i) => ({
     edge: id,
     label,

@@ -41,6 +41,7 @@ const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
   cuff: 'cuffs',
   'cuff ends': 'cuffs',
   'front band': 'bands',
+  border: 'border',
   strap: 'straps',
 };
 
@@ -71,6 +72,7 @@ const STEPS = {
   hem: { title: 'Lower edge', says: 'Edge the lower edge and join the ends of its ribs.' },
   cuffs: { title: 'Cuffs', says: 'Edge the sleeves and close the cuffs.' },
   bands: { title: 'Bands', says: 'Work the bands along the front edges.' },
+  border: { title: 'Border', says: 'Work the border round fronts, neck and lower edge in one.' },
   straps: { title: 'Straps', says: 'Pin the straps, try on, and sew them where they sit snug.' },
 };
 type StepId = keyof typeof STEPS;
@@ -117,6 +119,16 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
     armbands: [
       ['shoulders', 'they run over the shoulder seams', true],
       ['sides', 'they run round the whole armhole', true],
+    ],
+    hem: [
+      ['sides', 'it goes round the whole lower edge', inStep('hem').some(({ kind }) => kind === 'pick-up')],
+    ],
+    cuffs: [
+      ['sides', 'it goes round the closed sleeve', inStep('cuffs').some(({ kind }) => kind === 'pick-up')],
+    ],
+    border: [
+      ['shoulders', 'it runs over the shoulder seams', true],
+      ['sides', 'it runs over the side seams', true],
     ],
     bands: [
       ['neck', 'they run over its ends', over('neckband')],

@@ -1,3 +1,4 @@
+import { BORDERS } from '../borders/fields.js';
 import type { Reason } from '../because/reason.js';
 import type { CompletedBody } from '../body/derive.js';
 import { FieldReader, type FieldProblem, type JsonObject } from '../check/fields.js';
@@ -115,6 +116,8 @@ export interface PieceProgram {
   rows: readonly CountId[];
   /** Rows besides, that are half a row each and so add no height: short rows out from the joining of a round and back. */
   halfRows?: number;
+  /** Rows that the style gives as a number: no count is found for them. */
+  fixedRows?: number;
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];
   /**
@@ -217,9 +220,14 @@ export interface Construction extends Omit<Declaration<Fields, unknown>, 'style'
 /** A construction from what it says of itself. Only it knows its style, so to all others that is unknown. */
 export function construction<const F extends Fields, Style>(said: Declaration<F, Style>): Construction {
   const { style, ...rest } = said;
+  const fields = { ...said.fields, ...BORDERS };
   return {
     ...(rest as unknown as Omit<Declaration<Fields, unknown>, 'style'>),
-    readStyle: (garment, fabricIds, problems) =>
-      style(readFields(said.fields, new FieldReader(garment, 'garment', problems), fabricIds)),
+    fields,
+    readStyle: (garment, fabricIds, problems) => {
+      const reader = new FieldReader(garment, 'garment', problems);
+      const { border } = readFields(BORDERS, reader, fabricIds);
+      return { ...style(readFields(said.fields, reader, fabricIds)), border };
+    },
   };
 }

@@ -58,6 +58,8 @@ export interface Join {
   says?: string;
   /** Picked up by so many for each row end: the lengths then may differ. */
   ratio?: PickUpRatio;
+  /** Stitches of side a that turn round outer corners, beyond those along the edge. */
+  corners?: number;
 }
 
 /**
@@ -71,15 +73,19 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
   const b = side(plan.b);
   const gather = plan.gather ?? 1;
   const total = (list: readonly WorkedEdge[]) => list.reduce((sum, { count }) => sum + count, 0);
+  const corners = plan.corners ?? 0;
   const aCount = total(a);
   const bCount = total(b);
-  const sides = [measured(a, gather), measured(b, 1)] as const;
+  const sides = [measured(a, gather, corners), measured(b, 1)] as const;
   const [aLength, bLength] = sides.map(({ length }) => length) as [number, number];
   const complete = a.length === plan.a.length && b.length === plan.b.length;
   const byCount = plan.kind === 'stitch-to-stitch' || plan.kind === 'row-to-row' || plan.kind === 'live';
   const agrees = () => {
     if (byCount) return aCount === bCount;
-    if (plan.ratio) return isPickedUp(plan.ratio, aCount, bCount);
+    if (plan.ratio) {
+      const rowEnds = total(b.filter(({ axis }) => axis === 'rows'));
+      return isPickedUp(plan.ratio, aCount - corners - (bCount - rowEnds), rowEnds);
+    }
     return Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9;
   };
   const ok = complete && agrees();
@@ -102,7 +108,10 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     gather,
     ...(plan.says ? { says: plan.says } : {}),
     ...(plan.ratio ? { ratio: plan.ratio } : {}),
-    meet: byCount ? null : meetInWords(aCount, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
+    ...(corners > 0 ? { corners } : {}),
+    meet: byCount
+      ? null
+      : meetInWords(aCount - corners, a[0]?.axis ?? 'stitches', bCount, b[0]?.axis ?? 'rows'),
   };
 }
 
@@ -110,10 +119,9 @@ function joinSide({ id, piece, role, count }: WorkedEdge): JoinSide {
   return { edge: id, piece, role, count };
 }
 
-/** A side as it lies in the seam: a band that is drawn in as stretched to its edge. */
-function measured(side: readonly WorkedEdge[], gather: number): SeamLength {
-  return {
-    length: side.reduce((sum, { length }) => sum + length, 0) / gather,
-    unit: Math.max(0, ...side.map(({ length, count }) => (count > 0 ? length / count : 0))) / gather,
-  };
+/** A side as it lies in the seam: a band that is drawn in as stretched to its edge, stitches round corners left out. */
+function measured(side: readonly WorkedEdge[], gather: number, corners = 0): SeamLength {
+  const unit = Math.max(0, ...side.map(({ length, count }) => (count > 0 ? length / count : 0))) / gather;
+  const length = side.reduce((sum, one) => sum + one.length, 0) / gather;
+  return { length: length - corners * unit, unit };
 }

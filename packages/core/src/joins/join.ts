@@ -22,6 +22,8 @@ export interface JoinPlan {
   says?: string;
   /** Picked up by so many for each row end instead of by length. */
   ratio?: PickUpRatio;
+  /** Stitches of side a that turn round outer corners: no length of the edge is for them. */
+  corners?: number;
 }
 
 /** Lengths that a long seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */

@@ -31,6 +31,8 @@ export type PieceRole =
   /** The band that can have buttonholes. */
   | 'front band'
   | 'centre band'
+  /** Round fronts, neck and hem in one. */
+  | 'border'
   | 'hood'
   | 'tube'
   | 'strap'
@@ -104,4 +106,5 @@ export type JoinRole =
   | 'cuff'
   | 'cuff ends'
   | 'front band'
+  | 'border'
   | 'strap';

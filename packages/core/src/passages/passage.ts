@@ -1,3 +1,4 @@
+import type { Corners } from './corners.js';
 import type { Change } from './change.js';
 import type { Even } from './even.js';
 import type { GoOn } from './goOn.js';
@@ -12,7 +13,7 @@ import type { Unite } from './unite.js';
  * A piece as a maker reads it: passages in working order. Rows (for the hook) and sentences (for the pattern) are both
  * made from the same passages, so they cannot differ.
  */
-export type Passage = Start | Even | Change | Shape | Lines | Short | GoOn | Unite | Mark;
+export type Passage = Start | Even | Change | Corners | Shape | Lines | Short | GoOn | Unite | Mark;
 
 /** The passage of a kind. */
 export type PassageOf<K extends Passage['kind']> = Extract<Passage, { kind: K }>;

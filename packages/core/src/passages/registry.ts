@@ -4,6 +4,7 @@ import type { Sentence } from '../read/words.js';
 import type { RowRun } from '../work/runs.js';
 import type { Line } from '../write/line.js';
 import { change } from './change.js';
+import { corners } from './corners.js';
 import { even } from './even.js';
 import { goOn } from './goOn.js';
 import { PATTERN_SENTENCES } from './inPatternSentences.js';
@@ -26,6 +27,7 @@ const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
   mark,
   even,
   change,
+  corners,
   'go on': goOn,
   short,
   unite,

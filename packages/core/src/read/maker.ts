@@ -1,4 +1,5 @@
 import type { Side } from '../joins/roles.js';
+import { stepsAtCorners, type CornerShaping } from '../shaping/corners.js';
 import { stepsBesideLines, type LineWay } from '../shaping/lines.js';
 import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
 import { castInside, takesOf } from '../work/steps.js';
@@ -182,6 +183,17 @@ export class Maker {
   besideLines(counts: readonly number[], line: LineWay, sides: readonly number[]): void {
     const { steps, by, add } = stepsAtLines(counts, line, sides);
     this.row(steps, { by, add });
+  }
+
+  /** A row that shapes at its corners. */
+  atCorners(shaping: CornerShaping): void {
+    try {
+      const { steps, by } = stepsAtCorners(shaping);
+      this.row(steps, { by });
+    } catch (error) {
+      if (error instanceof RangeError) throw new ReadFault(error.message);
+      throw error;
+    }
   }
 
   /** Shapes beside lines in a row over several parts that was made before the sections between the lines were known. */

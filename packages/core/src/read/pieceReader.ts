@@ -7,6 +7,7 @@ import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
 import { Maker, ReadFault, type PartMade, type United } from './maker.js';
+import { cornersAfter, type CornerShaping } from '../shaping/corners.js';
 import { agree, LinesSaid } from './linesSaid.js';
 import { readAmounts } from './rates.js';
 import type {
@@ -34,6 +35,24 @@ function changeInWords(one: string): EdgeChange {
   const rows = said && readAmounts(said[3]!);
   if (!said || !rows) throw new ReadFault(`“${one}” cannot be read`);
   return { place: said[1]!, sign: said[2] === 'add' ? 1 : -1, rows };
+}
+
+/** What each corner gains in a row, from left to right: "3 in each outer corner st, 2 sts together at each inner corner st". */
+function cornersInWords(words: string, outer: readonly boolean[]): number[] {
+  const inTurn = /^at the corner sts in turn (.+)$/.exec(words);
+  if (inTurn) {
+    const each = [...inTurn[1]!.matchAll(/(\d+) (in one|together)/g)];
+    agree(each.length, outer.length, 'the corners named');
+    return each.map(([, many, kind]) => (kind === 'in one' ? Number(many) - 1 : 1 - Number(many))).reverse();
+  }
+  const [made] = /(\d+)(?= in each outer corner st)/.exec(words) ?? [];
+  const [together] = /(\d+)(?= sts? together at each inner corner st)/.exec(words) ?? [];
+  return outer.map((isOuter) => {
+    const many = isOuter ? made : together;
+    if (many === undefined)
+      throw new ReadFault(`what ${isOuter ? 'an outer' : 'an inner'} corner has is not said`);
+    return isOuter ? Number(many) - 1 : 1 - Number(many);
+  });
 }
 
 /** A piece as far as its sentences have been read. */
@@ -366,6 +385,30 @@ export class PieceReader {
       this.agree(count, this.countAfter(row), `the count after row ${row}`);
     this.agree(sum(named, 2) + way.stitches * (named.length - 1), stitches, 'the parts between the lines');
   }
+
+  /** Where the corners lie, from left to right, and which of them are outer ones. */
+  placeCorners(sides: readonly number[], outer: readonly boolean[]): void {
+    this.agree(
+      sides.reduce((all, side) => all + side, 0) + outer.length,
+      this.maker.now().count,
+      'the stitches between the corners',
+    );
+    this.corners = { sides, outer };
+  }
+
+  /** Rows that shape at every corner; `words` say by how much, and `spare` what the first has more where it begins. */
+  cornerRows(from: number, to: number, { words, spare }: { words: string; spare: number }): void {
+    if (!this.corners) throw new ReadFault('where the corners lie is not said');
+    this.agree(from, this.maker.now().n + 1, 'the next row');
+    const { outer } = this.corners;
+    const by = cornersInWords(words, outer);
+    for (let row = from; row <= to; row += 1) {
+      const shaping: CornerShaping = { sides: this.corners.sides, by, spare: row === from ? spare : 0 };
+      this.maker.atCorners(shaping);
+      this.corners = { outer, sides: cornersAfter(shaping, 1) };
+    }
+  }
+  private corners: { sides: readonly number[]; outer: readonly boolean[] } | null = null;
 
   finishSteps(): void {
     if (this.stepsUntil > 0) this.maker.even(this.stepsUntil);

@@ -19,3 +19,17 @@ export function spreadLargerFirst(total: number, parts: number): number[] {
   const larger = total - least * parts;
   return Array.from({ length: parts }, (_, i) => least + (i < larger ? 1 : 0));
 }
+
+/** A whole number in shares as near as they go to these weights: what is left goes to those with the largest remainders. */
+export function sharesOf(total: number, weights: readonly number[]): number[] {
+  const whole = weights.reduce((sum, weight) => sum + weight, 0);
+  const exact = weights.map((weight) => (whole > 0 ? (total * weight) / whole : 0));
+  const shares = exact.map(Math.floor);
+  const left = total - shares.reduce((sum, share) => sum + share, 0);
+  exact
+    .map((share, i) => ({ i, rest: share - shares[i]! }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i)
+    .slice(0, left)
+    .forEach(({ i }) => (shares[i]! += 1));
+  return shares;
+}

@@ -152,6 +152,56 @@ function firstUnclaimed(claims: readonly number[], row: number, from: number, to
   return stitch < to ? stitch : NONE;
 }
 
+/**
+ * Which of these places lie along the edge of the piece, ring by ring and clockwise as the right side is seen: by their index. Places that
+ * nothing lies along are left out.
+ */
+export function placesAround(piece: Piece, places: readonly EdgePlace[]): number[][] {
+  const { boundary } = piece;
+  /** For each stretch the places that begin in it, with how far along it. */
+  const begin = new Map<number, { place: number; after: number }[]>();
+  places.forEach((place, i) => {
+    const found = firstAlong(piece, place);
+    if (!found) return;
+    const { stretch, after } = found;
+    const there = begin.get(stretch) ?? [];
+    there.push({ place: i, after });
+    begin.set(stretch, there);
+  });
+  const rings: number[][] = [];
+  const seen = new Set<number>();
+  for (const start of begin.keys()) {
+    const ring: number[] = [];
+    for (let one = start; !seen.has(one); one = boundary.after(one)) {
+      seen.add(one);
+      const there = begin.get(one) ?? [];
+      ring.push(...there.sort((a, b) => a.after - b.after).map(({ place }) => place));
+    }
+    if (ring.length > 0) rings.push(ring);
+  }
+  return rings;
+}
+
+/** Where a place begins on the edge, clockwise: the stretch, and how many of its stitches lie before. */
+function firstAlong(piece: Piece, place: EdgePlace): { stretch: number; after: number } | null {
+  const { boundary } = piece;
+  if (place.lies === 'row ends') {
+    const found = follow(piece, place);
+    return found && { stretch: found[0], after: 0 };
+  }
+  const row =
+    place.lies === 'foundation'
+      ? piece.rows.findIndex(({ part }) => part === place.part)
+      : rowAt(piece, place.part, place.n);
+  if (row === undefined || row < 0) return null;
+  const [from, count] = place.lies === 'foundation' ? [0, piece.counts[row]!] : [place.from, place.count];
+  if (count <= 0) return null;
+  const live = place.lies === 'live';
+  const stretch = boundary.holding(live ? LIVE : BASE, row, from, from + count);
+  if (stretch === NONE) return null;
+  return { stretch, after: live ? from - boundary.from(stretch) : boundary.to(stretch) - from - count };
+}
+
 function rowsIn({ spans }: RowEnds): number {
   return spans.reduce((sum, { first, last }) => sum + Math.max(0, last - first + 1), 0);
 }

@@ -1,5 +1,14 @@
 import { BASE, Boundary, LEFT_END, LIVE, NONE, RIGHT_END } from './boundary.js';
-import { astrayRow, countEdge, follow, lostStitches, rowAt, type Piece, type TakenStretch } from './edges.js';
+import {
+  astrayRow,
+  countEdge,
+  follow,
+  lostStitches,
+  placesAround,
+  rowAt,
+  type Piece,
+  type TakenStretch,
+} from './edges.js';
 import { layDown } from './layDown.js';
 import { endShifts, makesOf, takesOf } from './steps.js';
 import { isTake, type EdgePlace, type PickUp, type Row, type Source, type Take } from './rows.js';
@@ -20,6 +29,8 @@ export interface WorkedPiece {
   astray(place: EdgePlace, path: 'straight' | readonly number[]): number;
   /** Stitches on the edge of the piece that lie along none of these places: nothing would ever be done with them. */
   lost(places: readonly EdgePlace[]): string[];
+  /** Which of these places lie along each ring of its edge, clockwise as the right side is seen, by their index. */
+  around(places: readonly EdgePlace[]): number[][];
 }
 
 /**
@@ -43,6 +54,7 @@ export function workRuns(runs: readonly RowRun[]): WorkedPiece {
     edge: (place) => countEdge(hook, place),
     astray: (place, path) => astrayRow(hook, place, path),
     lost: (places) => lostStitches(hook, places),
+    around: (places) => placesAround(hook, places),
   };
 }
 

@@ -1,0 +1,386 @@
+/** One edging: how many stitches are picked up, what its corners take, and the piece and the join that it is. */
+
+import type { CountRule, Fabric } from '../fabric/fabric.js';
+import { perCm } from '../fabric/gauge.js';
+import { legalAtLeast, legalAtMost } from '../fabric/counts.js';
+import type { EdgeProgram, PieceProgram } from '../garment/construction.js';
+import { easeAllowed, type JoinPlan } from '../joins/join.js';
+import { perRowEnd } from '../joins/pickUp.js';
+import type { PieceRole, JoinRole } from '../joins/roles.js';
+import type { Passage } from '../passages/passage.js';
+import type { RoundWay } from '../work/rows.js';
+import { cornersAfter, stepsAtCorners } from '../shaping/corners.js';
+import { sharesOf } from '../shaping/spread.js';
+import { atCorner, CORNER } from './corners.js';
+import { BORDER_WORDS, layersOf, type BorderPlace, type BorderStyle } from './fields.js';
+import type { OpenEdge } from './openEdges.js';
+import type { EdgeRunAlong, RunGroup } from './runs.js';
+
+/** An edging of one size. */
+export interface Edging {
+  piece: PieceProgram;
+  joins: JoinPlan[];
+  /** How far it reaches beyond its edge, cm. */
+  height: number;
+  /** Stitches that are hidden where a round begins, by the round. */
+  hidden: { row: number; by: number }[];
+  /** The shortest side between two outer corners, cm; null without such. */
+  narrowest: number | null;
+}
+
+/** A side of an edging from corner to corner, as its edges make it. */
+interface EdgeSide {
+  length: number;
+  /** Stitches that it takes, not yet whole. */
+  wanted: number;
+}
+
+/** How stitches are picked up: the style, and the fabric that is worked first. */
+interface Along {
+  style: BorderStyle;
+  fabrics: ReadonlyMap<string, Fabric>;
+  first: Fabric;
+}
+
+interface Sides {
+  sides: EdgeSide[];
+  /** The corners between them, in degrees. */
+  turns: number[];
+}
+
+/** An edging has no room for its corners. */
+export class NoRoom extends Error {
+  override name = 'NoRoom';
+  constructor(
+    readonly place: BorderPlace,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+const ROLES: Readonly<Record<BorderPlace, { piece: PieceRole; join: JoinRole }>> = {
+  round: { piece: 'border', join: 'border' },
+  neck: { piece: 'neckband', join: 'neckband' },
+  front: { piece: 'front band', join: 'front band' },
+  hem: { piece: 'hem', join: 'hem' },
+  cuff: { piece: 'cuff', join: 'cuff' },
+  armhole: { piece: 'armband', join: 'armband' },
+};
+
+/**
+ * Drafts an edging along its edges: by its gauge, or by ratio to the row ends. Its total is made to suit the fabrics that follow each other,
+ * by a stitch or two on its longest side, or hidden where a round begins.
+ *
+ * @param own what tells it from others along the same kind of edge: an ending of its id and of its name
+ * @throws NoRoom where a side is shorter than its corners take
+ */
+export function edgingAlong(
+  { runs }: RunGroup,
+  place: BorderPlace,
+  style: BorderStyle,
+  fabrics: ReadonlyMap<string, Fabric>,
+  own: { id: string; name: string },
+): Edging {
+  const { run } = runs[0]!;
+  const layers = layersOf(style).map(({ fabric, rounds }) => ({ fabric: fabrics.get(fabric)!, rounds }));
+  const first = layers[0]!.fabric;
+  const { title, along } = BORDER_WORDS[place];
+  const id = `edging-${place}${own.id}`;
+  const edges = begun(run);
+  const by: Along = { style, fabrics, first };
+  const sides = sidesOf(edges, by, run.ring);
+  const gained = layers.map(({ fabric }) => {
+    const gauge = { stitches: perCm(fabric.gauge, 'stitches'), rows: perCm(fabric.gauge, 'rows') };
+    return sides.turns.map((turn) => atCorner(turn, gauge));
+  });
+  const counts = countsOf(sides, gained, layers, run.ring);
+  const outer = gained[0]!.filter((many) => many > 0);
+  const corners = sumOf(outer) + outer.length;
+  const rounds = layers.reduce((sum, layer) => sum + layer.rounds, 0);
+  let worked: ReturnType<typeof passagesOf>;
+  try {
+    worked = passagesOf(counts, gained, layers, {
+      along: `${along}${outer.length > 0 ? `, ${cornersInWords(outer)}` : ''}`,
+      ...(run.ring ? { round: style.worked } : {}),
+    });
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    throw new NoRoom(place, `${title}: ${error.message}. Fewer rounds, or a finer fabric, would fit.`);
+  }
+  const copies = runs.length;
+  const label = `${title}${own.name}`;
+  const exact = sumOf(sides.sides.map(({ wanted }) => wanted));
+  return {
+    piece: {
+      id,
+      role: ROLES[place].piece,
+      label,
+      copies,
+      fabric: first,
+      sections: layers.slice(1).map(({ fabric }, i) => ({
+        fabric,
+        first: 1 + layers.slice(0, i + 1).reduce((sum, layer) => sum + layer.rounds, 0),
+      })),
+      work: run.ring ? 'rounds' : 'rows',
+      rows: [],
+      fixedRows: rounds,
+      passages: worked.passages,
+      edges: edgesOf(id, label, { rounds, end: worked.end, ring: run.ring }),
+      expects: [],
+    },
+    joins: runs.map(({ run: one, side }): JoinPlan => ({
+      id: `${id}${copies > 1 ? `-${side}` : ''}`,
+      role: ROLES[place].join,
+      label: copies > 1 ? `${title}, ${side}` : label,
+      ...(copies > 1 ? { side: side!, both: `${title}, both` } : {}),
+      kind: 'pick-up',
+      a: [`${id}.joined`],
+      b: begun(one).map(({ edge }) => edge.id),
+      ...(corners > 0 ? { corners } : {}),
+      ...(style.pickUp === 'ratio'
+        ? {
+            ratio: {
+              each: eachOf(edges, by),
+              plus: 0,
+              hidden: Math.max(1, Math.abs(counts.picked - exact)),
+            },
+          }
+        : {}),
+    })),
+    height: layers.reduce((sum, { fabric, rounds: many }) => sum + many / perCm(fabric.gauge, 'rows'), 0),
+    hidden: counts.spare.flatMap((by, i) =>
+      by === 0 || sides.turns.length === 0
+        ? []
+        : [{ row: 1 + layers.slice(0, i).reduce((sum, layer) => sum + layer.rounds, 0), by }],
+    ),
+    narrowest: narrowestOf(sides),
+  };
+}
+
+/** The edges of a run from where it is begun: a round beside a seam that is no corner, where a stitch can be hidden. */
+function begun({ edges, ring }: EdgeRunAlong): readonly OpenEdge[] {
+  if (!ring) return edges;
+  const at = edges.findIndex(({ seam, turn }) => seam && Math.abs(turn ?? 0) < CORNER);
+  return at > 0 ? [...edges.slice(at), ...edges.slice(0, at)] : edges;
+}
+
+/** Stitches that an edge takes: by the gauge of the edging, or by ratio one in each stitch and so many for each row end. */
+function stitchesAlong({ edge, piece }: OpenEdge, { style, fabrics, first }: Along): number {
+  if (style.pickUp === 'gauge') return edge.length * perCm(first.gauge, 'stitches');
+  if (edge.axis === 'stitches') return edge.count;
+  const row = edge.place.lies === 'row ends' ? (edge.place.spans[0]?.first ?? 1) : 1;
+  const section = piece.sections.findLast((one) => one.first <= row) ?? piece.sections[0]!;
+  return edge.count * (style.perRowEnd ?? perRowEnd(first, fabrics.get(section.fabric)!));
+}
+
+/** Stitches for each row end on the whole, where edges have rows of several stitches. */
+function eachOf(edges: readonly OpenEdge[], along: Along): number {
+  const rows = edges.filter(({ edge }) => edge.axis === 'rows');
+  const ends = rows.reduce((sum, { edge }) => sum + edge.count, 0);
+  if (ends === 0) return 1;
+  return rows.reduce((sum, one) => sum + stitchesAlong(one, along), 0) / ends;
+}
+
+/** The sides between corners. A round that begins at a corner is begun in the middle of its first side instead. */
+function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides {
+  const sides: EdgeSide[] = [];
+  const turns: number[] = [];
+  const isCorner = ({ turn }: OpenEdge) => turn !== null && Math.abs(turn) >= CORNER;
+  edges.forEach((one, i) => {
+    if (i === 0 || isCorner(one)) {
+      if (i > 0) turns.push(one.turn!);
+      sides.push({ length: 0, wanted: 0 });
+    }
+    const side = sides.at(-1)!;
+    side.length += one.edge.length;
+    side.wanted += stitchesAlong(one, along);
+  });
+  const [first] = edges;
+  if (!ring || !first || !isCorner(first)) return { sides, turns };
+  const [side, ...others] = sides;
+  const half = { length: side!.length / 2, wanted: side!.wanted / 2 };
+  return { sides: [half, ...others, half], turns: [...turns, first.turn!] };
+}
+
+/** The shortest side between two outer corners, as the end of a front, cm. */
+function narrowestOf({ sides, turns }: Sides): number | null {
+  const between = sides.slice(1, -1).filter((_, i) => turns[i]! > 0 && turns[i + 1]! > 0);
+  return between.length > 0 ? Math.min(...between.map(({ length }) => length)) : null;
+}
+
+interface Counts {
+  /** Stitches of each side as picked up, without its corners. */
+  sides: number[];
+  /** Their sum. */
+  picked: number;
+  /** Stitches hidden where each fabric begins. */
+  spare: number[];
+}
+
+/** What a stitch more or fewer in a later round costs against one along the edge: spread over the round it is hardly seen. */
+const SPREAD = 1.5;
+/** Between corners it is hidden where the round begins, and seen by those who look. */
+const HIDDEN = 6;
+/** More than a seam eases in: only where the first fabric's own rule leaves nothing else. */
+const TOO_FAR = 1000;
+
+/**
+ * Whole stitches for the sides, so that each fabric's rule is met where it begins: the total moved as little as will do and as a seam eases
+ * in, what still does not come out made in the first round of the fabric.
+ */
+function countsOf(
+  { sides, turns }: Sides,
+  gained: readonly number[][],
+  layers: readonly Layer[],
+  ring: boolean,
+): Counts {
+  const wanted = sides.map((side) => side.wanted);
+  const total = Math.max(sides.length, Math.round(sumOf(wanted)));
+  const cost = turns.length > 0 ? HIDDEN : SPREAD;
+  const unit = 1 / perCm(layers[0]!.fabric.gauge, 'stitches');
+  const length = sumOf(sides.map((side) => side.length));
+  const most = easeAllowed({ length, unit }, { length, unit }) / unit - 1e-6;
+  const moves = Array.from({ length: 2 * Math.ceil(most) + 1 }, (_, i) => i - Math.ceil(most));
+  const ways = moves
+    .filter((by) => total + by >= sides.length)
+    .map((by) => withSpare(sharesOf(total + by, wanted), gained, layers, ring));
+  const costOf = ({ picked, spare }: Counts) => {
+    const moved = Math.abs(picked - sumOf(wanted));
+    return moved + cost * sumOf(spare.map(Math.abs)) + (moved > most ? TOO_FAR : 0);
+  };
+  return ways.reduce((best, way) => (costOf(way) < costOf(best) ? way : best));
+}
+
+function withSpare(
+  sides: number[],
+  gained: readonly number[][],
+  layers: readonly Layer[],
+  ring: boolean,
+): Counts {
+  const picked = sumOf(sides);
+  let count = picked + sumOf(gained[0]!.map((by) => (by > 0 ? by + 1 : 0)));
+  const spare = layers.map(({ fabric, rounds }, i) => {
+    const rule = ring ? fabric.rule.round : fabric.rule.flat;
+    const by = sumOf(gained[i]!);
+    // The first row is worked into the edge itself; later fabrics gain at the corners in their first row too.
+    const first = i === 0 ? count : count + by;
+    const own = nearestLegal(first, rule) - first;
+    count = first + own + (rounds - 1) * by;
+    return own;
+  });
+  return { picked: picked + spare[0]!, spare: [0, ...spare.slice(1)], ...moved(sides, spare[0]!) };
+}
+
+/** What the first fabric's rule wants more or fewer goes into the longest side. */
+function moved(sides: readonly number[], by: number): { sides: number[] } {
+  const longest = sides.indexOf(Math.max(...sides));
+  return { sides: sides.map((side, i) => (i === longest ? side + by : side)) };
+}
+
+function nearestLegal(count: number, rule: CountRule): number {
+  const [below, above] = [legalAtMost(count, rule), legalAtLeast(count, rule)];
+  return below !== null && count - below <= above - count ? below : above;
+}
+
+interface Layer {
+  fabric: Fabric;
+  rounds: number;
+}
+
+/** The rows of an edging, as passages; and its stitches at the end. */
+function passagesOf(
+  { sides, picked, spare }: Counts,
+  gained: readonly number[][],
+  layers: readonly Layer[],
+  begins: { along: string; round?: RoundWay },
+): { passages: Passage[]; end: number } {
+  const first = gained[0]!;
+  const many = first.length;
+  const start = picked + sumOf(first.map((by) => (by > 0 ? by + 1 : 0)));
+  const passages: Passage[] = [{ kind: 'start', part: 'main', stitches: start, extra: 0, ...begins }];
+  // Behind the first row: an outer corner has its stitches, the corner stitch in their middle; an inner one is a stitch of its side.
+  let now = sides.map((side, i) => {
+    const before = i > 0 ? first[i - 1]! : 0;
+    const after = i < many ? first[i]! : 0;
+    return (
+      side +
+      (before > 0 ? Math.ceil(before / 2) : 0) +
+      (after > 0 ? Math.floor(after / 2) : after < 0 ? -1 : 0)
+    );
+  });
+  let count = start;
+  let to = 0;
+  layers.forEach(({ fabric, rounds }, i) => {
+    const from = to;
+    to += rounds;
+    const by = gained[i]!;
+    const change = i > 0;
+    if (many === 0) {
+      if (change) {
+        count += spare[i]!;
+        passages.push({ kind: 'change', part: 'main', to: from + 1, stitches: count, fabric: fabric.id });
+      }
+      if (rounds > 1) passages.push({ kind: 'even', part: 'main', to });
+      return;
+    }
+    const shape = (last: number, rows: number, hidden: number, of?: string) => {
+      const shaping = { sides: now, by, spare: hidden };
+      passages.push({ kind: 'corners', part: 'main', to: last, ...shaping, ...(of ? { fabric: of } : {}) });
+      for (let row = 0; row < rows; row += 1) {
+        const each = { sides: now, by, spare: row === 0 ? hidden : 0 };
+        stepsAtCorners(each);
+        now = cornersAfter(each, 1);
+      }
+      count = sumOf(now) + many;
+    };
+    if (change) shape(from + 1, 1, spare[i]!, fabric.id);
+    if (rounds > 1) shape(to, rounds - 1, 0);
+  });
+  return { passages, end: count };
+}
+
+/** "3 sts in each of the 2 outer corners". */
+function cornersInWords(outer: readonly number[]): string {
+  const made = [...new Set(outer.map((by) => by + 1))];
+  const where = outer.length === 1 ? 'the outer corner' : `each of the ${outer.length} outer corners`;
+  return `${made.length === 1 ? made[0]! : outer.map((by) => by + 1).join(', ')} of them in ${where}`;
+}
+
+function edgesOf(
+  id: string,
+  label: string,
+  { rounds, end, ring }: { rounds: number; end: number; ring: boolean },
+): EdgeProgram[] {
+  const long: EdgeProgram[] = [
+    {
+      id: `${id}.joined`,
+      role: 'joined',
+      label: `${label}, joined edge`,
+      axis: 'stitches',
+      place: { lies: 'foundation', part: 'main' },
+    },
+    {
+      id: `${id}.free`,
+      role: 'free',
+      label: `${label}, free edge`,
+      axis: 'stitches',
+      place: { lies: 'live', part: 'main', n: rounds, from: 0, count: end },
+      open: true,
+    },
+  ];
+  if (ring) return long;
+  const ends = (['left', 'right'] as const).map((side): EdgeProgram => ({
+    id: `${id}.end-${side}`,
+    role: 'end',
+    label: `${label}, ${side} end`,
+    axis: 'rows',
+    place: { lies: 'row ends', side, spans: [{ part: 'main', first: 1, last: rounds }] },
+    open: true,
+  }));
+  return [...long, ...ends];
+}
+
+function sumOf(numbers: readonly number[]): number {
+  return numbers.reduce((sum, one) => sum + one, 0);
+}

@@ -1,0 +1,146 @@
+/** The edgings that are worked on when a garment is joined, as fields of every style: where, in which fabrics, and how many rounds of each. */
+
+import { choice, fabric, group, groupOrNone, number, numberOrNone, type StyleOf } from '../fields/kinds.js';
+
+const MOST_ROUNDS = 40;
+
+function rounds(what: string) {
+  return number({
+    name: `The rounds of ${what}`,
+    label: 'Rounds or rows',
+    help: 'How many, from a single one up.',
+    range: [1, MOST_ROUNDS],
+    whole: true,
+    unit: 'rounds',
+    usual: 1,
+  });
+}
+
+/** A further fabric, worked on the one before. */
+function then(what: string, label: string) {
+  return groupOrNone({
+    name: `The ${label.toLowerCase()} of ${what}`,
+    label,
+    help: 'Rounds of another fabric, worked on those before.',
+    optional: { missing: 'none' },
+    fields: {
+      fabric: fabric({
+        name: `The fabric of the ${label.toLowerCase()} of ${what}`,
+        label: 'Fabric',
+        help: 'A change of stitch, of hook or of yarn.',
+        usual: 'body',
+      }),
+      rounds: rounds(`the ${label.toLowerCase()} of ${what}`),
+    },
+  });
+}
+
+/**
+ * An edging along one kind of edge.
+ *
+ * @param title what it is called: "Neck edging"
+ * @param where in words: "the neck"
+ */
+function edging(title: string, where: string) {
+  const what = `the ${title.toLowerCase()}`;
+  return groupOrNone({
+    name: `The ${title.toLowerCase()}`,
+    label: title,
+    heading: title,
+    help: `Worked on ${where} when the seams that it runs over are joined.`,
+    optional: { missing: 'none' },
+    fields: {
+      fabric: fabric({
+        name: `The fabric of ${what}`,
+        label: 'Fabric',
+        help: 'Its stitch, gauge and hook.',
+        usual: 'rib',
+      }),
+      rounds: rounds(what),
+      second: then(what, 'Second fabric'),
+      third: then(what, 'Third fabric'),
+      worked: choice({
+        name: `The way of ${what}`,
+        label: 'Rounds',
+        help: 'How rounds close; along an edge that is open they are rows, turned.',
+        options: [
+          ['joined', 'joined, not turned'],
+          ['turned', 'joined and turned'],
+          ['spiral', 'in a spiral'],
+        ],
+        usual: 'joined',
+      }),
+      pickUp: choice({
+        name: `The pick-up of ${what}`,
+        label: 'Picked up',
+        help: 'By gauge it lies flat; by ratio the count follows the row ends, whatever that comes to.',
+        options: [
+          ['gauge', 'by its gauge'],
+          ['ratio', 'by ratio to the row ends'],
+        ],
+        usual: 'gauge',
+      }),
+      perRowEnd: numberOrNone({
+        name: `The stitches for each row end of ${what}`,
+        label: 'Stitches for each row end',
+        help: 'Empty: 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
+        when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
+        range: [0.25, 6],
+        unit: 'stitches',
+      }),
+    },
+  });
+}
+
+const EDGING_IDS: Readonly<Record<string, BorderPlace>> = {
+  'Border round fronts, neck and hem': 'round',
+  'Neck edging': 'neck',
+  'Front edging': 'front',
+  'Hem edging': 'hem',
+  'Cuff edging': 'cuff',
+  'Armhole edging': 'armhole',
+};
+
+/** Where an edging goes: one kind of edge, or in one round over fronts, neck and hem. */
+export type BorderPlace = 'round' | 'neck' | 'front' | 'hem' | 'cuff' | 'armhole';
+
+export const BORDERS = {
+  border: group({
+    name: 'The edgings',
+    label: 'Edgings worked on',
+    help: 'Rounds and rows picked up along the open edges.',
+    fields: {
+      round: edging('Border round fronts, neck and hem', 'all edges of an open garment in one round'),
+      neck: edging('Neck edging', 'the neck'),
+      front: edging('Front edging', 'both front edges'),
+      hem: edging('Hem edging', 'the lower edge, slits included'),
+      cuff: edging('Cuff edging', 'the ends of the sleeves'),
+      armhole: edging('Armhole edging', 'the armholes of a garment without sleeves'),
+    },
+  }),
+} as const;
+
+export type Borders = StyleOf<typeof BORDERS>['border'];
+export type BorderStyle = NonNullable<Borders['neck']>;
+
+export const BORDER_PLACES = ['neck', 'front', 'hem', 'cuff', 'armhole', 'round'] as const;
+
+/** What each edging is called, and the edge in sentences. */
+export const BORDER_WORDS: Readonly<Record<BorderPlace, { title: string; along: string }>> = {
+  round: { title: 'Border', along: 'fronts, neck and lower edge' },
+  neck: { title: 'Neck edging', along: 'the neck' },
+  front: { title: 'Front edging', along: 'the front edge' },
+  hem: { title: 'Hem edging', along: 'the lower edge' },
+  cuff: { title: 'Cuff edging', along: 'the end of the sleeve' },
+  armhole: { title: 'Armhole edging', along: 'the armhole' },
+};
+
+/** Its fabrics in turn, each with its rounds. */
+export function layersOf({
+  fabric: of,
+  rounds: many,
+  second,
+  third,
+}: BorderStyle): { fabric: string; rounds: number }[] {
+  return [{ fabric: of, rounds: many }, ...(second ? [second] : []), ...(second && third ? [third] : [])];
+}

@@ -1,0 +1,124 @@
+/** The open edges of a garment as edgings go along them: each place's as one round, or as rows from end to end. */
+
+import type { WorkedEdge } from '../joins/audit.js';
+import type { Side } from '../joins/roles.js';
+import { BORDER_PLACES, type BorderPlace } from './fields.js';
+import type { OpenEdge, OpenLoop } from './openEdges.js';
+
+/** Edges that an edging goes along, clockwise as the right side is seen. */
+export interface EdgeRunAlong {
+  edges: readonly OpenEdge[];
+  /** It comes round to where it began. */
+  ring: boolean;
+}
+
+/** Runs that one piece of edging goes along, worked as often: one for each of the wearer's sides, or one. */
+export interface RunGroup {
+  runs: readonly { run: EdgeRunAlong; side: Side | null }[];
+}
+
+/** What an edge belongs to by itself; null for what lies between and goes with its neighbours. */
+function placeOfEdge({ edge, piece }: OpenEdge): BorderPlace | null {
+  switch (piece.role) {
+    case 'cord':
+      return null;
+    case 'hem':
+      return edge.role === 'free' ? 'hem' : 'front';
+    case 'cuff':
+      return 'cuff';
+    case 'armband':
+      return 'armhole';
+    case 'neckband':
+      return edge.role === 'free' ? 'neck' : 'front';
+    case 'front band':
+      return edge.role === 'free' ? 'front' : null;
+    default:
+      return PLACE_OF_ROLE[edge.role] ?? null;
+  }
+}
+
+const PLACE_OF_ROLE: Partial<Record<WorkedEdge['role'], BorderPlace>> = {
+  'lower edge': 'hem',
+  slit: 'hem',
+  neck: 'neck',
+  face: 'neck',
+  'upper edge': 'neck',
+  'strap edge': 'neck',
+  'front edge': 'front',
+  wrist: 'cuff',
+  armhole: 'armhole',
+  underarm: 'armhole',
+};
+
+/** The places of a loop's edges: what belongs to none goes with a neighbour that is no front. */
+function placesOf({ edges }: OpenLoop): (BorderPlace | null)[] {
+  const own = edges.map(placeOfEdge);
+  const many = edges.length;
+  return own.map((place, i) => {
+    if (place !== null || edges[i]!.piece.role !== 'front band') return place;
+    const around = [own[(i + 1) % many], own[(i + many - 1) % many]];
+    return around.find((other) => other && other !== 'front') ?? 'front';
+  });
+}
+
+/** The runs along one kind of edge. */
+function runsIn(loop: OpenLoop, place: BorderPlace): EdgeRunAlong[] {
+  const places = placesOf(loop);
+  const { edges } = loop;
+  const closed = edges[0]!.turn !== null;
+  if (place === 'round') return closed && places.includes('front') ? [{ edges, ring: true }] : [];
+  if (places.every((other) => other === place)) return [{ edges, ring: closed }];
+  const begins = places.flatMap((own, i) =>
+    own === place && (i === 0 ? !closed || places.at(-1) !== place : places[i - 1] !== place) ? [i] : [],
+  );
+  return begins.map((begin) => {
+    let many = 1;
+    while (many < edges.length && places[(begin + many) % edges.length] === place) many += 1;
+    return {
+      edges: Array.from({ length: many }, (_, i) => edges[(begin + i) % edges.length]!),
+      ring: false,
+    };
+  });
+}
+
+/** Which of the wearer's sides a run lies on: the only one that its edges name. */
+function sideOf({ edges }: EdgeRunAlong): Side | null {
+  const sides = new Set(edges.map(({ edge, copy, piece }) => copy ?? edge.side ?? piece.side ?? null));
+  const [only] = sides;
+  return sides.size === 1 ? (only ?? null) : null;
+}
+
+/** A run as its lengths show it. */
+function formOf(edges: readonly OpenEdge[]): string {
+  return edges.map(({ edge }) => `${edge.axis} ${edge.count} ${edge.length.toFixed(6)}`).join(', ');
+}
+
+/** The runs along a place; two of the wearer's sides that mirror each other are worked alike. */
+export function groupsAlong(loops: readonly OpenLoop[], place: BorderPlace): RunGroup[] {
+  const runs = loops.flatMap((loop) => runsIn(loop, place)).map((run) => ({ run, side: sideOf(run) }));
+  const groups: RunGroup[] = [];
+  const used = new Set<(typeof runs)[number]>();
+  for (const one of runs) {
+    if (used.has(one)) continue;
+    used.add(one);
+    const other = runs.find(
+      (two) =>
+        !used.has(two) &&
+        one.side !== null &&
+        two.side !== null &&
+        one.side !== two.side &&
+        one.run.ring === two.run.ring &&
+        [two.run.edges, [...two.run.edges].reverse()].some(
+          (edges) => formOf(edges) === formOf(one.run.edges),
+        ),
+    );
+    if (other) used.add(other);
+    groups.push({ runs: other ? [one, other].sort((a, b) => (a.side! < b.side! ? -1 : 1)) : [one] });
+  }
+  return groups;
+}
+
+/** Places of a garment that have an open edge. */
+export function openPlaces(loops: readonly OpenLoop[]): BorderPlace[] {
+  return BORDER_PLACES.filter((place) => groupsAlong(loops, place).length > 0);
+}
