@@ -99,12 +99,11 @@ export function joinNotes(joins: readonly Join[]): Note[] {
 }
 
 /** Whether what is picked up by ratio lies flat by its gauge: told, never overruled. */
-function ratioNotes(
-  { id, label, both, aCount, aLength, bCount, bLength }: Join,
-  { each }: PickUpRatio,
-): Note[] {
+function ratioNotes(join: Join, { each }: PickUpRatio): Note[] {
+  const { id, label, both, aCount, aLength, bCount, bLength, role } = join;
   const verdict = verdictOf(aLength, bLength);
   if (verdict === 'fine') return [];
+  if (role === 'rib first') return [ribLeads(join)];
   const share = figure(100 * Math.abs(aLength / bLength - 1), 0);
   const flat = figure((each * bLength) / aLength, 2);
   return [
@@ -115,6 +114,24 @@ function ratioNotes(
       message: say`${both ?? label}: ${aCount} stitches for ${bCount} row ends measure ${cm(aLength)} along ${cm(bLength)}: ${verdict === 'ruffles' ? say`it ruffles by ${share} %` : say`it pulls in by ${share} %`}. By the gauges about ${flat} stitches for each row end would lie flat.`,
     },
   ];
+}
+
+/** Most by which a rib that a piece grows from draws it in before that is much (common practice). */
+const DRAWS_IN = 0.35;
+
+/** What a rib that leads does to the piece that is picked up along it: told, never overruled. */
+function ribLeads({ id, label, both, aCount, aLength, bCount, bLength }: Join): Note {
+  const share = bLength / aLength - 1;
+  const does =
+    share < 0
+      ? say`the rib draws the edge in by ${figure(-100 * share, 0)} %`
+      : say`the rib is wider and stands out by ${figure(100 * share, 0)} %`;
+  return {
+    level: share < -DRAWS_IN || share > 0 ? 'warn' : 'tip',
+    code: 'rib-leads',
+    where: id,
+    message: say`${both ?? label}: ${bCount} row ends measure ${cm(bLength)}, the ${aCount} stitches picked up along them ${cm(aLength)}: ${does}.`,
+  };
 }
 
 /** Caution for the youngest, said once for a design (common practice; local rules come first). */

@@ -13,6 +13,7 @@ import { cornersAfter, stepsAtCorners } from '../shaping/corners.js';
 import { sharesOf } from '../shaping/spread.js';
 import { atCorner, CORNER } from './corners.js';
 import { BORDER_WORDS, layersOf, type BorderPlace, type BorderStyle } from './fields.js';
+import { heightOfEdging } from './height.js';
 import type { OpenEdge } from './openEdges.js';
 import type { EdgeRunAlong, RunGroup } from './runs.js';
 
@@ -148,7 +149,7 @@ export function edgingAlong(
           }
         : {}),
     })),
-    height: layers.reduce((sum, { fabric, rounds: many }) => sum + many / perCm(fabric.gauge, 'rows'), 0),
+    height: heightOfEdging(style, fabrics),
     hidden: counts.spare.flatMap((by, i) =>
       by === 0 || sides.turns.length === 0
         ? []

@@ -21,6 +21,7 @@ function then(what: string, label: string) {
   return groupOrNone({
     name: `The ${label.toLowerCase()} of ${what}`,
     label,
+    heading: `${what.replace(/^the (.)/, (_, first: string) => first.toUpperCase())}, ${label.toLowerCase()}`,
     help: 'Rounds of another fabric, worked on those before.',
     optional: { missing: 'none' },
     fields: {

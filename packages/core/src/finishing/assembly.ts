@@ -21,6 +21,7 @@ export interface Assembly {
 /** Which step each kind of join belongs to. */
 const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
   split: 'split',
+  'rib first': 'ribs',
   underarm: 'split',
   'centre band': 'centre',
   'centre seam': 'centre',
@@ -47,6 +48,10 @@ const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
 
 /** Steps in their usual order (common practice). */
 const STEPS = {
+  ribs: {
+    title: 'From the ribs up',
+    says: 'Each piece has begun from its rib, picked up along the row ends of it.',
+  },
   split: {
     title: 'Body and sleeves from the yoke',
     says: 'Take up the live stitches of the yoke; the sleeves begin in the underside of the underarm chains.',

@@ -1,4 +1,5 @@
-import { BORDERS } from '../borders/fields.js';
+import { BORDERS, type Borders } from '../borders/fields.js';
+import { addedAt } from '../borders/height.js';
 import type { Reason } from '../because/reason.js';
 import type { CompletedBody } from '../body/derive.js';
 import { FieldReader, type FieldProblem, type JsonObject } from '../check/fields.js';
@@ -217,6 +218,25 @@ export interface Construction extends Omit<Declaration<Fields, unknown>, 'style'
   readStyle: (garment: JsonObject, fabricIds: readonly string[], problems: FieldProblem[]) => unknown;
 }
 
+/** Which edging a finished length includes. */
+const ENDS_WITH: Readonly<Record<string, 'hem' | 'cuff'>> = {
+  length: 'hem',
+  lengthBack: 'hem',
+  sleeveLength: 'cuff',
+};
+
+/** A draft whose finished lengths include the edgings that are worked on. */
+function edged(draft: Draft, { style, fabrics }: SizeInput<unknown>): Draft {
+  const { border } = style as { border?: Borders };
+  const finished = draft.finished.map((one): FinishedPlan => {
+    const place = ENDS_WITH[one.id];
+    const added = place ? addedAt(place, border, fabrics) : 0;
+    if (added === 0) return one;
+    return { ...one, target: one.target + added, actual: (counts) => one.actual(counts) + added };
+  });
+  return { ...draft, finished };
+}
+
 /** A construction from what it says of itself. Only it knows its style, so to all others that is unknown. */
 export function construction<const F extends Fields, Style>(said: Declaration<F, Style>): Construction {
   const { style, ...rest } = said;
@@ -224,6 +244,7 @@ export function construction<const F extends Fields, Style>(said: Declaration<F,
   return {
     ...(rest as unknown as Omit<Declaration<Fields, unknown>, 'style'>),
     fields,
+    draft: (input) => edged(said.draft(input as SizeInput<Style>), input),
     readStyle: (garment, fabricIds, problems) => {
       const reader = new FieldReader(garment, 'garment', problems);
       const { border } = readFields(BORDERS, reader, fabricIds);

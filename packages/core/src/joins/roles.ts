@@ -101,6 +101,8 @@ export type JoinRole =
   | 'back seam'
   | 'armband'
   | 'armband ends'
+  /** A piece picked up along the rib that it begins from. */
+  | 'rib first'
   | 'hem'
   | 'hem ends'
   | 'cuff'

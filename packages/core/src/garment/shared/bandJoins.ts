@@ -2,7 +2,7 @@
 
 import type { JoinPlan } from '../../joins/join.js';
 import type { JoinRole, Side } from '../../joins/roles.js';
-import type { BandStyle } from './bands.js';
+import { isFirst, rowsPerStitch, type BandStyle } from './bands.js';
 import { onBothSides } from './pieces.js';
 
 /** How a band meets its edge, and its ends each other. */
@@ -17,6 +17,16 @@ export function bandJoin(
   band: BandStyle,
   join: { id: string; role: JoinRole; label: string; band: string; edges: readonly string[] },
 ): JoinPlan {
+  if (isFirst(band))
+    return {
+      id: join.id,
+      role: 'rib first',
+      label: join.label,
+      kind: 'pick-up',
+      a: join.edges,
+      b: [`${join.band}.joined`],
+      ratio: { each: 1 / rowsPerStitch(band), plus: 0, hidden: 0 },
+    };
   return {
     id: join.id,
     role: join.role,

@@ -5,7 +5,7 @@ import type { PieceProgram } from '../construction.js';
 import type { BandId, CountId, GarmentCounts, PickedBandId } from '../counts.js';
 import { ends, foundation, SIDES } from './pieces.js';
 import type { PieceRole, Side } from '../../joins/roles.js';
-import { type BandStyle } from './bands.js';
+import { isFirst, type BandStyle } from './bands.js';
 
 /** What each is to the garment. */
 const ROLES: Readonly<Record<BandId, PieceRole>> = {
@@ -15,6 +15,16 @@ const ROLES: Readonly<Record<BandId, PieceRole>> = {
   neckband: 'neckband',
   armband: 'armband',
 };
+
+/** Pieces in the order in which they are worked: ribs that others are picked up along before these. */
+export function ribsFirst(
+  { hem, cuff = null }: { hem: BandStyle | null; cuff?: BandStyle | null },
+  pieces: readonly PieceProgram[],
+): PieceProgram[] {
+  const before = ({ role }: PieceProgram) =>
+    (role === 'hem' && isFirst(hem)) || (role === 'cuff' && isFirst(cuff));
+  return [...pieces.filter(before), ...pieces.filter((piece) => !before(piece))];
+}
 
 /**
  * The band as a piece: a strip of `rows` rows, one long edge joined, the other open.

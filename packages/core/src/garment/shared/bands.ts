@@ -9,7 +9,16 @@ import type { BandId, CountId, GarmentCounts } from '../counts.js';
 import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
 import { becomes, given, quantity } from './quantity.js';
+import { sumIs } from '../relations.js';
 import { sameLength } from './seams.js';
+
+const SIDEWAYS = ['sideways', 'sideways, sewn on'] as const;
+const UP = ['up', 'up from the edge'] as const;
+/** Worked first, and how the piece is picked up along it. */
+const FIRST = [
+  ['first', 'sideways, first: the piece from it, 1 st in each row end'],
+  ['first, ridges', 'sideways, first: 1 st for each ridge of 2 rows'],
+] as const;
 
 /**
  * A rib band. Worked sideways its rows run along the edge and its stitches are its height; worked up it is picked up along the edge,
@@ -18,9 +27,18 @@ import { sameLength } from './seams.js';
  * @param title what it is called in a form and, in small letters, in sentences: "Hem rib"
  * @param height usual height, cm
  * @param missing whether a missing field is none, or the usual band
+ * @param first whether the piece that it edges may be begun from it
  */
-export function band(title: string, height: number, missing: 'none' | 'usual' = 'usual') {
+export function band(
+  title: string,
+  height: number,
+  missing: 'none' | 'usual' = 'usual',
+  { first = false }: { first?: boolean } = {},
+) {
   const what = title.toLowerCase();
+  const options: readonly (typeof SIDEWAYS | typeof UP | (typeof FIRST)[number])[] = first
+    ? [SIDEWAYS, ...FIRST, UP]
+    : [SIDEWAYS, UP];
   return groupOrNone({
     name: `The ${what}`,
     label: title,
@@ -37,11 +55,8 @@ export function band(title: string, height: number, missing: 'none' | 'usual' = 
       worked: choice({
         name: `The way of the ${what}`,
         label: 'Worked',
-        help: 'Sideways its rows run along the edge and its stitches are its height; up it is picked up along the edge.',
-        options: [
-          ['sideways', 'sideways, sewn on'],
-          ['up', 'up from the edge'],
-        ],
+        help: `Sideways its rows run along the edge and its stitches are its height; up it is picked up along the edge.${first ? ' Worked first, its row ends lead: the piece has as many stitches.' : ''}`,
+        options,
         usual: 'sideways',
       }),
       height: length({
@@ -65,6 +80,16 @@ export function band(title: string, height: number, missing: 'none' | 'usual' = 
 }
 
 export type BandStyle = NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']>;
+
+/** Rows of a rib worked first for each stitch of the piece that grows from it. */
+export function rowsPerStitch({ worked }: Pick<BandStyle, 'worked'>): number {
+  return worked === 'first, ridges' ? 2 : 1;
+}
+
+/** Whether the piece is picked up along the band, which is worked before it. */
+export function isFirst(band: Pick<BandStyle, 'worked'> | null): boolean {
+  return band !== null && band.worked.startsWith('first');
+}
 
 /** What of a band is counted along its edge, and what across. */
 export function alongOf({ worked }: BandStyle): Axis {
@@ -132,11 +157,13 @@ export function draftBand(input: {
 }): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
   const { id, label, style, size, fabric, edge } = input;
   const height = forSize(style.height, size);
+  const wanted = given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of });
+  if (isFirst(style)) return { height, ...pickedUpFrom(input, wanted) };
   const quantities = ribQuantities({
     ...input,
     edge: edge.target,
     weight: 0.1,
-    because: [given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of })],
+    because: [wanted],
   });
   const rowsPerCm = perCm(fabric.gauge, alongOf(style));
   const relations = sameLength(
@@ -151,4 +178,35 @@ export function draftBand(input: {
     edge.target,
   );
   return { quantities, relations, height };
+}
+
+/** A rib that the piece is picked up along: its rows lead, so many for each stitch, whatever that measures. */
+function pickedUpFrom(
+  { id, label, style, size, fabric, field, edge }: Parameters<typeof draftBand>[0],
+  wanted: Reason,
+): Pick<ReturnType<typeof draftBand>, 'quantities' | 'relations'> {
+  const each = rowsPerStitch(style);
+  const rowsPerCm = perCm(fabric.gauge, 'rows');
+  const length = (edge.target * edge.perCm * each) / rowsPerCm;
+  const by = becomes(each === 1 ? 'A row for each stitch' : 'Two rows for each stitch', '', length);
+  const quantities = ribQuantities({
+    id,
+    label,
+    style: { ...style, gather: 1 },
+    size,
+    fabric,
+    ...(field === undefined ? {} : { field }),
+    edge: length,
+    weight: 0.05,
+    because: [wanted, by],
+  });
+  const rule = `the stitches picked up along the ${label.toLowerCase()} are its row ends`;
+  const says = (counts: GarmentCounts) =>
+    say`Picked up along ${counts.of(`${id}.rows`)} row ends: ${counts.of(edge.of)} stitches`;
+  return {
+    quantities,
+    relations: [
+      { ...sumIs({ id: `${id}.seam`, rule, says }, { [`${id}.rows`]: 1, [edge.of]: -each }), seam: `${id}.seam` },
+    ],
+  };
 }

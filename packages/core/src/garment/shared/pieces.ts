@@ -4,6 +4,7 @@ import type { Start } from '../../passages/start.js';
 import type { PanelId } from '../counts.js';
 import type { PieceProgram } from '../construction.js';
 import type { JoinPlan } from '../../joins/join.js';
+import { isFirst, rowsPerStitch, type BandStyle } from './bands.js';
 import type { Side } from '../../joins/roles.js';
 import { schedule, type Schedule, type ScheduleRequest } from '../../shaping/schedule.js';
 import type { EdgePlace } from '../../work/rows.js';
@@ -48,6 +49,13 @@ export function panelShows(piece: PanelId, changes: boolean): NonNullable<PieceP
         [`${piece}.upper`, 'armhole.rows'],
       ]
     : [[`${piece}.width`], ['body.rows']];
+}
+
+/** The first row of a piece that is picked up along a rib worked before it, or of its own: a foundation chain. */
+export function begun(stitches: number, fabric: Fabric, rib: BandStyle | null, name: string): Start {
+  if (!rib || !isFirst(rib)) return foundation(stitches, fabric);
+  const each = rowsPerStitch(rib) === 1 ? '1 in each row end' : '1 in every 2nd row end';
+  return { kind: 'start', part: 'main', stitches, extra: 0, along: `the ${name}, ${each}` };
 }
 
 /** The first row of a piece of its own: a foundation chain. */

@@ -6,6 +6,7 @@ import { armRound, type SleeveLength } from './arm.js';
 import type { StyleOf } from '../../fields/kinds.js';
 import { easeOver, forSize, type Ease, type PerSize } from '../../fields/perSize.js';
 import type { LENGTH, WIDTH } from './fields.js';
+import { lessEdging } from './edged.js';
 import { becomes, eased, given, plus, shrunk } from './quantity.js';
 
 /** A length wanted, and how it came about. */
@@ -66,7 +67,7 @@ export function panelWidth(input: SizeInput<WidthStyle>): Target & { round: numb
   return { round, length: round / 2, reasons: [...reasons, becomes('Two panels', '÷ 2', round / 2)] };
 }
 
-/** The body's length from the shoulder, finished: what hangs as long as wanted when the fabric has grown. */
+/** The body's length from the shoulder without the edging that is worked on: what hangs as long as wanted when the fabric has grown. */
 export function bodyLength(input: SizeInput<LengthStyle>): Target {
   const { style, size, fabrics } = input;
   const { backWaist, frontLength, backLength } = input.body.body;
@@ -86,7 +87,7 @@ export function bodyLength(input: SizeInput<LengthStyle>): Target {
   );
   length += easeOver(below, backWaist);
   const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, length);
-  return { length: worn.length, reasons: [...reasons, ...worn.reasons] };
+  return lessEdging(input, 'hem', { length: worn.length, reasons: [...reasons, ...worn.reasons] });
 }
 
 /** The sleeve's round at the cuff. */

@@ -1,7 +1,7 @@
 import {
   BODY,
-  CUFF,
-  HEM,
+  CUFF_BELOW,
+  HEM_BELOW,
   LOWER_EDGE,
   NECK,
   NECK_EDGE,
@@ -36,8 +36,8 @@ export const dropShoulder = panels({
     neck: NECK,
     sleeve: PICKED_SLEEVE,
     ...NECK_EDGE,
-    hem: HEM,
-    cuff: CUFF,
+    hem: HEM_BELOW,
+    cuff: CUFF_BELOW,
   },
   specimens: [
     { name: 'drop shoulder', garment: { ease: 14 } },

@@ -1,7 +1,7 @@
 import {
   BODY,
-  CUFF,
-  HEM,
+  CUFF_BELOW,
+  HEM_BELOW,
   LOWER_EDGE,
   NECK,
   NECK_EDGE,
@@ -36,8 +36,8 @@ export const notched = panels({
     neck: NECK,
     sleeve: FLAT_SLEEVE,
     ...NECK_EDGE,
-    hem: HEM,
-    cuff: CUFF,
+    hem: HEM_BELOW,
+    cuff: CUFF_BELOW,
   },
   specimens: [
     {

@@ -2,8 +2,8 @@ import { usuallyIn } from '../../../fields/kinds.js';
 import { partsOf, type PerSize } from '../../../fields/perSize.js';
 import { bodyFabric, LENGTH } from '../../shared/fields.js';
 import {
-  CUFF,
-  HEM,
+  CUFF_BELOW,
+  HEM_BELOW,
   LOWER_EDGE,
   MEASURED,
   NECK,
@@ -55,8 +55,8 @@ export const rectangles = panels({
     neck: usuallyIn(NECK, { drop: 0 }),
     sleeve: usuallyIn(PICKED_SLEEVE, { shape: 'straight' }),
     ...NECK_EDGE,
-    hem: { ...HEM, ...NONE },
-    cuff: { ...CUFF, ...NONE },
+    hem: { ...HEM_BELOW, ...NONE },
+    cuff: { ...CUFF_BELOW, ...NONE },
   },
   specimens: [{ name: 'rectangles', garment: {} }],
   style: (read) => ({

@@ -1,9 +1,9 @@
 import { usually } from '../../../fields/kinds.js';
 import {
   BODY,
-  CUFF,
+  CUFF_BELOW,
   CURVED_ARMHOLE,
-  HEM,
+  HEM_BELOW,
   LOWER_EDGE,
   NECK,
   NECK_EDGE,
@@ -38,8 +38,8 @@ export const setIn = panels({
     neck: NECK,
     sleeve: SLEEVE,
     ...NECK_EDGE,
-    hem: HEM,
-    cuff: CUFF,
+    hem: HEM_BELOW,
+    cuff: CUFF_BELOW,
   },
   specimens: [
     { name: 'set-in pullover, caps worked', garment: { ease: 9, sleeve: { worked: 'up' } } },

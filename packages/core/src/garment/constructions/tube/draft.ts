@@ -1,3 +1,4 @@
+import { lessEdging } from '../../shared/edged.js';
 import type { Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { Relation } from '../../../fit/problem.js';
@@ -45,7 +46,7 @@ export function draft(input: Input): Draft {
   const below = forSize(style.belowWaist, size.id);
   const toWaist = body.backWaist - body.armholeDepth;
   const worn = toWaist + above + easeOver(below, body.backWaist);
-  const length = shrunk(fabric.growth ?? 0, worn);
+  const length = lessEdging(input, 'hem', shrunk(fabric.growth ?? 0, worn));
   const hem = style.hem
     ? draftBand({
         id: 'hem',

@@ -80,7 +80,7 @@ export const FIELDS = {
     ],
     usual: false,
   }),
-  hem: band('Hem rib', 4, 'none'),
+  hem: band('Hem rib', 4, 'none', { first: true }),
 };
 
 /** Lengths in cm. */

@@ -1,16 +1,15 @@
 import { bodyLevels } from '../../../body/levels.js';
-import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Side } from '../../../joins/roles.js';
 import type { EdgeProgram, PieceProgram, Program, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { bandJoin, endsMeet } from '../../shared/bandJoins.js';
-import { bandPiece } from '../../shared/bandPiece.js';
+import { bandPiece, ribsFirst } from '../../shared/bandPiece.js';
 import { acrossOf } from '../../shared/bands.js';
 import { cordPiece } from '../../shared/cord.js';
 import { forSize } from '../../../fields/perSize.js';
-import { ends, foundation, SIDES } from '../../shared/pieces.js';
+import { begun, ends, foundation, SIDES } from '../../shared/pieces.js';
 import type { TubeStyle } from './fields.js';
 
 type Input = SizeInput<TubeStyle>;
@@ -34,7 +33,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
     : 0;
   const covered = bodyLevels(input.body.body).filter(({ at }) => at <= edge + rib + NEAR);
   return {
-    pieces,
+    pieces: ribsFirst(style, pieces),
     joins: joins(style),
     girths: {
       body: [
@@ -126,12 +125,8 @@ function tube({ style, fabrics }: Input, counts: GarmentCounts): PieceProgram {
     rows: ['tube.rows'],
     passages: [
       {
-        kind: 'start',
-        part: 'main',
-        stitches,
-        extra: flat ? chainsBeyond(fabric) : 0,
-        along: null,
-        ...(style.rounds === 'sewn' ? {} : { round: style.rounds }),
+        ...begun(stitches, fabric, style.hem, 'hem rib'),
+        ...(style.rounds === 'sewn' ? {} : { extra: 0, round: style.rounds }),
       },
       { kind: 'even', part: 'main', to: rows },
     ],

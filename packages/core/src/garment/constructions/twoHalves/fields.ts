@@ -1,5 +1,5 @@
 import { fabric, group, length, type StyleOf } from '../../../fields/kinds.js';
-import { CUFF, HEM, NECK, NECK_EDGE, PANEL_WIDTHS, TIED_FRONT } from '../../shared/panels/fields.js';
+import { CUFF, HEM_BELOW, NECK, NECK_EDGE, PANEL_WIDTHS, TIED_FRONT } from '../../shared/panels/fields.js';
 import { SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
@@ -36,6 +36,6 @@ export const FIELDS = {
   neck: NECK,
   sleeve: SLEEVE,
   ...NECK_EDGE,
-  hem: HEM,
+  hem: HEM_BELOW,
   cuff: CUFF,
 };

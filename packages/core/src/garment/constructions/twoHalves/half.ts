@@ -4,7 +4,7 @@ import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js
 import type { GarmentCounts } from '../../counts.js';
 import { neckIsOpen } from '../../shared/panels/style.js';
 import { halfNeck } from '../../shared/neck.js';
-import { ends, foundation } from '../../shared/pieces.js';
+import { begun, ends } from '../../shared/pieces.js';
 import { OTHER, type Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 import { ruleOfParts } from './parts.js';
@@ -121,7 +121,7 @@ export function half(
     work: 'rows',
     rows: ['body.rows'],
     passages: [
-      foundation(whole, fabric),
+      begun(whole, fabric, style.hem, 'hem rib'),
       { kind: 'even', part: 'main', to: Math.min(side, divide) },
       ...shape('main', whole, Math.min(side, divide), side),
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

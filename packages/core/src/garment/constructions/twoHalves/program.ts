@@ -4,7 +4,7 @@ import type { GarmentCounts } from '../../counts.js';
 import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
 import { sleeveRows } from '../../shared/panels/sums.js';
 import { sleeve as sleevePiece } from '../../shared/panels/sleeve.js';
-import { bandPiece, frontBandPiece, pickedBand } from '../../shared/bandPiece.js';
+import { bandPiece, frontBandPiece, pickedBand, ribsFirst } from '../../shared/bandPiece.js';
 import { cordPiece } from '../../shared/cord.js';
 import { isTied, openingWorked } from '../../shared/front.js';
 import { hoodPiece } from '../../shared/hood.js';
@@ -57,7 +57,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   ];
   const reach = sleeveRows(counts) / perCm(sleeveGauge, 'rows');
   return {
-    pieces,
+    pieces: ribsFirst(style, pieces),
     joins: joins(input),
     girths: {
       body,

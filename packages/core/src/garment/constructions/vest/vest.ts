@@ -1,7 +1,7 @@
 import {
   ARMBAND,
   BODY,
-  HEM,
+  HEM_BELOW,
   LOWER_EDGE,
   NECK,
   NECK_EDGE,
@@ -30,7 +30,7 @@ export const vest = panels({
     ...LOWER_EDGE,
     neck: NECK,
     ...NECK_EDGE,
-    hem: HEM,
+    hem: HEM_BELOW,
     armband: ARMBAND,
   },
   specimens: [{ name: 'vest', garment: { ease: 6, neck: { shape: 'scoop', drop: 10 } } }],

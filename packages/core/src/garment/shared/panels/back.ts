@@ -1,7 +1,7 @@
 import { shapingUnit } from '../../../fabric/fabric.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { foundation, panelShows, SIDES } from '../pieces.js';
+import { begun, panelShows, SIDES } from '../pieces.js';
 import { isPlain, neckIsOpen, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge } from './above.js';
 import { longerRows, openRows, sideEdges, sideExpects } from './lowerEdge.js';
@@ -35,7 +35,7 @@ export function back({ style, fabrics }: Input, counts: GarmentCounts): PiecePro
     work: 'rows',
     rows: [...(longer > 0 ? (['back.longer'] as const) : []), 'side.rows', 'armhole.rows'],
     passages: [
-      foundation(counts.of(hemOf(style, 'back')), fabric),
+      begun(counts.of(hemOf(style, 'back')), fabric, style.hem, 'hem rib'),
       ...sidePassages({ style, fabrics }, counts, longer),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

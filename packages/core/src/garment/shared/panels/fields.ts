@@ -257,8 +257,12 @@ export const NECK_EDGE = {
   }),
 } as const;
 
+const HELD = { when: { sleeve: 'some' } } as const;
 export const HEM = band('Hem rib', 5);
-export const CUFF = { ...band('Cuff rib', 5), when: { sleeve: 'some' } } as const;
+export const CUFF = { ...band('Cuff rib', 5), ...HELD };
+/** The same where panels and sleeves are worked from the lower edge up, and so may grow from their ribs. */
+export const HEM_BELOW = band('Hem rib', 5, 'usual', { first: true });
+export const CUFF_BELOW = { ...band('Cuff rib', 5, 'usual', { first: true }), ...HELD };
 export const ARMBAND = { ...band('Armhole rib', 2.5), when: { sleeve: [null] } } as const;
 
 /** What every garment of panels has, in the order in which people decide it. */

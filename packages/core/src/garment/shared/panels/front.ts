@@ -4,7 +4,7 @@ import type { Passage } from '../../../passages/passage.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { GarmentCounts } from '../../counts.js';
 import { frontNeck, type FrontNeck } from '../neck.js';
-import { ends, foundation, panelShows, SIDES } from '../pieces.js';
+import { ends, begun, panelShows, SIDES } from '../pieces.js';
 import { OTHER, type Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -42,7 +42,7 @@ export function front({ style, fabrics }: Input, counts: GarmentCounts): PiecePr
     work: 'rows',
     rows: ['side.rows', 'armhole.rows'],
     passages: [
-      foundation(counts.of(hemOf(style, 'front')), fabric),
+      begun(counts.of(hemOf(style, 'front')), fabric, style.hem, 'hem rib'),
       ...sidePassages({ style, fabrics }, counts),
       { kind: 'even', part: 'main', to: side },
       { kind: 'mark', part: 'main', meaning: 'the underarm' },

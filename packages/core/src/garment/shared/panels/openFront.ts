@@ -6,7 +6,7 @@ import { endShifts } from '../../../work/steps.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { halfNeck, type HalfNeck } from '../neck.js';
-import { ends, foundation, panelShows } from '../pieces.js';
+import { ends, begun, panelShows } from '../pieces.js';
 import { OTHER, type Side } from '../../../joins/roles.js';
 import { isPlain, neckIsOpen, upperFabric, type PanelStyle } from './style.js';
 import { aboveUnderarm, armholeEdge, type Above } from './above.js';
@@ -62,7 +62,7 @@ export function openFront({ style, fabrics }: Input, counts: GarmentCounts, wear
     work: 'rows',
     rows: ['side.rows', 'armhole.rows'],
     passages: [
-      foundation(counts.of(hemOf(style, 'front')), fabric),
+      begun(counts.of(hemOf(style, 'front')), fabric, style.hem, 'hem rib'),
       ...upTo({ width, side, rows, divide, above, inner, out, waist: waistRow({ style }, counts) }, neck),
     ],
     edges: [

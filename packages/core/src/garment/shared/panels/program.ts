@@ -1,8 +1,9 @@
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import type { Girth, PieceProgram, Program, SizeInput } from '../../construction.js';
+import type { Girth, Program, SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { alongOf } from '../bands.js';
+import { ribsFirst } from '../bandPiece.js';
 import { isOpen, openingWorked } from '../front.js';
 import { neckOpening } from '../neck.js';
 import { bandPieces } from './bandPieces.js';
@@ -28,7 +29,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const fronts = open
     ? [openFront(input, counts, 'right'), openFront(input, counts, 'left')]
     : [front(input, counts)];
-  const pieces: PieceProgram[] = [
+  const pieces = ribsFirst(style, [
     back(input, counts),
     ...fronts,
     ...(style.sleeve
@@ -39,7 +40,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
         ]
       : []),
     ...bandPieces(input, counts, isSlit(input)),
-  ];
+  ]);
   const stitches = perCm(fabric.gauge, 'stitches');
   const upper = fabrics.get(upperFabric(style))!;
   const upperStitches = perCm(upper.gauge, 'stitches');

@@ -1,11 +1,10 @@
 import { shapedRows, shapingUnit } from '../../../fabric/fabric.js';
-import { chainsBeyond } from '../../../stitch/ofFabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { Passage } from '../../../passages/passage.js';
 import { countsByRow, later } from '../../../shaping/schedule.js';
 import type { GarmentCounts } from '../../counts.js';
-import { ends, SLEEVE_PIECE } from '../pieces.js';
+import { begun, ends, SLEEVE_PIECE } from '../pieces.js';
 import { sleeveSchedule } from '../taper.js';
 import { seamEdges } from './sleeveEdges.js';
 import { fadeRounds, lastOf } from './sleeveEnd.js';
@@ -60,14 +59,16 @@ export function sleeve(
       ...(faded ? (['fade.rows'] as const) : []),
     ],
     passages: [
-      {
-        kind: 'start',
-        part: 'main',
-        stitches: up ? cuff : top,
-        extra: up ? chainsBeyond(fabric) : 0,
-        along: up ? null : 'the armhole, from one underarm marker over the shoulder to the other',
-        ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
-      },
+      up
+        ? begun(cuff, fabric, style.cuff, 'cuff rib')
+        : {
+            kind: 'start',
+            part: 'main',
+            stitches: top,
+            extra: 0,
+            along: 'the armhole, from one underarm marker over the shoulder to the other',
+            ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
+          },
       ...(along > 0 && !up ? [evenAlong(along)] : []),
       {
         kind: 'shape',

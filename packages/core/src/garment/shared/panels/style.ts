@@ -3,7 +3,7 @@ import { forSize, type Ease, type PerSize } from '../../../fields/perSize.js';
 import type { Fabric } from '../../../fabric/fabric.js';
 import { perRowEnd, pickUpRatio, type PickUpRatio } from '../../../joins/pickUp.js';
 import type { SizeInput } from '../../construction.js';
-import type { BandStyle } from '../bands.js';
+import { isFirst, type BandStyle } from '../bands.js';
 import type { CURVED_ARMHOLE, MEASURED, PanelFields } from './fields.js';
 import type { SleeveFields } from './sleeveFields.js';
 
@@ -74,9 +74,14 @@ export function panelStyle(read: ReadPanels): PanelStyle {
     upper: upper ? { fabric: upper } : null,
     // A hood goes where the neckband would.
     neckband: hood ? null : read.neckband,
-    cuff: (sleeve && read.cuff) ?? null,
+    cuff: sleeve ? cuffFor(sleeve, read.cuff ?? null) : null,
     armband: (!sleeve && read.armband) || null,
   };
+}
+
+/** Only a sleeve that is worked up can be begun from its cuff. */
+function cuffFor({ worked }: SleeveStyle, cuff: BandStyle | null): BandStyle | null {
+  return cuff && isFirst(cuff) && worked !== 'up' ? { ...cuff, worked: 'sideways' } : cuff;
 }
 
 /** The fabric of back and front from the underarm up. */
@@ -134,7 +139,7 @@ export function fullnessOf(style: PanelStyle, sleeve: SleeveStyle): number {
 export function cuffOf(style: PanelStyle): BandStyle | null {
   const { cuff, sleeve } = style;
   if (!cuff || !sleeve || fades(style, sleeve)) return cuff;
-  return { ...cuff, gather: cuff.gather / fullnessOf(style, sleeve) };
+  return isFirst(cuff) ? cuff : { ...cuff, gather: cuff.gather / fullnessOf(style, sleeve) };
 }
 
 /** The neckband as it is worked: a high collar folds over, so it is twice as high as it stands. */

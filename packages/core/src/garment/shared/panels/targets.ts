@@ -1,3 +1,4 @@
+import { lessEdging } from '../edged.js';
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import type { Reason } from '../../../because/reason.js';
 import { cm, figure, say } from '../../../text/phrase.js';
@@ -224,20 +225,17 @@ export function sleeveLength(
   const overhang = (panel - crossBack) / 2;
   const down = downTo(input, style, shoulderToWrist - overhang);
   const worn = shrunk(fabricGrowth, down.length);
-  return {
-    overhang,
-    length: worn.length,
-    reasons: [
-      measured(input, 'shoulderToWrist'),
-      {
-        ...plus('Overhang of the body', -overhang, shoulderToWrist - overhang, {
-          kind: 'measurement',
-          id: 'crossBack',
-        }),
-        note: say`(panel ${cm(panel)} less cross-back ${cm(crossBack)}) ÷ 2`,
-      },
-      ...down.reasons,
-      ...worn.reasons,
-    ],
-  };
+  const reasons = [
+    measured(input, 'shoulderToWrist'),
+    {
+      ...plus('Overhang of the body', -overhang, shoulderToWrist - overhang, {
+        kind: 'measurement',
+        id: 'crossBack',
+      }),
+      note: say`(panel ${cm(panel)} less cross-back ${cm(crossBack)}) ÷ 2`,
+    },
+    ...down.reasons,
+    ...worn.reasons,
+  ];
+  return { overhang, ...lessEdging(input, 'cuff', { length: worn.length, reasons }) };
 }

@@ -1,3 +1,4 @@
+import { lessEdging } from '../edged.js';
 import { USUAL_STRETCH } from '../../../fabric/fabric.js';
 import type { Reason } from '../../../because/reason.js';
 import { neckLineLength } from '../../../shaping/curve.js';
@@ -93,10 +94,10 @@ export function sleeveBelow(input: Input): Target {
   const { underarmToWrist } = input.body.body;
   const down = downTo(input, style.sleeve, underarmToWrist);
   const worn = shrunk(fabrics.get(style.fabric)!.growth ?? 0, down.length);
-  return {
+  return lessEdging(input, 'cuff', {
     length: worn.length,
     reasons: [measured(input, 'underarmToWrist'), ...down.reasons, ...worn.reasons],
-  };
+  });
 }
 
 /** The neck as it would be all round and level, and its parts. Lengths in cm. */

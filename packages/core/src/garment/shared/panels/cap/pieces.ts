@@ -8,7 +8,7 @@ import { gradedAtTurns } from '../../../../stitch/graded.js';
 import { plainStitchOf } from '../../../../stitch/ofFabric.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../../construction.js';
 import type { GarmentCounts } from '../../../counts.js';
-import { ends, foundation, SLEEVE_PIECE } from '../../pieces.js';
+import { ends, begun, SLEEVE_PIECE } from '../../pieces.js';
 import { sleeveSchedule } from '../../taper.js';
 import { cappedTaper } from './below.js';
 import { capUnit } from './solved.js';
@@ -64,7 +64,7 @@ function workedCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Piece
     work: 'rows',
     rows: ['sleeve.rows', 'cap.rows'],
     passages: [
-      foundation(cuff, fabric),
+      begun(cuff, fabric, style.cuff, 'cuff rib'),
       {
         kind: 'shape',
         part: 'main',
