@@ -213,6 +213,8 @@ export {
   type Stripe,
 } from './finishing/finishing.js';
 export { assemblyOf, type Assembly, type AssemblyStep } from './finishing/assembly.js';
+export { lengthOfRows } from './write/lengths.js';
+export { touchesInWords } from './write/touches.js';
 export { shareInWords, type Share } from './finishing/along.js';
 export { pointInWords, sharesMarked, type Seam } from './finishing/seam.js';
 export { buttonholes } from './finishing/buttonholes.js';

@@ -36,6 +36,8 @@ export interface PlannedPiece {
   /** The counts that together are its rows from beginning to end; and half rows besides, which add no height. */
   height: readonly string[];
   halfRows?: number;
+  /** Worked on to edges of the joined garment, its rows given by the style. */
+  workedOn?: true;
 }
 
 /** The virtual hook and the fit disagree: a fault of the program, so no plan is given. */
@@ -123,6 +125,7 @@ export function workAndCheck(
     edges,
     height: piece.rows,
     ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),
+    ...(piece.workedOn ? { workedOn: true } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
 }

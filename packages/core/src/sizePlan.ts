@@ -1,5 +1,12 @@
 import { joinNotes, missNotes } from './advice/counts.js';
-import { armNote, bandStretchNotes, headNote, reachNote, stretchNotes } from './advice/garment.js';
+import {
+  armNote,
+  bandStretchNotes,
+  headNote,
+  reachNote,
+  stretchNotes,
+  type NeckBand,
+} from './advice/garment.js';
 import type { Note } from './advice/note.js';
 import { addEdgings, type Bordered } from './borders/borders.js';
 import { cutPanelNotes } from './advice/stitches.js';
@@ -7,9 +14,11 @@ import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import type { FullBody, Group } from './body/measurements.js';
-import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
+import { USUAL_STRETCH, type Axis, type CountRule, type Fabric } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
+import { touchesOf, touchNotes } from './borders/touches.js';
 import type { Finishing } from './finishing/finishing.js';
+import { yarnOfTouches, type Touch } from './finishing/touches.js';
 import type { SizeFit } from './fit/fit.js';
 import { countReader, type Counts } from './fit/counts.js';
 import type { Rounding } from './fit/problem.js';
@@ -56,6 +65,8 @@ export interface SizePlan {
   /** Rounds of body and sleeve from the shoulder on, cm. */
   girths: Program['girths'];
   yarn: readonly YarnNeed[];
+  /** What is done besides seams: threads that gather, ties, a steadied back neck. */
+  touches: readonly Touch[];
   notes: readonly Note[];
 }
 
@@ -65,6 +76,7 @@ interface WorkedGarment {
   worked: PlannedPiece[];
   edges: ReadonlyMap<string, WorkedEdge>;
   joins: Join[];
+  touches: Touch[];
   /** What its seams and its fit on the body give to say. */
   notes: Note[];
 }
@@ -89,17 +101,34 @@ export function workGarment(
     edges,
     joins,
   });
+  const touches = touchesOf(input.size.id, input.style as Bordered, input.fabrics, {
+    pieces: worked,
+    edges,
+    joins,
+  });
   const notes = [
     ...edged,
+    ...touchNotes(touches, body),
     ...joinNotes(joins),
-    ...headNote(program.facts, body),
+    ...headNote(program.facts, body, neckBands(worked, input.fabrics)),
     ...armNote(program.facts, body),
     ...reachNote(program.facts),
     ...stretchNotes(program.facts),
     ...bandStretchNotes(drawnIn(joins, worked, input.fabrics)),
     ...worked.flatMap((piece) => cutPanelNotes(piece, input.fabrics)),
   ];
-  return { program, worked, edges, joins, notes };
+  return { program, worked, edges, joins, touches, notes };
+}
+
+/** What edges a closed neck: each by its free edge, as its last rows measure. */
+function neckBands(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): NeckBand[] {
+  return pieces
+    .filter(({ role }) => role === 'neckband')
+    .map(({ label, edges, sections }) => ({
+      label,
+      length: edges.find(({ role }) => role === 'free')!.length,
+      stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? USUAL_STRETCH,
+    }));
 }
 
 /** Bands that are shorter than their edge, with what the fabric of each gives. */
@@ -124,6 +153,7 @@ const NOTHING = {
   joins: [],
   girths: { body: [], arm: [] },
   yarn: [],
+  touches: [],
 };
 
 /**
@@ -164,7 +194,7 @@ export function planSize(
   } catch (error) {
     return { ...base, ...NOTHING, notes: [...notes, notWorkable(draft, fit, error)] };
   }
-  const { program, worked, edges, joins } = garment;
+  const { program, worked, edges, joins, touches } = garment;
   const reader = countReader(counts);
   return {
     ...base,
@@ -197,7 +227,8 @@ export function planSize(
     pieces: worked,
     joins,
     girths: program.girths,
-    yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing),
+    yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing, yarnOfTouches(touches)),
+    touches,
     notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts, fit.pinned)],
   };
 }

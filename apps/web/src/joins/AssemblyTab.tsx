@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { assemblyOf, formatLength, type AssemblyStep, type Tail } from '@upfell/core';
+import { assemblyOf, formatLength, touchesInWords, type AssemblyStep, type Tail } from '@upfell/core';
+import { useTerms } from '../state/useTerms';
 import { useDocument, useUnits } from '../state/useSizePlan';
 import { edit, useDesign } from '../state/designStore';
 import { askAssembly, usePlan } from '../state/planner';
@@ -33,7 +34,10 @@ export function AssemblyTab({ size }: { size: ScreenSize }) {
   const [made, setMade] = useState<AssemblyDrawings | null>(null);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [ticks, tick] = useTicks(`assembly/${id}/${size.id}`);
-  const { steps } = assemblyOf(size.joins, finishing?.order);
+  const { steps } = assemblyOf(size, finishing?.order);
+  const ids = steps.map((step) => step.id);
+  const units = useUnits();
+  const terms = useTerms();
   useEffect(() => {
     let stale = false;
     void askAssembly(size.id).then((drawn) => !stale && setMade(drawn));
@@ -44,7 +48,7 @@ export function AssemblyTab({ size }: { size: ScreenSize }) {
   const move = (at: number, by: -1 | 1) => {
     const order = steps.map((step) => step.id);
     [order[at], order[at + by]] = [order[at + by]!, order[at]!];
-    const next = assemblyOf(size.joins, order);
+    const next = assemblyOf(size, order);
     setRefused(next.refused);
     if (next.refused.length === 0)
       edit('finishing.order', (document) => void ((document.finishing ??= {}).order = order));
@@ -72,6 +76,9 @@ export function AssemblyTab({ size }: { size: ScreenSize }) {
                   {i + 1}. {step.title}
                 </h3>
                 <p>{step.says}</p>
+                {touchesInWords(size, ids, step.id, { units, terms }).map((words) => (
+                  <p key={words}>{words}</p>
+                ))}
                 {step.id === 'block' && made && <PinOut pieces={made.pinOut} />}
                 <Tails step={step} tails={made?.tails ?? []} size={size} />
                 {made?.drawings[step.id] && (

@@ -30,6 +30,11 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
           <path d={arrangement.shapes.flatMap(({ polygons }) => polygons.map(closed)).join('')} />
         </g>
       ))}
+      {chosen.joins.map(
+        ({ id, edging }) =>
+          // Under the pieces: what reaches beyond their edges is seen.
+          edging && <Edging key={`edging ${id}`} {...edging} />,
+      )}
       {chosen.joins.map(({ id, role, threads }) => {
         const look = state.get(id);
         // Sides lie far from each other: their threads are only hinted at.
@@ -72,6 +77,21 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
     </svg>
   );
 });
+
+/** Fewest px that an edging is drawn wide. */
+const LEAST_WIDTH = 2.5;
+
+function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edging']>) {
+  const wide = 2 * Math.max(LEAST_WIDTH, width);
+  const along = lines.map((one) => path([...one]) ?? '').join('');
+  const common = { d: along, fill: 'none', strokeLinejoin: 'miter', strokeLinecap: 'square' } as const;
+  return (
+    <>
+      <path {...common} stroke="#20303a" strokeWidth={wide + 2.4} />
+      <path {...common} stroke="#e4cf9c" strokeWidth={wide} />
+    </>
+  );
+}
 
 interface PieceProps {
   placed: PlacedShape;

@@ -46,8 +46,8 @@ const LOOSE: readonly PlannedPiece['role'][] = ['neckband', 'front band', 'armba
 const GAP = { seam: 34, band: 12, apart: 8, touch: 2 };
 
 /** Whether a piece lies by itself rather than at an edge. */
-export function isLoose({ role }: PlannedPiece): boolean {
-  return LOOSE.includes(role);
+export function isLoose({ role, workedOn }: PlannedPiece): boolean {
+  return !workedOn && LOOSE.includes(role);
 }
 
 /**
@@ -80,7 +80,8 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
         [join.a, join.b],
       ] as const) {
         const piece = size.pieces.find(({ id }) => id === by[0]?.piece);
-        if (!piece || isLoose(piece) || on.some((edge) => edge.piece === piece.id)) continue;
+        if (!piece || piece.workedOn || isLoose(piece) || on.some((edge) => edge.piece === piece.id))
+          continue;
         if (!canHang(piece, join)) continue;
         const parents = parentsOf(on, join);
         if (parents.length === 0) continue;

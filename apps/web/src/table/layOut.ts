@@ -62,7 +62,7 @@ export function layOut(
   return {
     scale,
     shapes: [...hung, ...loose],
-    joins: tie(size, hung, loose),
+    joins: tie(size, hung, loose, scale),
     neck: neckEdges.length > 0 && counts.length > 0 ? { at: middleOf(boxOf(neckEdges)), counts } : null,
   };
 }

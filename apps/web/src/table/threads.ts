@@ -1,6 +1,6 @@
 /** The joins of the pieces on the table: threads from edge to edge, and where their labels belong. */
 
-import type { Join } from '@upfell/core';
+import { lengthOfRows, type Join } from '@upfell/core';
 import type { ScreenSize } from '../worker/screen';
 import { boxOf, chained, lengthOf, middleOf, spreadAlong, STEP, type Point } from './geometry';
 import type { PlacedShape } from './hang';
@@ -9,6 +9,8 @@ export interface PlacedJoin {
   id: string;
   role: Join['role'];
   threads: Point[][];
+  /** An edging: the lines that it is worked along, and how wide it is, px. */
+  edging?: { lines: (readonly Point[])[]; width: number };
   /** Where its label belongs. */
   at: Point;
 }
@@ -24,14 +26,18 @@ const BEND = 0.45;
 const BELOW = 14;
 
 /** Every join that has something to show. */
+/** @param scale px for each cm */
 export function tie(
   size: ScreenSize,
   hung: readonly PlacedShape[],
   loose: readonly PlacedShape[],
+  scale: number,
 ): PlacedJoin[] {
   return size.joins.flatMap((join): PlacedJoin[] => {
     if (UNLABELLED.includes(join.role)) return [];
     const own = { id: join.id, role: join.role };
+    const worked = size.pieces.find(({ id, workedOn }) => workedOn && id === join.a[0]?.piece);
+    if (worked) return edgingOf(join, worked, hung, scale);
     const apart = loose.find(({ shape }) => join.a.some(({ piece }) => piece === shape.piece.id));
     if (apart) {
       // Of two alike that go along one loose piece, the first has the label.
@@ -57,6 +63,31 @@ export function tie(
     const at = central.length > 2 ? central[Math.floor(central.length * 0.8)]! : middle(central);
     return [{ ...own, threads, at }];
   });
+}
+
+/** An edging along its edges, labelled beside the longest of them. */
+function edgingOf(
+  join: Join,
+  { sections, edges }: ScreenSize['pieces'][number],
+  hung: readonly PlacedShape[],
+  scale: number,
+): PlacedJoin[] {
+  const along = edgesOf(join.b, join, hung);
+  const longest = [...along].sort((one, two) => lengthOf([two.line]) - lengthOf([one.line]))[0];
+  const place = edges.find(({ role }) => role === 'free')?.place;
+  if (!longest || place?.lies !== 'live') return [];
+  const width = scale * lengthOfRows(sections, place.n);
+  const [x, y] = middle(longest.line);
+  const [dx, dy] = STEP[longest.faces];
+  return [
+    {
+      id: join.id,
+      role: join.role,
+      threads: [],
+      edging: { lines: along.map(({ line }) => line), width },
+      at: [x + dx * (BELOW + width), y + dy * (BELOW + width)],
+    },
+  ];
 }
 
 interface Edge {

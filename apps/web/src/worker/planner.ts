@@ -271,7 +271,7 @@ export class Planner {
   assembly(id: string): AssemblyDrawings | null {
     const size = this.size(id);
     if (!size || !this.planned) return null;
-    const { steps } = assemblyOf(size.joins, this.planned.design.finishing?.order);
+    const { steps } = assemblyOf(size, this.planned.design.finishing?.order);
     return {
       drawings: Object.fromEntries(steps.map((step) => [step.id, stepSvg(size, step.joins)])),
       pinOut: size.pieces.map(schematicOf).map(({ label, copies, left, right, height, dimensions }) => ({

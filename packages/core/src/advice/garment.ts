@@ -13,12 +13,19 @@ const ARM_ROOM = 2;
 /** How much longer than the arm a sleeve may come out before a note says so, cm. */
 const SLEEVE_OVER = 1.5;
 
-/** Whether the head passes a closed neck, with the width that would do. */
-export function headNote(facts: GarmentFacts, body: FullBody): Note[] {
+/** What edges a closed neck, by its own length, cm, and the share by which it gives. */
+export interface NeckBand {
+  label: string;
+  length: number;
+  stretch: number;
+}
+
+/** Whether the head passes a closed neck and what edges it, with the width that would do. */
+export function headNote(facts: GarmentFacts, body: FullBody, bands: readonly NeckBand[] = []): Note[] {
   if (!facts.closedNeck) return [];
   const { opening, stretch, front } = facts.closedNeck;
   const reach = opening * (1 + stretch);
-  if (reach >= body.head - UNSEEN_EASE) return [];
+  if (reach >= body.head - UNSEEN_EASE) return bandedHead(bands, body, front);
   const wider = (body.head - reach) / (1 + stretch) / 2;
   return [
     {
@@ -26,6 +33,22 @@ export function headNote(facts: GarmentFacts, body: FullBody): Note[] {
       code: 'head-does-not-pass',
       where: front,
       message: say`The head (${cm(body.head)}) does not pass the neck: its edge is ${cm(opening)}, stretched ${cm(reach)}. A neck ${cm(wider)} wider or a deeper front neck would do.`,
+    },
+  ];
+}
+
+/** A neck that is wide enough itself and is drawn in by its edging. */
+function bandedHead(bands: readonly NeckBand[], { head }: FullBody, front: string): Note[] {
+  const tight = bands.find(({ length, stretch }) => length * (1 + stretch) < head - UNSEEN_EASE);
+  if (!tight) return [];
+  const { label, length, stretch } = tight;
+  const reach = length * (1 + stretch);
+  return [
+    {
+      level: reach < head * (1 - TIGHT_HEAD) ? 'stop' : 'warn',
+      code: 'head-does-not-pass',
+      where: front,
+      message: say`The head (${cm(head)}) does not pass the ${label.toLowerCase()}: it is ${cm(length)} round, stretched ${cm(reach)}. One ${cm(head / (1 + stretch) - length)} longer, or a wider neck, would do.`,
     },
   ];
 }

@@ -13,7 +13,7 @@ import { openLoops } from './openEdges.js';
 import { groupsAlong, type RunGroup } from './runs.js';
 
 /** A size as far as it is worked: its pieces, their edges, its joins. Edgings are added to it. */
-interface Joined {
+export interface Joined {
   pieces: PlannedPiece[];
   edges: Map<string, WorkedEdge>;
   joins: Join[];

@@ -1,11 +1,13 @@
 /** One edging: how many stitches are picked up, what its corners take, and the piece and the join that it is. */
 
-import type { CountRule, Fabric } from '../fabric/fabric.js';
+import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { legalAtLeast, legalAtMost } from '../fabric/counts.js';
 import type { EdgeProgram, PieceProgram } from '../garment/construction.js';
+import type { WorkedEdge } from '../joins/audit.js';
 import { easeAllowed, type JoinPlan } from '../joins/join.js';
 import { perRowEnd } from '../joins/pickUp.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import type { PieceRole, JoinRole } from '../joins/roles.js';
 import type { Passage } from '../passages/passage.js';
 import type { RoundWay } from '../work/rows.js';
@@ -126,6 +128,7 @@ export function edgingAlong(
       work: run.ring ? 'rounds' : 'rows',
       rows: [],
       fixedRows: rounds,
+      workedOn: true,
       passages: worked.passages,
       edges: edgesOf(id, label, { rounds, end: worked.end, ring: run.ring }),
       expects: [],
@@ -145,6 +148,8 @@ export function edgingAlong(
               each: eachOf(edges, by),
               plus: 0,
               hidden: Math.max(1, Math.abs(counts.picked - exact)),
+              of: stitchOf(fabricAlong(edges, by)),
+              ...(style.perUnit === null ? {} : { onStitches: onStitchesOf(edges, by) }),
             },
           }
         : {}),
@@ -169,10 +174,37 @@ function begun({ edges, ring }: EdgeRunAlong): readonly OpenEdge[] {
 /** Stitches that an edge takes: by the gauge of the edging, or by ratio one in each stitch and so many for each row end. */
 function stitchesAlong({ edge, piece }: OpenEdge, { style, fabrics, first }: Along): number {
   if (style.pickUp === 'gauge') return edge.length * perCm(first.gauge, 'stitches');
-  if (edge.axis === 'stitches') return edge.count;
-  const row = edge.place.lies === 'row ends' ? (edge.place.spans[0]?.first ?? 1) : 1;
-  const section = piece.sections.findLast((one) => one.first <= row) ?? piece.sections[0]!;
-  return edge.count * (style.perRowEnd ?? perRowEnd(first, fabrics.get(section.fabric)!));
+  if (edge.axis === 'stitches') return edge.count * onStitches(fabricOf(edge, piece, fabrics), style);
+  return edge.count * (style.perRowEnd ?? perRowEnd(first, fabricOf(edge, piece, fabrics)));
+}
+
+/** Stitches for each stitch of an edge: 1, or so many for each of its spaces. */
+function onStitches({ unit }: Fabric, { perUnit }: BorderStyle): number {
+  return unit && perUnit !== null ? perUnit / unit.stitches : 1;
+}
+
+/** Stitches for each stitch of the edge on the whole. */
+function onStitchesOf(edges: readonly OpenEdge[], along: Along): number {
+  const own = edges.filter(({ edge }) => edge.axis === 'stitches');
+  const count = sumOf(own.map(({ edge }) => edge.count));
+  return count === 0 ? 1 : sumOf(own.map((one) => stitchesAlong(one, along))) / count;
+}
+
+/** The fabric that an edge is of. */
+function fabricOf(
+  { place }: WorkedEdge,
+  { sections }: PlannedPiece,
+  fabrics: ReadonlyMap<string, Fabric>,
+): Fabric {
+  const row = place.lies === 'row ends' ? (place.spans[0]?.first ?? 1) : 1;
+  const section = sections.findLast(({ first }) => first <= row) ?? sections[0]!;
+  return fabrics.get(section.fabric)!;
+}
+
+/** The fabric of the row ends that it goes along, the most of them. */
+function fabricAlong(edges: readonly OpenEdge[], { fabrics, first }: Along): Fabric {
+  const rows = edges.filter(({ edge }) => edge.axis === 'rows').sort((a, b) => b.edge.length - a.edge.length);
+  return rows[0] ? fabricOf(rows[0].edge, rows[0].piece, fabrics) : first;
 }
 
 /** Stitches for each row end on the whole, where edges have rows of several stitches. */

@@ -1,6 +1,15 @@
 /** The edgings that are worked on when a garment is joined, as fields of every style: where, in which fabrics, and how many rounds of each. */
 
-import { choice, fabric, group, groupOrNone, number, numberOrNone, type StyleOf } from '../fields/kinds.js';
+import {
+  choice,
+  fabric,
+  group,
+  groupOrNone,
+  lengthOrNone,
+  number,
+  numberOrNone,
+  type StyleOf,
+} from '../fields/kinds.js';
 
 const MOST_ROUNDS = 40;
 
@@ -81,12 +90,30 @@ function edging(title: string, where: string) {
         ],
         usual: 'gauge',
       }),
+      bridged: choice({
+        name: `The steps under ${what}`,
+        label: 'Over the steps of the neck',
+        help: 'Where the neck goes in by whole repeats chains from corner to corner make a line of it.',
+        options: [
+          [false, 'along them'],
+          [true, 'bridges of chains'],
+        ],
+        usual: false,
+      }),
       perRowEnd: numberOrNone({
         name: `The stitches for each row end of ${what}`,
         label: 'Stitches for each row end',
         help: 'Empty: 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
         when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
         range: [0.25, 6],
+        unit: 'stitches',
+      }),
+      perUnit: numberOrNone({
+        name: `The stitches for each space of ${what}`,
+        label: 'Stitches for each space',
+        help: 'Along stitches of a mesh or of clusters; empty: 1 in each stitch and chain.',
+        when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
+        range: [0.25, 12],
         unit: 'stitches',
       }),
     },
@@ -117,6 +144,31 @@ export const BORDERS = {
       hem: edging('Hem edging', 'the lower edge, slits included'),
       cuff: edging('Cuff edging', 'the ends of the sleeves'),
       armhole: edging('Armhole edging', 'the armholes of a garment without sleeves'),
+      backNeck: choice({
+        name: 'The back neck',
+        label: 'Back neck',
+        heading: 'Steadied and gathered',
+        help: 'A row of slip stitch on the inside, from shoulder to shoulder, keeps it from stretching.',
+        options: [
+          [false, 'as it is'],
+          [true, 'steadied by slip stitches inside'],
+        ],
+        usual: false,
+      }),
+      gatherCuff: lengthOrNone({
+        name: 'The round of the gathered sleeve end',
+        label: 'Sleeve ends, gathered',
+        help: 'A thread through every second stitch, drawn to this round.',
+        range: [8, 60],
+        optional: { none: 'not gathered', own: 'to a round of', first: 20 },
+      }),
+      gatherHem: lengthOrNone({
+        name: 'The round of the gathered lower edge',
+        label: 'Lower edge, gathered',
+        help: 'A thread through every second stitch, drawn to this round.',
+        range: [20, 200],
+        optional: { none: 'not gathered', own: 'to a round of', first: 80 },
+      }),
     },
   }),
 } as const;

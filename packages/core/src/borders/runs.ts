@@ -52,7 +52,9 @@ const PLACE_OF_ROLE: Partial<Record<WorkedEdge['role'], BorderPlace>> = {
 
 /** The places of a loop's edges: what belongs to none goes with a neighbour that is no front. */
 function placesOf({ edges }: OpenLoop): (BorderPlace | null)[] {
-  const own = edges.map(placeOfEdge);
+  const opens = edges.some(({ edge, piece }) => edge.role === 'front edge' || piece.role === 'front band');
+  // Ends of bands lie at a front only where there is one.
+  const own = edges.map(placeOfEdge).map((place) => (place === 'front' && !opens ? null : place));
   const many = edges.length;
   return own.map((place, i) => {
     if (place !== null || edges[i]!.piece.role !== 'front band') return place;

@@ -15,7 +15,7 @@ describe('assemblyOf', () => {
     'has every join in one step, blocking first and ends last: %s',
     (_name, _design, { sizes }) => {
       for (const { joins } of sizes) {
-        const { steps, refused } = assemblyOf(joins);
+        const { steps, refused } = assemblyOf({ joins });
         expect(refused).toEqual([]);
         expect(steps[0]!.id).toBe('block');
         expect(steps.at(-1)!.id).toBe('ends');
@@ -35,7 +35,7 @@ describe('assemblyOf', () => {
       });
       const planned = plan(design);
       return {
-        steps: assemblyOf(planned.sizes[0]!.joins).steps,
+        steps: assemblyOf(planned.sizes[0]!).steps,
         text: patternToText(pattern(planned, design, { terms: 'us', units: 'cm' })),
       };
     };
@@ -71,7 +71,7 @@ describe('assemblyOf', () => {
 
   it('sets flat sleeves in before the sides are closed, and sleeves in rounds after', () => {
     const order = (name: string) =>
-      assemblyOf(plans.find(([one]) => one === name)![2].sizes[0]!.joins).steps.map(({ id }) => id);
+      assemblyOf(plans.find(([one]) => one === name)![2].sizes[0]!).steps.map(({ id }) => id);
     const flat = order('hollinwood-jumper');
     expect(flat.indexOf('sleeves')).toBeLessThan(flat.indexOf('sides'));
     const round = order('quernmoss-pullover');
@@ -80,7 +80,7 @@ describe('assemblyOf', () => {
 
   it('takes another order where it can be worked, and says why where it cannot', () => {
     const { joins } = plans.find(([name]) => name === 'hollinwood-jumper')![2].sizes[0]!;
-    const later = assemblyOf(joins, ['block', 'shoulders', 'sleeves', 'sides', 'hem', 'cuffs', 'neck']);
+    const later = assemblyOf({ joins }, ['block', 'shoulders', 'sleeves', 'sides', 'hem', 'cuffs', 'neck']);
     expect(later.refused).toEqual([]);
     expect(later.steps.map(({ id }) => id)).toEqual([
       'block',
@@ -92,7 +92,7 @@ describe('assemblyOf', () => {
       'neck',
       'ends',
     ]);
-    expect(assemblyOf(joins, ['block', 'sides', 'shoulders', 'sleeves']).refused).toEqual([
+    expect(assemblyOf({ joins }, ['block', 'sides', 'shoulders', 'sleeves']).refused).toEqual([
       'Sleeves must come before sides and sleeve seams: the sleeves are set in flat, and side and sleeve are closed in one run.',
     ]);
   });
@@ -100,10 +100,10 @@ describe('assemblyOf', () => {
   it('never gives an order in which a step comes before one that it needs', () => {
     for (const [, , { sizes }] of plans) {
       const { joins } = sizes[0]!;
-      const ids = assemblyOf(joins).steps.map(({ id }) => id);
+      const ids = assemblyOf({ joins }).steps.map(({ id }) => id);
       fc.assert(
         fc.property(fc.shuffledSubarray(ids), (wanted) => {
-          const { steps } = assemblyOf(joins, wanted);
+          const { steps } = assemblyOf({ joins }, wanted);
           steps.forEach(({ needs }, at) => {
             for (const { step } of needs) expect(steps.findIndex(({ id }) => id === step)).toBeLessThan(at);
           });

@@ -1,4 +1,5 @@
 import type { Join } from '../joins/audit.js';
+import { stepOfTouch, type Touch } from './touches.js';
 import type { JoinRole } from '../joins/roles.js';
 
 /** A step of putting a garment together. */
@@ -78,6 +79,10 @@ const STEPS = {
   cuffs: { title: 'Cuffs', says: 'Edge the sleeves and close the cuffs.' },
   bands: { title: 'Bands', says: 'Work the bands along the front edges.' },
   border: { title: 'Border', says: 'Work the border round fronts, neck and lower edge in one.' },
+  touches: {
+    title: 'Gathered, tied and steadied',
+    says: 'Draw in what is gathered, sew the ties on, thread the cords.',
+  },
   straps: { title: 'Straps', says: 'Pin the straps, try on, and sew them where they sit snug.' },
 };
 type StepId = keyof typeof STEPS;
@@ -88,9 +93,13 @@ const USUAL_ORDER = Object.keys(STEPS) as StepId[];
  *
  * @param joins every join of a size
  * @param wanted ids of steps in another order; what it leaves out follows in the usual order
+ * @param touches what is done besides its seams: what has no step of seams has one of its own
  */
-export function assemblyOf(joins: readonly Join[], wanted: readonly string[] = []): Assembly {
-  const steps = usualSteps(joins);
+export function assemblyOf(
+  { joins, touches = [] }: { joins: readonly Join[]; touches?: readonly Touch[] },
+  wanted: readonly string[] = [],
+): Assembly {
+  const steps = usualSteps(joins, touches);
   const inner = steps.map(({ id }) => id);
   const order = [...wanted.filter((id) => inner.includes(id)), ...inner.filter((id) => !wanted.includes(id))];
   const sorted = order.map((id) => steps.find((step) => step.id === id)!);
@@ -105,7 +114,7 @@ export function assemblyOf(joins: readonly Join[], wanted: readonly string[] = [
   return { steps: refused.length > 0 ? steps : sorted, refused };
 }
 
-function usualSteps(joins: readonly Join[]): AssemblyStep[] {
+function usualSteps(joins: readonly Join[], touches: readonly Touch[]): AssemblyStep[] {
   const inStep = (id: StepId) => joins.filter(({ role }) => STEP_OF[role] === id);
   const has = (id: StepId) => inStep(id).length > 0;
   const there = (role: JoinRole) => joins.some((join) => join.role === role);
@@ -141,7 +150,9 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
     ],
   };
   const usual = rounds ? swapped(USUAL_ORDER, 'sleeves', 'sides') : USUAL_ORDER;
-  const inner = usual.filter(has).map((id): AssemblyStep => {
+  const seamed = usual.filter(has);
+  const apart = touches.some((touch) => !seamed.some((id) => id === stepOfTouch(touch)));
+  const inner = [...seamed, ...(apart ? (['touches'] as const) : [])].map((id): AssemblyStep => {
     const { title, says } = STEPS[id];
     return {
       id,
@@ -153,6 +164,9 @@ function usualSteps(joins: readonly Join[]): AssemblyStep[] {
       ...(id === 'neck' && there('neckband ends')
         ? { says: `${says} After three rounds try it on: does the head pass?` }
         : {}),
+      ...(id === 'hem' && !there('hem ends') ? { says: 'Edge the lower edge.' } : {}),
+      ...(id === 'cuffs' && !there('cuff ends') ? { says: 'Edge the ends of the sleeves.' } : {}),
+      ...(id === 'armbands' && !there('armband ends') ? { says: 'Edge the armholes.' } : {}),
       ...(id === 'bands' ? { says: bandsOver(over('hem'), over('neckband')) } : {}),
       ...(id === 'sides' ? sideSeams(there) : {}),
       joins: inStep(id).map((join) => join.id),

@@ -24,7 +24,7 @@ describe.each(GARMENTS)('%s', (_name, garment) => {
           expect(stretches.reduce((sum, { b }) => sum + b, 0)).toBe(bCount);
           for (const { a, b } of marks) expect([a.after, b.after].every(Number.isInteger)).toBe(true);
         });
-        const { steps, refused } = assemblyOf(size.joins);
+        const { steps, refused } = assemblyOf(size);
         expect(refused).toEqual([]);
         expect(steps.map(({ id }) => id)).not.toContain('rest');
         expect(tailsOfSize(size, design).length).toBeGreaterThan(0);

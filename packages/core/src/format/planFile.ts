@@ -1,3 +1,5 @@
+import { inWholes, verdictOf } from '../joins/pickUp.js';
+import { figure } from '../text/phrase.js';
 import { reasonInWords } from '../because/reason.js';
 import { inWords } from '../text/phrase.js';
 import type { Units } from '../units/length.js';
@@ -96,7 +98,13 @@ function sizeFile(size: SizePlan, units: Units) {
       ok: join.ok,
       ...(join.gather === 1 ? {} : { gather: join.gather }),
       ...(join.meet === null ? {} : { meet: join.meet }),
-      ...(join.ratio ? { ratio: join.ratio } : {}),
+      ...(join.ratio
+        ? {
+            ratio: { ...join.ratio, ...inWholes(join.ratio), of: `${join.ratio.of} row` },
+            lies: liesInWords(join.aLength, join.bLength),
+          }
+        : {}),
+      ...(join.corners ? { corners: join.corners } : {}),
     })),
     yarn: size.yarn.map(({ fabric, metres, colours }) => ({
       fabric,
@@ -111,6 +119,12 @@ function sizeFile(size: SizePlan, units: Units) {
       ...(details ? { details: details.map((detail) => inWords(detail, units)) } : {}),
     })),
   };
+}
+
+/** "flat", "ruffles by 12 %", "pulls by 8 %". */
+function liesInWords(length: number, edge: number): string {
+  const verdict = verdictOf(length, edge);
+  return verdict === 'fine' ? 'flat' : `${verdict} by ${figure(100 * Math.abs(length / edge - 1), 0)} %`;
 }
 
 export type PlanFile = ReturnType<typeof planFile>;

@@ -119,6 +119,8 @@ export interface PieceProgram {
   halfRows?: number;
   /** Rows that the style gives as a number: no count is found for them. */
   fixedRows?: number;
+  /** It is worked on to edges of the joined garment: drawings show it along them. */
+  workedOn?: true;
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];
   /**

@@ -84,7 +84,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     if (byCount) return aCount === bCount;
     if (plan.ratio) {
       const rowEnds = total(b.filter(({ axis }) => axis === 'rows'));
-      return isPickedUp(plan.ratio, aCount - corners - (bCount - rowEnds), rowEnds);
+      return isPickedUp(plan.ratio, aCount - corners, { rowEnds, stitches: bCount - rowEnds });
     }
     return Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9;
   };

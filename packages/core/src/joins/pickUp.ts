@@ -11,6 +11,10 @@ export interface PickUpRatio {
   /** Stitches beside the repeats, which belong to no row end. */
   plus: number;
   hidden: number;
+  /** Stitches for each stitch of an edge, where not one: 2 in each mesh space of 3. */
+  onStitches?: number;
+  /** The stitch of the rows. */
+  of: Stitch;
 }
 
 /**
@@ -28,17 +32,35 @@ export function perRowEnd(own: Fabric, rows: Fabric): number {
  *
  * @param each stitches for each row end
  * @param rule of the fabric that is picked up
+ * @param rows what it is picked up along
  */
-export function pickUpRatio(each: number, { multiple, plus }: CountRule): PickUpRatio {
+export function pickUpRatio(each: number, { multiple, plus }: CountRule, rows: Fabric): PickUpRatio {
   // Front and back have as many row ends.
   const fits = Number.isInteger((2 * each) / multiple);
-  return { each, plus, hidden: fits ? 0 : Math.max(1, multiple / 2) };
+  return { each, plus, hidden: fits ? 0 : Math.max(1, multiple / 2), of: stitchOf(rows) };
 }
 
-/** Whether a count is what so many row ends take. */
-export function isPickedUp({ each, plus, hidden }: PickUpRatio, stitches: number, rowEnds: number): boolean {
-  return Math.abs(stitches - plus - each * rowEnds) <= hidden + 1e-9;
+/**
+ * Whether a count is what so many row ends take, and so many stitches of the edge besides.
+ */
+export function isPickedUp(
+  { each, plus, hidden, onStitches = 1 }: PickUpRatio,
+  count: number,
+  { rowEnds, stitches }: { rowEnds: number; stitches: number },
+): boolean {
+  return Math.abs(count - plus - each * rowEnds - onStitches * stitches) <= hidden + 1e-9;
 }
+
+/** A ratio as makers say it, in the smallest whole numbers near it: 3 stitches to 2 rows. */
+export function inWholes({ each }: Pick<PickUpRatio, 'each'>): { stitches: number; to: number } {
+  for (let to = 1; to < MOST_ROWS; to += 1) {
+    const stitches = Math.round(each * to);
+    if (stitches > 0 && Math.abs(stitches - each * to) < NEAR * to) return { stitches, to };
+  }
+  return { stitches: Math.max(1, Math.round(each * MOST_ROWS)), to: MOST_ROWS };
+}
+const MOST_ROWS = 8;
+const NEAR = 0.02;
 
 /** Share by which what is picked up may be longer or shorter than its edge before it shows (common practice). */
 const SHOWS = 0.05;

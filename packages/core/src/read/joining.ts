@@ -6,7 +6,9 @@ import { isNear } from '../joins/meet.js';
 import { numberOfWords } from '../text/singular.js';
 import { CM_PER_INCH, type Units } from '../units/length.js';
 import { isPrinted } from '../write/lengths.js';
+import { idOfTouch, type Touch } from '../finishing/touches.js';
 import { tablesOf } from './ofSize.js';
+import { readTouch } from './touches.js';
 
 type ProvenJoin = Pick<
   Join,
@@ -51,12 +53,14 @@ const ELSE: readonly RegExp[] = [
  * @param lines of the section, in US terms
  * @param tails lines of the section with the long tails
  * @param lastCounts stitches of the last rows of the pieces
+ * @param touches what is done besides seams
  */
 export function joiningDiffers(
   lines: readonly string[],
   tails: readonly string[],
   joins: readonly ProvenJoin[],
   lastCounts: readonly number[],
+  touches: readonly Touch[] = [],
 ): string[] {
   const differences: string[] = [];
   const named = new Map<string, ProvenJoin>();
@@ -64,7 +68,14 @@ export function joiningDiffers(
   const told = new Map<string, number>();
   let last: ProvenJoin | null = null;
   let step = 0;
+  const touched = new Set<string>();
   for (const text of lines) {
+    const touch = readTouch(text, touches);
+    if (touch) {
+      touched.add(touch.id);
+      if (touch.fault) differences.push(`“${text}”: ${touch.fault}`);
+      continue;
+    }
     const [, name, words] = /^([^:]+): (.*)$/.exec(text) ?? [];
     const join = name === undefined ? undefined : named.get(name);
     if (join) {
@@ -93,6 +104,8 @@ export function joiningDiffers(
   for (const name of named.keys())
     if (told.get(name) !== 1)
       differences.push(told.has(name) ? `${name} is told ${told.get(name)} times` : `${name} is not told`);
+  for (const touch of touches)
+    if (!touched.has(idOfTouch(touch))) differences.push(`${idOfTouch(touch)} is not told`);
   const seams = new Map(
     joins.flatMap((join) => [
       [join.label, join] as const,

@@ -1,6 +1,7 @@
 import type { Design } from '../design.js';
 import { COUNTED_IN } from '../fabric/fabric.js';
 import type { ButtonholeRow } from '../finishing/buttonholes.js';
+import type { Touch } from '../finishing/touches.js';
 import type { Join } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
@@ -50,6 +51,7 @@ export interface Proof {
 interface ProvenSize extends Partial<ProvenFront> {
   label: string;
   joins?: readonly Join[];
+  touches?: readonly Touch[];
   yarn?: ProvenNeeds['yarn'];
   pieces: readonly Pick<
     PlannedPiece,
@@ -101,7 +103,7 @@ export function provePattern(
     proof.differences.push({ size: labels[0]!, piece: heading, message });
   const measured = sizes.flatMap(({ finished, body }) => (finished && body ? [{ finished, body }] : []));
   const ease = measured.length === sizes.length ? statedEase(measured) : [];
-  sizes.forEach(({ label, pieces, joins, finished, body, yarn }, size) => {
+  sizes.forEach(({ label, pieces, joins, touches, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
       const differs = (message: string) =>
@@ -169,6 +171,7 @@ export function provePattern(
           linesOf('Long tails', size),
           joins,
           pieces.map(({ runs }) => runs.at(-1)!.row.count),
+          touches,
         ),
       );
   });

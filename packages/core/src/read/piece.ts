@@ -67,7 +67,7 @@ const AS_ANOTHER =
   /^Work as the (.+?)(, mirrored,?(?:: the same rows, with every edge at the other end)?)?(?: to the end of (?:row|rnd) (\d+)(, markers included)?)?\.$/;
 const MARKER = /^Place a marker at/;
 /** What is told of each piece by itself. */
-const OWN = /^(?:Joined to|Long tail|Buttonholes|No buttonholes)/;
+const OWN = /^(?:Joined to|Worked on at|Long tail|Buttonholes|No buttonholes)/;
 /** What is told of rows below them. */
 const OF_ROWS = /^(?:The panel|The last of these|Keep|Shape by|Work each|Work these|Rows that shape)/;
 

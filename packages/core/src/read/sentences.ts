@@ -74,6 +74,10 @@ export const SENTENCES: readonly Sentence[] = [
   },
   { form: /^No buttonholes: .+$/, read: () => undefined },
   {
+    form: /^Worked on at “[^”]+” in Joining, when what it runs over is joined\.$/,
+    read: () => {},
+  },
+  {
     form: /^Joined to its edge while it is worked: see Joining, and begin it there\.$/,
     read: () => undefined,
   },

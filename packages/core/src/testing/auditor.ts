@@ -37,7 +37,8 @@ interface SizeJson {
     bCount: number;
     aLength: number;
     bLength: number;
-    ratio?: { each: number; plus: number; hidden: number };
+    ratio?: { each: number; plus: number; hidden: number; onStitches?: number };
+    corners?: number;
     gather?: number;
     ok: boolean;
   }[];
@@ -122,7 +123,8 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
       join.kind === 'stitch-to-stitch' || join.kind === 'row-to-row' || join.kind === 'live'
         ? join.aCount === join.bCount
         : join.ratio
-          ? Math.abs(join.aCount - join.ratio.plus - join.ratio.each * join.bCount) <= join.ratio.hidden
+          ? Math.abs(join.aCount - (join.corners ?? 0) - byRatio(join, join.ratio, edges)) <=
+            join.ratio.hidden + 1e-9
           : apart <= easedIn(join, edges) + 0.001;
     if (agrees !== join.ok && !(agrees && !join.ok))
       wrong.push(`${size.id} ${join.id}: is not agreed but says ok`);
@@ -131,6 +133,18 @@ function auditJoins(size: SizeJson, wrong: string[]): void {
   }
   for (const edge of edges.values())
     if (!joined.has(edge.id) && !edge.open) wrong.push(`${size.id} ${edge.id}: neither joined nor open`);
+}
+
+/** What a ratio comes to: so many for each row end, one in each stitch. */
+function byRatio(
+  { b }: SizeJson['joins'][number],
+  { each, plus, onStitches = 1 }: { each: number; plus: number; onStitches?: number },
+  edges: Edges,
+): number {
+  return b.reduce(
+    (sum, { edge, count }) => sum + (edges.get(edge)!.axis === 'rows' ? each : onStitches) * count,
+    plus,
+  );
 }
 
 /** What a seam takes up: a row or stitch of its coarser side, 1 cm, or 3 % (1.5 cm at most), whichever is most. */

@@ -10,6 +10,7 @@ import type { EdgeRole } from '../joins/roles.js';
 import { stitchOf } from '../fabric/fabric.js';
 import { lengthsOf, type WrittenUnits } from './lengths.js';
 import { line, type Line } from './line.js';
+import { touchLines } from './touches.js';
 import { whileWorkedLines } from './whileWorking.js';
 import type { WrittenSize } from './written.js';
 
@@ -24,7 +25,7 @@ export function seamsOf(
 
 /** The tails of a size that are left long for its seams. */
 export function tailsOfSize(size: WrittenSize, design: Pick<Design, 'finishing'>): Tail[] {
-  const { steps } = assemblyOf(size.joins, design.finishing?.order);
+  const { steps } = assemblyOf(size, design.finishing?.order);
   const seams = seamsOf(size, design);
   const sewn = steps.flatMap(({ joins }) => joins.map((id) => seams.find(({ join }) => join === id)!));
   return tailsOf(size.pieces, sewn, new Map(size.joins.map((join) => [join.id, join])));
@@ -34,7 +35,7 @@ export function tailsOfSize(size: WrittenSize, design: Pick<Design, 'finishing'>
 export function joiningLines(sizes: readonly WrittenSize[], design: Design, units: WrittenUnits): Line[] {
   const [size] = sizes;
   if (!size) return [];
-  const { steps } = assemblyOf(size.joins, design.finishing?.order);
+  const { steps } = assemblyOf(size, design.finishing?.order);
   const all = sizes.map((one) => new Map(seamsOf(one, design).map((seam) => [seam.join, seam])));
   const lines: Line[] = [];
   steps.forEach(({ title, says, joins }, i) => {
@@ -59,11 +60,28 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       lines.push(...stretchLines(of, seams, units));
       if (sizes.length === 1) lines.push(...markLines(seams[0]!, of[0]!));
     }
+    lines.push(
+      ...touchLines(
+        sizes,
+        steps.map(({ id }) => id),
+        steps[i]!.id,
+        units,
+      ),
+    );
     lines.push(...steadiedLines(steps[i]!.id, sizes, design));
     if (inStep.some(({ role }) => role === 'strap')) lines.push(...strapLines(sizes));
     if (steps[i]!.id === 'bands') lines.push(...buttonLines(design));
   });
   return lines;
+}
+
+/** When a piece is worked that is picked up along edges which are joined first. */
+export function workedOnLines(size: WrittenSize, piece: string, { finishing }: Design): Line[] {
+  const join = size.joins.find(
+    ({ kind, a }) => kind === 'pick-up' && a.some((edge) => edge.role === 'joined' && edge.piece === piece),
+  );
+  const step = join && assemblyOf(size, finishing?.order).steps.find(({ joins }) => joins.includes(join.id));
+  return step ? [[`Worked on at “${step.title}” in Joining, when what it runs over is joined.`]] : [];
 }
 
 /** Edges that stay open and may be steadied by a row: slits, described once for both sides, and the face of a hood. */

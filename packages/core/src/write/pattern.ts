@@ -4,7 +4,7 @@ import type { PieceRole } from '../joins/roles.js';
 import type { PieceWish } from '../passages/pieceSoFar.js';
 import { aboutLines } from './about.js';
 import { buttonholeLines } from './buttonholes.js';
-import { joiningLines, seamsOf } from './joining.js';
+import { joiningLines, seamsOf, workedOnLines } from './joining.js';
 import { keyLines, kindsIn } from './key.js';
 import { techniqueLines } from './techniques.js';
 import { inHouse, wordsOf } from './house.js';
@@ -178,6 +178,7 @@ function pieceSections(
     const isPanel = PANELS.includes(role);
     const lines = [
       ...joinedWhileWorked(sizes[0]!, id, seams),
+      ...workedOnLines(sizes[0]!, id, design),
       ...tailLines(tails, id),
       ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
       ...buttonholeLines(group, design),

@@ -45,6 +45,8 @@ export function areaOf(fabric: Fabric, stitches: number): number {
  * Metres for each fabric whose swatch was measured: area x swatch metres / swatch area for every piece, seams by their methods, a tail
  * at both ends of every piece (and of every stripe that is cut), and what is to spare. Fabrics without a measured swatch are left out:
  * nothing is guessed. Seams are sewn with the yarn of the first piece.
+ *
+ * @param touches metres for threads that gather and edges that are steadied, of the same yarn
  */
 export function yarnNeeds(
   pieces: readonly YarnPiece[],
@@ -52,12 +54,13 @@ export function yarnNeeds(
   edges: ReadonlyMap<string, WorkedEdge>,
   fabrics: ReadonlyMap<string, Fabric>,
   finishing: Finishing = {},
+  touches = 0,
 ): YarnNeed[] {
   const rowsOf = (id: string) => heightOf(pieces.find((piece) => piece.id === id)?.runs ?? []);
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
   const seams = joins.reduce(
     (sum, join) => sum + (join.bLength * SEAM_YARN[methodOf(join, finishing)]) / 100,
-    0,
+    touches,
   );
   const spare = 1 + (finishing.reserve ?? USUAL_RESERVE) / 100;
   return used.flatMap((id): YarnNeed[] => {

@@ -25,7 +25,7 @@ export function bandJoin(
       kind: 'pick-up',
       a: join.edges,
       b: [`${join.band}.joined`],
-      ratio: { each: 1 / rowsPerStitch(band), plus: 0, hidden: 0 },
+      ratio: { each: 1 / rowsPerStitch(band), plus: 0, hidden: 0, of: 'sc' },
     };
   return {
     id: join.id,

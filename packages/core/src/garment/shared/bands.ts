@@ -206,7 +206,10 @@ function pickedUpFrom(
   return {
     quantities,
     relations: [
-      { ...sumIs({ id: `${id}.seam`, rule, says }, { [`${id}.rows`]: 1, [edge.of]: -each }), seam: `${id}.seam` },
+      {
+        ...sumIs({ id: `${id}.seam`, rule, says }, { [`${id}.rows`]: 1, [edge.of]: -each }),
+        seam: `${id}.seam`,
+      },
     ],
   };
 }

@@ -4,7 +4,7 @@ import { perCm } from '../../fabric/gauge.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import type { GarmentCounts } from '../counts.js';
 import { cordQuantity } from './cord.js';
-import { choice, fabric, group, length, number, type StyleOf } from '../../fields/kinds.js';
+import { choice, fabric, group, length, lengthOrNone, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
 import { becomes, given, plus } from './quantity.js';
 import type { Target } from './targets.js';
@@ -73,6 +73,14 @@ export const TIED_FRONT = group({
       when: { ...NOT_CLOSED, 'front.ties': 'some' },
       range: [5, 80],
       usual: 25,
+    }),
+    tieAt: lengthOrNone({
+      name: 'The height of the lowest ties',
+      label: 'Lowest ties',
+      help: 'Along the front edge from the lower edge; the others evenly up to the neck.',
+      when: { ...NOT_CLOSED, 'front.ties': 'some' },
+      range: [0, 120],
+      optional: { none: 'spread evenly', own: 'so far up', first: 30 },
     }),
   },
 });

@@ -1,3 +1,4 @@
+import type { RoundWay } from '../../../work/rows.js';
 import { shapedRows, shapingUnit } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
@@ -67,7 +68,7 @@ export function sleeve(
             stitches: top,
             extra: 0,
             along: 'the armhole, from one underarm marker over the shoulder to the other',
-            ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
+            ...(round ? { round: own.rounds as RoundWay } : {}),
           },
       ...(along > 0 && !up ? [evenAlong(along)] : []),
       {

@@ -19,7 +19,7 @@ const WRIST_EASE_OF: Readonly<Record<string, Ease>> = { bell: { percent: 110 } }
 const EVEN_AT_CUFF: Readonly<Record<string, Ease>> = { 'above-elbow': { percent: 52 } };
 const EVEN_AT_TOP: Readonly<Record<string, Ease>> = { bell: { percent: 50 } };
 
-const IN_ROUNDS = { 'sleeve.worked': ['down'], 'sleeve.rounds': ['joined', 'turned'] } as const;
+const IN_ROUNDS = { 'sleeve.worked': ['down'], 'sleeve.rounds': ['joined', 'turned', 'spiral'] } as const;
 const BALLOON = { 'sleeve.shape': ['balloon'] } as const;
 const CURVED = { 'armhole.across': 'some' } as const;
 
@@ -34,6 +34,7 @@ const ROUNDS = {
       ['sewn', 'flat, then sewn'],
       ['joined', 'in joined rounds'],
       ['turned', 'in rounds, turned'],
+      ['spiral', 'in a spiral of rounds'],
     ],
     usual: 'sewn',
   }),

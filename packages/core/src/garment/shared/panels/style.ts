@@ -117,8 +117,9 @@ export function sleeveRatio(
 ): PickUpRatio | null {
   if (sleeve.worked !== 'down' || sleeve.pickUp !== 'ratio') return null;
   const own = fabrics.get(sleeve.fabric ?? style.fabric)!;
-  const each = sleeve.perRowEnd ?? perRowEnd(own, fabrics.get(upperFabric(style))!);
-  return pickUpRatio(each, inRounds(style, sleeve) ? own.rule.round : own.rule.flat);
+  const rows = fabrics.get(upperFabric(style))!;
+  const each = sleeve.perRowEnd ?? perRowEnd(own, rows);
+  return pickUpRatio(each, inRounds(style, sleeve) ? own.rule.round : own.rule.flat, rows);
 }
 
 /** Whether a balloon sleeve in rounds fades into its cuff. */

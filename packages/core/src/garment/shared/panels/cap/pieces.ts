@@ -1,5 +1,6 @@
 /** The pieces of capped sleeves: a cap worked above the seam, or short rows before it. */
 
+import type { RoundWay } from '../../../../work/rows.js';
 import { shapedRows, shapingUnit } from '../../../../fabric/fabric.js';
 import { perCm } from '../../../../fabric/gauge.js';
 import { asides, capInside, capRuns, capShortRows, capSide, type Cap } from '../../../../shaping/cap.js';
@@ -181,7 +182,7 @@ function shortRowCap(input: Input, own: SleeveStyle, counts: GarmentCounts): Pie
         stitches: width,
         extra: 0,
         along: 'the armhole, from the middle of its base over the shoulder and down again',
-        ...(round ? { round: own.rounds as 'joined' | 'turned' } : {}),
+        ...(round ? { round: own.rounds as RoundWay } : {}),
       },
       {
         kind: 'short',
