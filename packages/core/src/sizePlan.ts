@@ -14,7 +14,7 @@ import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import type { FullBody, Group } from './body/measurements.js';
-import { USUAL_STRETCH, type Axis, type CountRule, type Fabric } from './fabric/fabric.js';
+import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import { touchesOf, touchNotes } from './borders/touches.js';
 import type { Finishing } from './finishing/finishing.js';
@@ -127,7 +127,7 @@ function neckBands(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string,
     .map(({ label, edges, sections }) => ({
       label,
       length: edges.find(({ role }) => role === 'free')!.length,
-      stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? USUAL_STRETCH,
+      stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? null,
     }));
 }
 

@@ -17,7 +17,8 @@ const SLEEVE_OVER = 1.5;
 export interface NeckBand {
   label: string;
   length: number;
-  stretch: number;
+  /** Null: nobody has measured it. */
+  stretch: number | null;
 }
 
 /** Whether the head passes a closed neck and what edges it, with the width that would do. */
@@ -39,16 +40,18 @@ export function headNote(facts: GarmentFacts, body: FullBody, bands: readonly Ne
 
 /** A neck that is wide enough itself and is drawn in by its edging. */
 function bandedHead(bands: readonly NeckBand[], { head }: FullBody, front: string): Note[] {
-  const tight = bands.find(({ length, stretch }) => length * (1 + stretch) < head - UNSEEN_EASE);
+  const reachOf = ({ length, stretch }: NeckBand) => length * (1 + (stretch ?? USUAL_STRETCH));
+  const tight = bands.find((band) => reachOf(band) < head - UNSEEN_EASE);
   if (!tight) return [];
-  const { label, length, stretch } = tight;
-  const reach = length * (1 + stretch);
+  const { label, length } = tight;
+  const reach = reachOf(tight);
+  const known = tight.stretch !== null;
   return [
     {
-      level: reach < head * (1 - TIGHT_HEAD) ? 'stop' : 'warn',
+      level: known && reach < head * (1 - TIGHT_HEAD) ? 'stop' : 'warn',
       code: 'head-does-not-pass',
       where: front,
-      message: say`The head (${cm(head)}) does not pass the ${label.toLowerCase()}: it is ${cm(length)} round, stretched ${cm(reach)}. One ${cm(head / (1 + stretch) - length)} longer, or a wider neck, would do.`,
+      message: say`The head (${cm(head)}) does not pass the ${label.toLowerCase()}: it is ${cm(length)} round, stretched ${cm(reach)}${known ? '' : ' if it gives as fabrics usually do; say in its fabric how far it stretches'}. One ${cm((head / reach - 1) * length)} longer, or a wider neck, would do.`,
     },
   ];
 }

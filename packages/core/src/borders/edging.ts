@@ -219,7 +219,8 @@ function eachOf(edges: readonly OpenEdge[], along: Along): number {
 function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides {
   const sides: EdgeSide[] = [];
   const turns: number[] = [];
-  const isCorner = ({ turn }: OpenEdge) => turn !== null && Math.abs(turn) >= CORNER;
+  const shaped = along.style.corners === 'shaped';
+  const isCorner = ({ turn }: OpenEdge) => shaped && turn !== null && Math.abs(turn) >= CORNER;
   edges.forEach((one, i) => {
     if (i === 0 || isCorner(one)) {
       if (i > 0) turns.push(one.turn!);

@@ -90,6 +90,16 @@ function edging(title: string, where: string) {
         ],
         usual: 'gauge',
       }),
+      corners: choice({
+        name: `The corners of ${what}`,
+        label: 'At corners',
+        help: 'More in outer corners, some together in inner ones, so that it lies flat; a rolled edge goes on plainly.',
+        options: [
+          ['shaped', 'shaped, to lie flat'],
+          ['plain', 'worked plainly'],
+        ],
+        usual: 'shaped',
+      }),
       bridged: choice({
         name: `The steps under ${what}`,
         label: 'Over the steps of the neck',
