@@ -8,7 +8,8 @@ import {
   type NeckBand,
 } from './advice/garment.js';
 import type { Note } from './advice/note.js';
-import { addEdgings, type Bordered } from './borders/borders.js';
+import { addEdgings, noRoomNote, type Bordered } from './borders/borders.js';
+import { NoRoom } from './borders/edging.js';
 import { cutPanelNotes } from './advice/stitches.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
@@ -192,7 +193,8 @@ export function planSize(
   try {
     garment = workGarment(construction, input, counts);
   } catch (error) {
-    return { ...base, ...NOTHING, notes: [...notes, notWorkable(draft, fit, error)] };
+    const why = error instanceof NoRoom ? noRoomNote(error) : notWorkable(draft, fit, error);
+    return { ...base, ...NOTHING, notes: [...notes, why] };
   }
   const { program, worked, edges, joins, touches } = garment;
   const reader = countReader(counts);

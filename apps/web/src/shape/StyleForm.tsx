@@ -142,12 +142,20 @@ function Control({ field, path, values }: FieldProps) {
       return <LengthControl field={field} common={common} value={value as PerSize<Ease> | null} put={put} />;
     case 'number':
       return (
-        <NumberField
-          {...common}
-          unit={field.factor ? '%' : shortUnit(field.unit)}
-          value={field.factor ? Math.round((value as number) * 1000) / 10 : (value as number)}
-          put={(document, number) => put(document, field.factor ? number / 100 : number)}
-        />
+        <>
+          {field.optional && (
+            <OwnOrNone {...common} optional={field.optional} none={value === null} put={put} />
+          )}
+          {value !== null && (
+            <NumberField
+              {...common}
+              label={field.optional ? wholeName(field) : label}
+              unit={field.factor ? '%' : shortUnit(field.unit)}
+              value={field.factor ? Math.round((value as number) * 1000) / 10 : (value as number)}
+              put={(document, number) => put(document, field.factor ? number / 100 : number)}
+            />
+          )}
+        </>
       );
     case 'choice':
       return (
@@ -179,6 +187,39 @@ function Control({ field, path, values }: FieldProps) {
   }
 }
 
+/** A field's whole name, which its figure goes by beside the choice whether there is one. */
+function wholeName({ name }: Field): string {
+  return name.replace(/^The (.)/, (_, first: string) => first.toUpperCase());
+}
+
+/** Whether a figure that may be left out is one's own. */
+function OwnOrNone<T>({
+  path,
+  label,
+  optional,
+  none,
+  put,
+}: {
+  path: string;
+  label: string;
+  optional: { none: string; own: string; first: T };
+  none: boolean;
+  put: Put;
+}) {
+  return (
+    <ChoiceField
+      path={`${path}.own`}
+      label={label}
+      value={none ? 'none' : 'own'}
+      options={[
+        { value: 'none', label: optional.none },
+        { value: 'own', label: optional.own },
+      ]}
+      put={(document, chosen) => put(document, chosen === 'own' ? optional.first : null)}
+    />
+  );
+}
+
 /** A length, a length or share, or either where it may be left out. */
 function LengthControl({
   field,
@@ -196,24 +237,11 @@ function LengthControl({
   const figure = value !== null && {
     ...common,
     // Beside its choice the figure goes by its whole name.
-    label: optional
-      ? field.name.replace(/^The (.)/, (_, first: string) => first.toUpperCase())
-      : common.label,
+    label: optional ? wholeName(field) : common.label,
   };
   return (
     <>
-      {optional && (
-        <ChoiceField
-          path={`${common.path}.own`}
-          label={common.label}
-          value={value === null ? 'none' : 'own'}
-          options={[
-            { value: 'none', label: optional.none },
-            { value: 'own', label: optional.own },
-          ]}
-          put={(document, chosen) => put(document, chosen === 'own' ? optional.first : null)}
-        />
-      )}
+      {optional && <OwnOrNone {...common} optional={optional} none={value === null} put={put} />}
       {figure &&
         (field.share ? (
           <StyleEase {...figure} value={value} put={put} />

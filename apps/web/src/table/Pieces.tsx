@@ -84,7 +84,7 @@ const LEAST_WIDTH = 2.5;
 function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edging']>) {
   const wide = 2 * Math.max(LEAST_WIDTH, width);
   const along = lines.map((one) => path([...one]) ?? '').join('');
-  const common = { d: along, fill: 'none', strokeLinejoin: 'miter', strokeLinecap: 'square' } as const;
+  const common = { d: along, fill: 'none', strokeLinejoin: 'miter', strokeLinecap: 'butt' } as const;
   return (
     <>
       <path {...common} stroke="#20303a" strokeWidth={wide + 2.4} />

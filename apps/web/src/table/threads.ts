@@ -84,11 +84,37 @@ function edgingOf(
       id: join.id,
       role: join.role,
       threads: [],
-      edging: { lines: along.map(({ line }) => line), width },
+      edging: { lines: linked(along.map(({ line }) => line)), width },
       at: [x + dx * (BELOW + width), y + dy * (BELOW + width)],
     },
   ];
 }
+
+/** Lines that meet at their ends as one, so that an edging goes round the corner between them. */
+function linked(lines: readonly (readonly Point[])[]): Point[][] {
+  const left = lines.map((line) => [...line]);
+  const found: Point[][] = [];
+  for (let line = left.shift(); line; line = left.shift()) {
+    for (let again = true; again;) {
+      const end = line.at(-1)!;
+      const start = line[0]!;
+      const next = left.findIndex((other) =>
+        [other[0]!, other.at(-1)!].some((point) => meets(point, end) || meets(point, start)),
+      );
+      again = next >= 0;
+      if (!again) break;
+      const [other] = left.splice(next, 1) as [Point[]];
+      if (meets(other[0]!, end)) line.push(...other.slice(1));
+      else if (meets(other.at(-1)!, end)) line.push(...other.reverse().slice(1));
+      else if (meets(other.at(-1)!, start)) line.unshift(...other.slice(0, -1));
+      else line.unshift(...other.reverse().slice(0, -1));
+    }
+    found.push(line);
+  }
+  return found;
+}
+
+const meets = ([x, y]: Point, [u, v]: Point) => Math.hypot(x - u, y - v) < 1;
 
 interface Edge {
   line: readonly Point[];

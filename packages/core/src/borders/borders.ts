@@ -4,10 +4,10 @@ import type { Note } from '../advice/note.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { forSize, type PerSize } from '../fields/perSize.js';
 import { auditJoin, type Join, type WorkedEdge } from '../joins/audit.js';
-import { PlanRefused, workAndCheck, type PlannedPiece } from '../plannedPiece.js';
+import { workAndCheck, type PlannedPiece } from '../plannedPiece.js';
 import { cm, say } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
-import { edgingAlong, NoRoom, type Edging } from './edging.js';
+import { edgingAlong, type Edging, type NoRoom } from './edging.js';
 import { BORDER_WORDS, type BorderPlace, type Borders } from './fields.js';
 import { openLoops } from './openEdges.js';
 import { groupsAlong, type RunGroup } from './runs.js';
@@ -31,7 +31,7 @@ const ORDER: readonly BorderPlace[] = ['hem', 'neck', 'cuff', 'armhole', 'front'
 /**
  * Works the edgings of a style on to a size, and says what is to be said of them.
  *
- * @throws PlanRefused where one cannot be worked
+ * @throws NoRoom where a side is shorter than its corners take
  */
 export function addEdgings(
   size: string,
@@ -47,7 +47,7 @@ export function addEdgings(
     if (groups.length === 0) return [nowhere(place)];
     const names = namesOf(groups);
     const edgings = groups.map((group, i) => {
-      const edging = drafted(() => edgingAlong(group, place, style, fabrics, names[i]!));
+      const edging = edgingAlong(group, place, style, fabrics, names[i]!);
       garment.pieces.push(workAndCheck(edging.piece, {}, garment.edges));
       garment.joins.push(...edging.joins.map((join) => auditJoin(join, garment.edges)));
       return edging;
@@ -71,12 +71,29 @@ function namesOf(groups: readonly RunGroup[]): { id: string; name: string }[] {
   });
 }
 
-function drafted(draft: () => Edging): Edging {
-  try {
-    return draft();
-  } catch (error) {
-    throw error instanceof NoRoom ? new PlanRefused(error.message) : error;
-  }
+/** A size whose edging has no room for its corners: what would fit, each one choice. */
+export function noRoomNote({ place, fits }: NoRoom): Note {
+  const { title } = BORDER_WORDS[place];
+  return {
+    level: 'stop',
+    code: 'edging-no-room',
+    where: `border.${place}`,
+    message: say`${title}: between two corners there is no room for so many rounds; ${fits > 0 ? say`${fits} would fit` : say`none would fit`}, or corners that are not shaped.`,
+    fixes: [
+      ...(fits > 0
+        ? [
+            {
+              label: say`Work ${countOf(fits, 'round')}`,
+              set: [{ path: `garment.border.${place}.rounds`, value: fits }],
+            },
+          ]
+        : []),
+      {
+        label: say`Work its corners plainly`,
+        set: [{ path: `garment.border.${place}.corners`, value: 'plain' }],
+      },
+    ],
+  };
 }
 
 /** There is no such edge: another join has it. */

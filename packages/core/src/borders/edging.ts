@@ -7,11 +7,11 @@ import type { EdgeProgram, PieceProgram } from '../garment/construction.js';
 import type { WorkedEdge } from '../joins/audit.js';
 import { easeAllowed, type JoinPlan } from '../joins/join.js';
 import { perRowEnd } from '../joins/pickUp.js';
-import type { PlannedPiece } from '../plannedPiece.js';
+import { PlanRefused, type PlannedPiece } from '../plannedPiece.js';
 import type { PieceRole, JoinRole } from '../joins/roles.js';
 import type { Passage } from '../passages/passage.js';
 import type { RoundWay } from '../work/rows.js';
-import { cornersAfter, stepsAtCorners } from '../shaping/corners.js';
+import { cornersAfter, hasRoom } from '../shaping/corners.js';
 import { sharesOf } from '../shaping/spread.js';
 import { atCorner, CORNER } from './corners.js';
 import { BORDER_WORDS, layersOf, type BorderPlace, type BorderStyle } from './fields.js';
@@ -51,14 +51,14 @@ interface Sides {
   turns: number[];
 }
 
-/** An edging has no room for its corners. */
-export class NoRoom extends Error {
+/** An edging has no room for its corners: so many rounds of it would fit. */
+export class NoRoom extends PlanRefused {
   override name = 'NoRoom';
   constructor(
     readonly place: BorderPlace,
-    message: string,
+    readonly fits: number,
   ) {
-    super(message);
+    super(`${BORDER_WORDS[place].title}: there is no room for its corners`);
   }
 }
 
@@ -108,8 +108,7 @@ export function edgingAlong(
       ...(run.ring ? { round: style.worked } : {}),
     });
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    throw new NoRoom(place, `${title}: ${error.message}. Fewer rounds, or a finer fabric, would fit.`);
+    throw error instanceof TooShort ? new NoRoom(place, error.row) : error;
   }
   const copies = runs.length;
   const label = `${title}${own.name}`;
@@ -363,7 +362,7 @@ function passagesOf(
       passages.push({ kind: 'corners', part: 'main', to: last, ...shaping, ...(of ? { fabric: of } : {}) });
       for (let row = 0; row < rows; row += 1) {
         const each = { sides: now, by, spare: row === 0 ? hidden : 0 };
-        stepsAtCorners(each);
+        if (!hasRoom(each)) throw new TooShort(last - rows + row);
         now = cornersAfter(each, 1);
       }
       count = sumOf(now) + many;
@@ -372,6 +371,13 @@ function passagesOf(
     if (rounds > 1) shape(to, rounds - 1, 0);
   });
   return { passages, end: count };
+}
+
+/** A side is too short for its corners after so many rows. */
+class TooShort extends Error {
+  constructor(readonly row: number) {
+    super('a side is too short for its corners');
+  }
 }
 
 /** "3 sts in each of the 2 outer corners". */

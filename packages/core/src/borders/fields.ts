@@ -68,7 +68,10 @@ function edging(title: string, where: string) {
       }),
       rounds: rounds(what),
       second: then(what, 'Second fabric'),
-      third: then(what, 'Third fabric'),
+      third: {
+        ...then(what, 'Third fabric'),
+        when: { [`border.${EDGING_IDS[title]}.second`]: 'some' as const },
+      },
       worked: choice({
         name: `The way of ${what}`,
         label: 'Rounds',
@@ -113,18 +116,20 @@ function edging(title: string, where: string) {
       perRowEnd: numberOrNone({
         name: `The stitches for each row end of ${what}`,
         label: 'Stitches for each row end',
-        help: 'Empty: 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
+        help: 'Usually 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
         when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
         range: [0.25, 6],
         unit: 'stitches',
+        optional: { none: 'as rows usually take', own: 'as I say', first: 2 },
       }),
       perUnit: numberOrNone({
         name: `The stitches for each space of ${what}`,
         label: 'Stitches for each space',
-        help: 'Along stitches of a mesh or of clusters; empty: 1 in each stitch and chain.',
+        help: 'Along stitches of a mesh or of clusters.',
         when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
         range: [0.25, 12],
         unit: 'stitches',
+        optional: { none: '1 in each st and ch', own: 'as I say', first: 2 },
       }),
     },
   });

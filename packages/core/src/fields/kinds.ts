@@ -80,8 +80,7 @@ export interface NumberField extends FieldWords {
   /** Kept as a factor, shown in per cent. */
   factor?: true;
   usual: number | null;
-  /** Whether null stands for "as it comes out". */
-  optional?: true;
+  optional?: None<number>;
 }
 
 /** One of a few words or numbers. */
@@ -168,9 +167,9 @@ export function number(
 
 /** A number that may be left out. */
 export function numberOrNone(
-  field: Omit<NumberField, 'kind' | 'optional' | 'usual'>,
+  field: Omit<NumberField, 'kind' | 'optional' | 'usual'> & { optional: None<number> },
 ): NumberField & ReadsAs<number | null> {
-  return { kind: 'number', usual: null, optional: true, ...field };
+  return { kind: 'number', usual: null, ...field };
 }
 
 /** One of a few values, each with its words. */

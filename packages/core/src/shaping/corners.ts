@@ -37,6 +37,19 @@ export function cornersAfter({ sides, by, spare }: CornerShaping, rows: number):
   });
 }
 
+/** Whether each side has the stitches that the corners at its ends take from it. */
+export function hasRoom({ sides, by, spare }: CornerShaping): boolean {
+  return sides.every((_, i) => plainOf({ sides, by, spare }, i) >= 0);
+}
+
+/** Stitches of a side that no corner takes. */
+function plainOf({ sides, by, spare }: CornerShaping, i: number): number {
+  const before = i > 0 ? taken(by[i - 1]!)[1] : 0;
+  const after = i < by.length ? taken(by[i]!)[0] : 0;
+  const hidden = i === sides.length - 1 ? (spare < 0 ? -2 * spare : spare) : 0;
+  return sides[i]! - before - after - hidden;
+}
+
 /**
  * The steps of one row, from left to right.
  *
@@ -45,10 +58,8 @@ export function cornersAfter({ sides, by, spare }: CornerShaping, rows: number):
 export function stepsAtCorners({ sides, by, spare }: CornerShaping): { steps: Step[]; by: number } {
   const steps: Step[] = [];
   sides.forEach((side, i) => {
-    const before = i > 0 ? taken(by[i - 1]!)[1] : 0;
-    const after = i < by.length ? taken(by[i]!)[0] : 0;
     const last = i === sides.length - 1;
-    const plain = side - before - after - (last ? (spare < 0 ? -2 * spare : spare) : 0);
+    const plain = plainOf({ sides, by, spare }, i);
     if (plain < 0) throw new RangeError(`a side of ${side} stitches is too short for its corners`);
     if (plain > 0) steps.push({ do: 'work', times: plain });
     // A right-side row begins at the right end.

@@ -90,6 +90,7 @@ export const FIELDS = {
         drawn: true,
         range: [0, 100],
         unit: '%',
+        optional: { none: 'the two most even rates', own: 'as I say', first: 50 },
       }),
       sleeveFast: numberOrNone({
         name: 'The fast part of the sleeves’ increases',
@@ -98,6 +99,7 @@ export const FIELDS = {
         drawn: true,
         range: [0, 100],
         unit: '%',
+        optional: { none: 'the two most even rates', own: 'as I say', first: 50 },
       }),
     },
   }),

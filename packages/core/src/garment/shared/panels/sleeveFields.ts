@@ -80,10 +80,11 @@ const PICKED = {
   perRowEnd: numberOrNone({
     name: 'The stitches for each row end',
     label: 'For each row end',
-    help: 'Left empty: one unit of the sleeve’s pattern; else 1 for a row of sc, 1.5 for hdc, 2 for dc, 3 for tr.',
+    help: 'Usually one unit of the sleeve’s pattern, or 1 for a row of sc, 1.5 for hdc, 2 for dc, 3 for tr.',
     when: { 'sleeve.worked': ['down'], 'sleeve.pickUp': ['ratio'] },
     range: [0.25, 12],
     unit: 'stitches',
+    optional: { none: 'as rows usually take', own: 'as I say', first: 2 },
   }),
 };
 
