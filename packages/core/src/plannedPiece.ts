@@ -36,7 +36,9 @@ export interface PlannedPiece {
   /** The counts that together are its rows from beginning to end; and half rows besides, which add no height. */
   height: readonly string[];
   halfRows?: number;
-  /** Worked on to edges of the joined garment, its rows given by the style. */
+  /** Rows that the style gives, where no count is found for them. */
+  fixedRows?: number;
+  /** Worked on to edges of the joined garment. */
   workedOn?: true;
 }
 
@@ -125,6 +127,7 @@ export function workAndCheck(
     edges,
     height: piece.rows,
     ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),
+    ...(piece.fixedRows ? { fixedRows: piece.fixedRows } : {}),
     ...(piece.workedOn ? { workedOn: true } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };

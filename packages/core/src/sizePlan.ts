@@ -125,10 +125,11 @@ export function workGarment(
 function neckBands(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): NeckBand[] {
   return pieces
     .filter(({ role }) => role === 'neckband')
-    .map(({ label, edges, sections }) => ({
+    .map(({ label, edges, sections, workedOn }) => ({
       label,
       length: edges.find(({ role }) => role === 'free')!.length,
       stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? null,
+      isRib: !workedOn,
     }));
 }
 

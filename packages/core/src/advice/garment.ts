@@ -19,7 +19,12 @@ export interface NeckBand {
   length: number;
   /** Null: nobody has measured it. */
   stretch: number | null;
+  /** A rib gives more than other fabrics. */
+  isRib: boolean;
 }
+
+/** Share that a rib of unknown stretch gives along its rows (common practice). */
+const USUAL_RIB = 0.3;
 
 /** Whether the head passes a closed neck and what edges it, with the width that would do. */
 export function headNote(facts: GarmentFacts, body: FullBody, bands: readonly NeckBand[] = []): Note[] {
@@ -40,7 +45,8 @@ export function headNote(facts: GarmentFacts, body: FullBody, bands: readonly Ne
 
 /** A neck that is wide enough itself and is drawn in by its edging. */
 function bandedHead(bands: readonly NeckBand[], { head }: FullBody, front: string): Note[] {
-  const reachOf = ({ length, stretch }: NeckBand) => length * (1 + (stretch ?? USUAL_STRETCH));
+  const reachOf = ({ length, stretch, isRib }: NeckBand) =>
+    length * (1 + (stretch ?? (isRib ? USUAL_RIB : USUAL_STRETCH)));
   const tight = bands.find((band) => reachOf(band) < head - UNSEEN_EASE);
   if (!tight) return [];
   const { label, length } = tight;

@@ -3,9 +3,15 @@ import type { Reason } from './reason.js';
 
 /** How a piece's rows come together: "Side seam 40 + Armhole, depth 22 = 62 rows". */
 export function explainHeight(
-  { height, halfRows = 0 }: { height: readonly string[]; halfRows?: number },
+  {
+    height,
+    halfRows = 0,
+    fixedRows = 0,
+  }: { height: readonly string[]; halfRows?: number; fixedRows?: number },
   quantities: readonly { id: string; label: string; count: number }[],
 ): Reason[] {
+  if (fixedRows > 0)
+    return [{ label: say`Rounds or rows, as its style says`, figure: say`${fixedRows} rows` }];
   const parts = height.flatMap((id) => quantities.find((quantity) => quantity.id === id) ?? []);
   let sum = 0;
   const reasons = parts.map(({ id, label, count }, i): Reason => {

@@ -53,8 +53,10 @@ export function addEdgings(
       return edging;
     });
     return [
-      ...edgings.flatMap((edging) => [...hiddenNotes(edging, place), ...widerNotes(edging, place)]),
-      ...(place === 'front' || place === 'round' ? gapNotes(edgings[0]!, place, size, front) : []),
+      ...edgings.flatMap((edging) => hiddenNotes(edging, place)),
+      ...(place === 'front' || place === 'round'
+        ? [...widerNotes(edgings[0]!, place, garment), ...gapNotes(edgings[0]!, place, size, front)]
+        : []),
     ];
   });
 }
@@ -127,14 +129,16 @@ function hiddenNotes({ hidden, piece }: Edging, place: BorderPlace): Note[] {
 }
 
 /** A border that is wider than the front that it goes round. */
-function widerNotes({ height, narrowest, piece }: Edging, place: BorderPlace): Note[] {
-  if (narrowest === null || height <= narrowest) return [];
+function widerNotes({ height, piece }: Edging, place: BorderPlace, { edges }: Joined): Note[] {
+  const fronts = [...edges.values()].filter(({ role, side }) => role === 'lower edge' && side);
+  const narrowest = Math.min(...fronts.map(({ length }) => length));
+  if (height <= narrowest) return [];
   return [
     {
       level: 'warn',
       code: 'edging-wide',
       where: `border.${place}`,
-      message: say`${piece.label}: it is ${cm(height)} wide along an edge of ${cm(narrowest)}. Up to ${cm(narrowest)} it would be no wider than what it edges.`,
+      message: say`${piece.label}: it is ${cm(height)} wide, the front itself ${cm(narrowest)}. Up to ${cm(narrowest)} it would be no wider than what it edges.`,
     },
   ];
 }

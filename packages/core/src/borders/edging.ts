@@ -27,8 +27,6 @@ export interface Edging {
   height: number;
   /** Stitches that are hidden where a round begins, by the round. */
   hidden: { row: number; by: number }[];
-  /** The shortest side between two outer corners, cm; null without such. */
-  narrowest: number | null;
 }
 
 /** A side of an edging from corner to corner, as its edges make it. */
@@ -140,6 +138,7 @@ export function edgingAlong(
       kind: 'pick-up',
       a: [`${id}.joined`],
       b: begun(one).map(({ edge }) => edge.id),
+      down: begun(one).map(({ down }) => down),
       ...(corners > 0 ? { corners } : {}),
       ...(style.pickUp === 'ratio'
         ? {
@@ -159,7 +158,6 @@ export function edgingAlong(
         ? []
         : [{ row: 1 + layers.slice(0, i).reduce((sum, layer) => sum + layer.rounds, 0), by }],
     ),
-    narrowest: narrowestOf(sides),
   };
 }
 
@@ -234,12 +232,6 @@ function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides
   const [side, ...others] = sides;
   const half = { length: side!.length / 2, wanted: side!.wanted / 2 };
   return { sides: [half, ...others, half], turns: [...turns, first.turn!] };
-}
-
-/** The shortest side between two outer corners, as the end of a front, cm. */
-function narrowestOf({ sides, turns }: Sides): number | null {
-  const between = sides.slice(1, -1).filter((_, i) => turns[i]! > 0 && turns[i + 1]! > 0);
-  return between.length > 0 ? Math.min(...between.map(({ length }) => length)) : null;
 }
 
 interface Counts {

@@ -1,4 +1,5 @@
 import type { WorkedEdge } from '../joins/audit.js';
+import type { PickUpRatio } from '../joins/pickUp.js';
 import { sharesOf, spread } from '../shaping/spread.js';
 
 /**
@@ -7,8 +8,9 @@ import { sharesOf, spread } from '../shaping/spread.js';
  * which is against the rows of pieces worked from the neck down.
  */
 export function runsDown(edges: readonly WorkedEdge[], at: number): boolean {
-  const { role, side, axis, downwards } = edges[at]!;
+  const { role, side, axis, downwards, down } = edges[at]!;
   if (axis !== 'rows') return false;
+  if (down !== undefined) return down;
   if (role === 'armhole') return edges.findIndex((other) => other.role === 'armhole') < at;
   if (role === 'neck' && side === 'left') return true;
   return downwards ?? false;
@@ -82,13 +84,15 @@ export interface Share {
 }
 
 /**
- * Shares the stitches of a band among the edges it runs along by their lengths (the largest remainders get what is left), and
- * spreads each edge's evenly over its stitches or row ends.
+ * Shares the stitches of a band among the edges it runs along by their lengths, or by its ratio (the largest remainders get what is
+ * left), and spreads each edge's evenly over its stitches or row ends.
  */
-export function shareAlong(many: number, edges: readonly WorkedEdge[]): Share[] {
+export function shareAlong(many: number, edges: readonly WorkedEdge[], ratio?: PickUpRatio): Share[] {
   const shares = sharesOf(
     many,
-    edges.map(({ length }) => length),
+    edges.map(({ length, axis, count }) =>
+      ratio ? count * (axis === 'rows' ? ratio.each : (ratio.onStitches ?? 1)) : length,
+    ),
   );
   return edges.map(({ id, label, axis, count }, i) => ({
     edge: id,

@@ -108,7 +108,8 @@ function whereEased({ role }: Pick<Join, 'role'>): string {
  * @param edges every edge of the size by id
  */
 export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finishing: Finishing = {}): Seam {
-  const side = (of: Join['a']) => of.map(({ edge }) => edges.get(edge)!);
+  const side = (of: Join['a']) =>
+    of.map(({ edge, down }) => ({ ...edges.get(edge)!, ...(down === undefined ? {} : { down }) }));
   const [a, b] = [side(join.a), side(join.b)];
   const method = methodOf(join, finishing);
   const marks = sharesMarked(join.bLength)
@@ -138,7 +139,7 @@ export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finis
     facing: FACING[method],
     marks,
     stretches,
-    shares: band ? shareAlong(join.aCount, b) : [],
+    shares: band ? shareAlong(join.aCount - (join.corners ?? 0), b, join.ratio) : [],
     eased:
       Math.abs(join.eased) < UNSEEN_EASE
         ? null

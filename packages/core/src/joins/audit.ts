@@ -21,6 +21,8 @@ export interface WorkedEdge {
   open: boolean;
   /** Where it lies on its piece. */
   place: EdgePlace;
+  /** In a join: whether its rows are met from the last to the first, where that is known. */
+  down?: boolean;
 }
 
 export interface JoinSide {
@@ -29,6 +31,8 @@ export interface JoinSide {
   piece: string;
   role: EdgeRole;
   count: number;
+  /** Whether its rows are met from the last to the first, where the way along the join is known. */
+  down?: boolean;
 }
 
 /** A join with both sides counted and measured. */
@@ -97,7 +101,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     ...(plan.both ? { both: plan.both } : {}),
     kind: plan.kind,
     a: a.map(joinSide),
-    b: b.map(joinSide),
+    b: b.map((edge, i) => (plan.down ? { ...joinSide(edge), down: plan.down[i]! } : joinSide(edge))),
     aCount,
     bCount,
     aLength,

@@ -24,6 +24,8 @@ export interface JoinPlan {
   ratio?: PickUpRatio;
   /** Stitches of side a that turn round outer corners: no length of the edge is for them. */
   corners?: number;
+  /** Which edges of side b are met from their last row to their first, where the way along it is known. */
+  down?: readonly boolean[];
 }
 
 /** Lengths that a long seam takes up unseen: 3 % of the shorter side, never more than 1.5 cm (common practice). */

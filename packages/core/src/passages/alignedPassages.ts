@@ -1,4 +1,5 @@
 import { aligned, type Aligned } from '../text/aligned.js';
+import type { Lines } from './lines.js';
 import type { Passage } from './passage.js';
 
 /** A passage of a piece: the sizes that have it, and its place among the passages of each. */
@@ -23,6 +24,18 @@ function formOf(passage: Passage): string {
     const edge = where.at === 'one edge' ? where.edge : where.at;
     return `shape ${part} at ${edge}${motif ? ' by its motif' : ''}`;
   }
+  // Sizes whose edges turn at other places have other corners.
+  if (kind === 'corners') return `corners ${part} ${passage.by.map(Math.sign).join(' ')}`;
+  // Of unlike bodies some narrow where others widen.
+  if (kind === 'lines') return `lines ${part} ${directionOf(passage)}`;
+  if (kind === 'start') return `start ${part} ${passage.along ?? ''}`;
   const anew = kind === 'go on' && passage.rejoin ? ' anew' : '';
   return `${kind} ${part}${anew}`;
+}
+
+function directionOf({ sections }: Lines): number {
+  const shaped = sections
+    .flatMap(({ left, right }) => [left, right])
+    .find((side) => (side?.events.length ?? 0) > 0);
+  return shaped?.direction ?? 0;
 }

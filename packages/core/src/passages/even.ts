@@ -1,6 +1,7 @@
 import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords } from '../write/rowWords.js';
+import { fastenedOff } from './fastened.js';
 import { rowsInPattern } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { PieceSoFar } from './pieceSoFar.js';
@@ -15,7 +16,7 @@ export interface Even {
 
 export const even: PassageKind<Even> = {
   rows: ({ part, to }, maker) => maker.even(maker.part(part), to),
-  words: (all, soFar) => evenWords(all, soFar),
+  words: (all, soFar) => [...evenWords(all, soFar), ...fastenedOff(soFar)],
   sentences: [
     {
       form: new RegExp(`^${ROWS}: (in pattern|${STITCH} in each st); ${END}\\. ${COUNT}$`),

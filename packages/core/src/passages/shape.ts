@@ -2,10 +2,11 @@ import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords, unitsInWords } from '../fabric/units.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { countOf } from '../text/singular.js';
-import { line, type Line } from '../write/line.js';
+import { line } from '../write/line.js';
 import { rangeInWords, rowsInWords } from '../write/rowWords.js';
 import type { MotifRound } from '../work/rows.js';
 import { evenWords } from './even.js';
+import { fastenedOff } from './fastened.js';
 import type { GoOn } from './goOn.js';
 import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
@@ -52,13 +53,6 @@ function isEven({ schedule, also }: Shape): boolean {
   return schedule.events.length === 0 && (also?.schedule.events.length ?? 0) === 0;
 }
 
-/** Each part of a divided piece is fastened off when it is done. */
-function fastenedOff(soFar: PieceSoFar): Line[] {
-  return soFar.divided.every((part) => part !== null) && isDone(soFar.pieces[0]!.passages, soFar.at[0]!)
-    ? [...soFar.closing, line`Fasten off.`]
-    : [];
-}
-
 /** What the part is called that was worked beside this one, from the same row. */
 function nameOf(passages: readonly Passage[], part: string): string {
   return (siblingOf(passages, part)?.label ?? 'first part').toLowerCase();
@@ -73,26 +67,6 @@ function siblingOf(passages: readonly Passage[], part: string): GoOn | undefined
 
 function edgeOf({ where }: Shape): string {
   return where.at === 'one edge' ? where.edge : 'the shaped edge';
-}
-
-/** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */
-function isDone(passages: readonly Passage[], i: number): boolean {
-  const { part } = passages[i]!;
-  const later = passages.slice(i + 1);
-  const goesOn = later.some(
-    (passage) => passage.part === part || (passage.kind === 'go on' && passage.from === part),
-  );
-  return (
-    !goesOn &&
-    passages
-      .slice(0, i)
-      .some((passage) => passage.kind === 'go on' && passage.part === part && siblings(passages, passage) > 1)
-  );
-}
-
-/** How many parts go on from the same one. */
-function siblings(passages: readonly Passage[], { from }: { from: string }): number {
-  return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
 }
 
 /** Whether a second shoulder is shaped in the rows and by the amounts of the first. */

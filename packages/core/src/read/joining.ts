@@ -24,6 +24,7 @@ type ProvenJoin = Pick<
   | 'gather'
   | 'eased'
   | 'says'
+  | 'corners'
 >;
 
 /** How the counts of both sides are told; the second is left out where only a cap's base is told. */
@@ -171,9 +172,12 @@ function countsDiffer(words: string, { aCount, bCount, a, kind, says }: ProvenJo
 }
 
 /** "Pin at the quarters: 16 to 12, 16 to 12" and "Of these go 40 to the 20 of the back": the parts come to the whole. */
-function stretchesDiffer(text: string, { aCount, bCount }: ProvenJoin): string | null {
+function stretchesDiffer(text: string, { aCount, bCount, corners = 0 }: ProvenJoin): string | null {
   const parts = [...text.matchAll(/(\d+) to (?:the )?(\d+)/g)];
   const sum = (group: number) => parts.reduce((all, found) => all + Number(found[group]), 0);
-  if (sum(1) !== aCount) return `${sum(1)} are said, ${aCount} are there`;
+  const [, round] = /, (\d+) round the corners\.$/.exec(text) ?? [];
+  const along = text.startsWith('Of these') ? aCount - corners : aCount;
+  if (round !== undefined && Number(round) !== corners) return `${corners} turn round the corners`;
+  if (sum(1) !== along) return `${sum(1)} are said, ${along} are there`;
   return sum(2) === bCount ? null : `${sum(2)} are said, ${bCount} are there`;
 }

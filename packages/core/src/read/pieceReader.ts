@@ -152,7 +152,7 @@ export class PieceReader {
   rowHas(n: number, row: number, of: string, said: SaidOfPlaces): void {
     const { name: part } = this.maker.now();
     this.said.inPattern.push({ of, part, from: n, to: n, first: row, last: row, edges: null });
-    this.said.places.push({ part, n, said });
+    this.said.places.push({ part, n, said, changes: true });
   }
 
   placesAfter(said: SaidOfPlaces): void {

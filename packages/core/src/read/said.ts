@@ -36,7 +36,7 @@ export interface SaidInFull {
 export interface SaidOfStitches {
   inPattern: SaidInPattern[];
   /** Repeats and plain stitches after a row. */
-  places: { part: string; n: number; said: SaidOfPlaces }[];
+  places: { part: string; n: number; said: SaidOfPlaces; changes?: true }[];
   /** Patterns that rows up to one are said to be shaped in. */
   names: { of: string; from: number }[];
   /** Rows whose instructions are written out. */

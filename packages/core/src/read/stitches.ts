@@ -9,7 +9,7 @@ import type { Beginning } from '../stitch/pieceWorker.js';
 import { fromTheRight, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { workPieceStitches, type StitchSection } from '../stitch/workPiece.js';
 import { widthOf } from '../stitch/zones.js';
-import { isTake, type Row } from '../work/rows.js';
+import { isTake, type RoundWay, type Row } from '../work/rows.js';
 import { runsIn } from '../work/runs.js';
 import type { SaidInFull, SaidInPattern, SaidOfStitches } from './said.js';
 
@@ -93,8 +93,12 @@ export class StitchProver {
       if (mark.edges && last?.stitched)
         differences.push(...edgesDiffer(mark.to, mark.edges, last.row, last.stitched));
     }
-    for (const { part, n, said: places } of said.places) {
+    for (const { part, n, said: places, changes } of said.places) {
       const { row, stitched } = at.get(`${part}:${n}`) ?? {};
+      const before = at.get(`${part}:${n - 1}`)?.stitched;
+      // A row that is told by itself changes something: its repeats are not those of the row before.
+      if (changes && row?.by === 0 && row.add === 0 && before && stitched && isSame(before, stitched))
+        differences.push(`row ${n} is told by itself and changes nothing`);
       if (!row || !stitched)
         differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
       else if (typeof places === 'string') {
@@ -115,7 +119,16 @@ export class StitchProver {
         );
     }
     for (const { part, n, words } of said.written)
-      differences.push(...this.wordsDiffer(n, words, at.get(`${part}:${n}`)?.stitched ?? null, said, begun));
+      differences.push(
+        ...this.wordsDiffer(
+          n,
+          words,
+          at.get(`${part}:${n}`)?.stitched ?? null,
+          at.get(`${part}:${n}`)?.row.round,
+          said,
+          begun,
+        ),
+      );
     return {
       stitches: worked.rows.reduce((sum, one, i) => sum + (one?.stitches ?? rows[i]!.count), 0),
       unfollowed: Math.max(said.loose, worked.rows.filter((one) => one === null).length),
@@ -202,13 +215,16 @@ export class StitchProver {
     n: number,
     words: string,
     stitched: StitchedRow | null,
+    way: RoundWay | undefined,
     { inPattern, names }: SaidOfStitches,
     begun: Beginning,
   ): string[] {
     const mark = inPattern.find(({ to }) => to >= n) ?? names.find((one) => one.from >= n);
     const found = mark && this.patterns.get(mark.of.replace(IN_THE_ROUND, ''));
-    if (!mark || !found || (stitched?.pattern ?? null) === null || IN_THE_ROUND.test(mark.of)) return [];
-    const { text } = found;
+    if (!mark || !found || (stitched?.pattern ?? null) === null) return [];
+    const rounds = IN_THE_ROUND.test(mark.of);
+    if (rounds && (!way || !stitched!.ring)) return [];
+    const text = rounds ? roundsOfFabric(found, way!)!.text : found.text;
     const pattern = stitched!.pattern!;
     const nodes =
       pattern > 0
@@ -218,13 +234,18 @@ export class StitchProver {
           : rowOverStitches(text);
     try {
       const said = printRow(readRow(words, text.specials as ReadonlyMap<string, SpecialStitch>));
-      const wanted = printRow(nodes.filter(({ op }) => op !== 'turn'));
+      const wanted = printRow(nodes.filter(({ op }) => op !== 'turn' && op !== 'join'));
       return said === wanted ? [] : [`row ${n} is written “${said}”; the pattern has “${wanted}”`];
     } catch (error) {
       if (error instanceof StitchError) return [`row ${n}: ${error.message}`];
       throw error;
     }
   }
+}
+
+/** Whether two rows are the same row of a pattern with its repeats and plain stitches at the same places. */
+function isSame(a: StitchedRow, b: StitchedRow): boolean {
+  return String([a.pattern, a.ring, a.repeats, a.plain]) === String([b.pattern, b.ring, b.repeats, b.plain]);
 }
 
 /** Which row of a pattern each row of a range is said to be; its first and its last where it is not said how they go by turns. */

@@ -150,7 +150,7 @@ function stretchLines(joins: readonly Join[], seams: readonly Seam[], units: Wri
 }
 
 /** For one size alone: how a long seam of unequal counts is pinned, and what each edge gets of a band. */
-function markLines({ stretches, shares }: Seam, { kind, aCount, bCount }: Join): Line[] {
+function markLines({ stretches, shares }: Seam, { kind, aCount, bCount, corners = 0 }: Join): Line[] {
   const lines: Line[] = [];
   if (stretches.length > 1 && kind !== 'live' && aCount !== bCount)
     lines.push([
@@ -158,7 +158,7 @@ function markLines({ stretches, shares }: Seam, { kind, aCount, bCount }: Join):
     ]);
   if (shares.length > 1)
     lines.push([
-      `Of these go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}.`,
+      `Of these go ${shares.map(({ label, many, count }) => `${many} to the ${count} of ${label}`).join(', ')}${corners > 0 ? `, ${corners} round the corners` : ''}.`,
     ]);
   return lines;
 }
@@ -193,11 +193,12 @@ function joinLine(name: string, joins: readonly Join[]): Line {
   const along = { stitches: 'sts', rows: 'row ends', both: 'sts and row ends' }[bAxis];
   const joined = sideA[0]?.role === 'joined';
   const aAxis = kind === 'row-to-row' || joined ? 'rows' : 'stitches';
+  // Where stitches and row ends are mixed no repeat says how they meet.
   const meet =
-    joins.length === 1
-      ? joins[0]!.meet
-      : bAxis === 'both'
-        ? null
+    bAxis === 'both'
+      ? null
+      : joins.length === 1
+        ? joins[0]!.meet
         : meetForAll(
             joins.map(({ aCount, bCount }) => [aCount, bCount]),
             aAxis,

@@ -2,7 +2,7 @@ import type { Reason } from '../../because/reason.js';
 import { type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
 import type { Relation } from '../../fit/problem.js';
-import { cm, say } from '../../text/phrase.js';
+import { cm, figure, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity } from '../construction.js';
 import type { BandId, CountId, GarmentCounts } from '../counts.js';
@@ -188,7 +188,11 @@ function pickedUpFrom(
   const each = rowsPerStitch(style);
   const rowsPerCm = perCm(fabric.gauge, 'rows');
   const length = (edge.target * edge.perCm * each) / rowsPerCm;
-  const by = becomes(each === 1 ? 'A row for each stitch' : 'Two rows for each stitch', '', length);
+  const by = becomes(
+    each === 1 ? 'A row for each stitch' : 'Two rows for each stitch',
+    `× ${figure(length / edge.target, 5)}`,
+    length,
+  );
   const quantities = ribQuantities({
     id,
     label,

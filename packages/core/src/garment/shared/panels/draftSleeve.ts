@@ -236,7 +236,7 @@ function pickedUp(edge: Target, ratio: { each: number; share: number } | null): 
       ...edge.reasons,
       becomes(
         'Picked up by ratio',
-        `× ${figure(ratio.share, 3)}`,
+        `× ${figure(ratio.share, 5)}`,
         length,
         say`${figure(ratio.each)} stitches for each row end, by the sleeve’s gauge`,
       ),

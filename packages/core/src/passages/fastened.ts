@@ -1,0 +1,32 @@
+/** Where a part of a divided piece is done and its yarn is cut. */
+
+import { line, type Line } from '../write/line.js';
+import type { Passage } from './passage.js';
+import type { PieceSoFar } from './pieceSoFar.js';
+
+/** Each part of a divided piece is fastened off when it is done. */
+export function fastenedOff(soFar: PieceSoFar): Line[] {
+  return soFar.divided.every((part) => part !== null) && isDone(soFar.pieces[0]!.passages, soFar.at[0]!)
+    ? [...soFar.closing, line`Fasten off.`]
+    : [];
+}
+
+/** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */
+function isDone(passages: readonly Passage[], i: number): boolean {
+  const { part } = passages[i]!;
+  const later = passages.slice(i + 1);
+  const goesOn = later.some(
+    (passage) => passage.part === part || (passage.kind === 'go on' && passage.from === part),
+  );
+  return (
+    !goesOn &&
+    passages
+      .slice(0, i)
+      .some((passage) => passage.kind === 'go on' && passage.part === part && siblings(passages, passage) > 1)
+  );
+}
+
+/** How many parts go on from the same one. */
+function siblings(passages: readonly Passage[], { from }: { from: string }): number {
+  return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
+}
