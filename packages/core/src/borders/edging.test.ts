@@ -147,7 +147,11 @@ describe('a border in one round', () => {
   });
 
   it('says where it is wider than the front, and whether it closes the gap', () => {
-    const narrow = { ...cardigan, front: { style: 'gap', width: 40 } };
+    const narrow = {
+      ...cardigan,
+      front: { style: 'gap', width: 40 },
+      neck: { shape: 'V', width: 44, drop: 18 },
+    };
     const wide = edged(narrow, { round: { fabric: 'single-crochet', rounds: 13 } }, [
       sizeOf('M', { bust: 96 }),
     ]);

@@ -133,8 +133,8 @@ export function edgingAlong(
     joins: runs.map(({ run: one, side }): JoinPlan => ({
       id: `${id}${copies > 1 ? `-${side}` : ''}`,
       role: ROLES[place].join,
-      label: copies > 1 ? `${title}, ${side}` : label,
-      ...(copies > 1 ? { side: side!, both: `${title}, both` } : {}),
+      label: copies > 1 ? `${label}, ${side}` : label,
+      ...(copies > 1 ? { side: side!, both: `${label}, both` } : {}),
       kind: 'pick-up',
       a: [`${id}.joined`],
       b: begun(one).map(({ edge }) => edge.id),

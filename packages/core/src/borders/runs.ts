@@ -1,7 +1,7 @@
 /** The open edges of a garment as edgings go along them: each place's as one round, or as rows from end to end. */
 
 import type { WorkedEdge } from '../joins/audit.js';
-import type { Side } from '../joins/roles.js';
+import type { PieceRole, Side } from '../joins/roles.js';
 import { BORDER_PLACES, type BorderPlace } from './fields.js';
 import type { OpenEdge, OpenLoop } from './openEdges.js';
 
@@ -32,6 +32,8 @@ function placeOfEdge({ edge, piece }: OpenEdge): BorderPlace | null {
       return edge.role === 'free' ? 'neck' : 'front';
     case 'front band':
       return edge.role === 'free' ? 'front' : null;
+    case 'centre band':
+      return null;
     default:
       return PLACE_OF_ROLE[edge.role] ?? null;
   }
@@ -50,6 +52,9 @@ const PLACE_OF_ROLE: Partial<Record<WorkedEdge['role'], BorderPlace>> = {
   underarm: 'armhole',
 };
 
+/** Bands whose ends lie in another edge. */
+const BETWEEN: readonly PieceRole[] = ['front band', 'centre band'];
+
 /** The places of a loop's edges: what belongs to none goes with a neighbour that is no front. */
 function placesOf({ edges }: OpenLoop): (BorderPlace | null)[] {
   const opens = edges.some(({ edge, piece }) => edge.role === 'front edge' || piece.role === 'front band');
@@ -57,7 +62,7 @@ function placesOf({ edges }: OpenLoop): (BorderPlace | null)[] {
   const own = edges.map(placeOfEdge).map((place) => (place === 'front' && !opens ? null : place));
   const many = edges.length;
   return own.map((place, i) => {
-    if (place !== null || edges[i]!.piece.role !== 'front band') return place;
+    if (place !== null || !BETWEEN.includes(edges[i]!.piece.role)) return place;
     const around = [own[(i + 1) % many], own[(i + many - 1) % many]];
     return around.find((other) => other && other !== 'front') ?? 'front';
   });

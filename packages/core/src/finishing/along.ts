@@ -19,6 +19,8 @@ export function runsDown(edges: readonly WorkedEdge[], at: number): boolean {
 /** A place on one side of a join: so many stitches or rows of an edge lie before it, and the row's own number where it is rows. */
 export interface EdgePoint {
   edge: string;
+  /** Which of the edges along the join it is: two copies of a piece have edges of one name. */
+  index: number;
   label: string;
   axis: WorkedEdge['axis'];
   /** Stitches or rows of the edge that lie before the place. */
@@ -41,6 +43,7 @@ export function pointAt(edges: readonly WorkedEdge[], share: number): EdgePoint 
   const row = edge.axis === 'rows' && after > 0 ? rowAt(edge, after, runsDown(edges, at)) : undefined;
   return {
     edge: edge.id,
+    index: at,
     label: edge.label,
     axis: edge.axis,
     after,
@@ -61,13 +64,8 @@ function rowAt({ place }: WorkedEdge, nth: number, fromLast: boolean): number | 
 }
 
 /** Counts of one side between places, and how many of them lie before a place in all. */
-export function countBefore(edges: readonly WorkedEdge[], { edge, after }: EdgePoint): number {
-  let sum = 0;
-  for (const one of edges) {
-    if (one.id === edge) return sum + after;
-    sum += one.count;
-  }
-  return sum;
+export function countBefore(edges: readonly WorkedEdge[], { index, after }: EdgePoint): number {
+  return edges.slice(0, index).reduce((sum, { count }) => sum + count, after);
 }
 
 /** How many stitches of a band go to one edge of those it runs along. */

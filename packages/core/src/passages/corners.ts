@@ -135,7 +135,7 @@ function atCorners(all: readonly Corners[]): Line {
     const by = all.map((one) => one.by[many - 1 - i]!);
     return [
       ...(i > 0 ? [', '] : []),
-      ...line`${by.map((one) => (one < 0 ? `${1 - one} together` : `${one + 1} in one`))}`,
+      ...line`${by.map((one) => Math.abs(one) + 1)} ${by[0]! < 0 ? 'together' : 'in one'}`,
     ];
   });
   return line`at the corner sts in turn ${{ inline: parts.flat() }}`;

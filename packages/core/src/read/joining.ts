@@ -152,7 +152,10 @@ function lengthDiffers(text: string, { aLength, gather, eased }: ProvenJoin): st
   return null;
 }
 
-function countsDiffer(words: string, { aCount, bCount, a, kind, says }: ProvenJoin): string | null {
+function countsDiffer(
+  words: string,
+  { aCount, bCount, a, kind, says, corners = 0 }: ProvenJoin,
+): string | null {
   const found = COUNTS.map((form) => form.exec(words)).find((one) => one !== null);
   if (!found) return 'its counts cannot be read';
   const [, said, to] = found;
@@ -167,8 +170,9 @@ function countsDiffer(words: string, { aCount, bCount, a, kind, says }: ProvenJo
   const extra = number * (where === 'every quarter' ? 4 : 1) * (way === 'fewer' ? -1 : 1);
   const comes = Math.round((bCount * Number(p)) / Number(q)) + extra;
   // One repeat for all sizes is only near.
-  if (about) return isNear(comes - aCount, aCount) ? null : `its repeat comes to ${comes}`;
-  return comes === aCount ? null : `its repeat comes to ${comes}, not ${aCount}`;
+  const picked = aCount - corners;
+  if (about) return isNear(comes - picked, picked) ? null : `its repeat comes to ${comes}`;
+  return comes === picked ? null : `its repeat comes to ${comes}, not ${picked}`;
 }
 
 /** "Pin at the quarters: 16 to 12, 16 to 12" and "Of these go 40 to the 20 of the back": the parts come to the whole. */

@@ -93,12 +93,13 @@ export class StitchProver {
       if (mark.edges && last?.stitched)
         differences.push(...edgesDiffer(mark.to, mark.edges, last.row, last.stitched));
     }
+    const told = new Set(said.places.map(({ part, n }) => `${part}:${n}`));
     for (const { part, n, said: places, changes } of said.places) {
       const { row, stitched } = at.get(`${part}:${n}`) ?? {};
-      const before = at.get(`${part}:${n - 1}`)?.stitched;
-      // A row that is told by itself changes something: its repeats are not those of the row before.
-      if (changes && row?.by === 0 && row.add === 0 && before && stitched && isSame(before, stitched))
-        differences.push(`row ${n} is told by itself and changes nothing`);
+      const before = at.get(`${part}:${n - 1}`)?.row;
+      // A row that is told by itself where the one before it shapes and is not told: its number is wrong.
+      if (changes && row && before && !shapes(row) && shapes(before) && !told.has(`${part}:${n - 1}`))
+        differences.push(`row ${n} is told by itself; row ${n - 1} shapes`);
       if (!row || !stitched)
         differences.push(fault ? `row ${fault.row.n}: ${fault.message}` : `row ${n} is not worked`);
       else if (typeof places === 'string') {
@@ -243,9 +244,8 @@ export class StitchProver {
   }
 }
 
-/** Whether two rows are the same row of a pattern with its repeats and plain stitches at the same places. */
-function isSame(a: StitchedRow, b: StitchedRow): boolean {
-  return String([a.pattern, a.ring, a.repeats, a.plain]) === String([b.pattern, b.ring, b.repeats, b.plain]);
+function shapes({ by, add, from }: Row): boolean {
+  return from.length > 0 && (by !== 0 || add !== 0);
 }
 
 /** Which row of a pattern each row of a range is said to be; its first and its last where it is not said how they go by turns. */

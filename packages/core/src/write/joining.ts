@@ -200,7 +200,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
       : joins.length === 1
         ? joins[0]!.meet
         : meetForAll(
-            joins.map(({ aCount, bCount }) => [aCount, bCount]),
+            joins.map(({ aCount, bCount, corners = 0 }) => [aCount - corners, bCount]),
             aAxis,
             bAxis,
           );
