@@ -217,7 +217,7 @@ export { lengthOfRows } from './write/lengths.js';
 export { touchesInWords } from './write/touches.js';
 export { shareInWords, type Share } from './finishing/along.js';
 export { pointInWords, sharesMarked, type Seam } from './finishing/seam.js';
-export { buttonholes } from './finishing/buttonholes.js';
+export { buttonholesOf } from './finishing/buttonholes.js';
 export { checkEdging, type EdgingCheck } from './finishing/edging.js';
 export type { Tail } from './finishing/tails.js';
 export type { YarnNeed } from './yarn/metres.js';

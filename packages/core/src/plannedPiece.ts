@@ -40,6 +40,8 @@ export interface PlannedPiece {
   fixedRows?: number;
   /** Worked on to edges of the joined garment. */
   workedOn?: true;
+  /** Of a border round all: where the fronts lie in it. */
+  fronts?: PieceProgram['fronts'];
 }
 
 /** The virtual hook and the fit disagree: a fault of the program, so no plan is given. */
@@ -129,6 +131,7 @@ export function workAndCheck(
     ...(piece.halfRows ? { halfRows: piece.halfRows } : {}),
     ...(piece.fixedRows ? { fixedRows: piece.fixedRows } : {}),
     ...(piece.workedOn ? { workedOn: true } : {}),
+    ...(piece.fronts ? { fronts: piece.fronts } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
 }

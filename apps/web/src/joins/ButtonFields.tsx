@@ -1,4 +1,4 @@
-import { buttonholes, formatLength, type Buttons } from '@upfell/core';
+import { buttonholesOf, formatLength, type Buttons } from '@upfell/core';
 import { useDocument, useUnits } from '../state/useSizePlan';
 import { edit } from '../state/designStore';
 import { Button } from '../ui/Button';
@@ -11,11 +11,10 @@ const USUAL: Buttons = { count: 6, width: 2, fromLower: 2, fromUpper: 2, side: '
 export function ButtonFields({ size }: { size: ScreenSize }) {
   const { finishing, fabrics } = useDocument();
   const units = useUnits();
-  const band = size.pieces.find(({ id }) => id === 'band');
+  const band = size.pieces.find(({ role, fronts }) => role === 'front band' || fronts);
   if (!band) return null;
   const buttons = finishing?.buttons;
-  const fabric = fabrics.find(({ id }) => id === band.fabric)!;
-  const placed = buttons && buttonholes(buttons, band.ends.first.count, band.ends.last.n, fabric);
+  const placed = buttons && buttonholesOf(band, buttons, fabrics);
   return (
     <section className="mt-6 max-w-96" aria-label="Buttonholes">
       <h3 className="text-[16px]">Buttonholes</h3>

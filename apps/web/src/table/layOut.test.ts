@@ -81,7 +81,18 @@ describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
     for (const { size, placed } of arranged) {
       const keys = placed.shapes.map(({ key }) => key);
       expect(new Set(keys).size).toBe(keys.length);
-      for (const { id, copies } of size.pieces) {
+      for (const { id, copies, workedOn } of size.pieces) {
+        if (workedOn) {
+          // What is worked on lies along its edges.
+          const along = placed.joins.filter(({ id: join }) =>
+            size.joins.some((one) => one.id === join && one.a[0]!.piece === id),
+          );
+          expect([id, along.map(({ edging }) => (edging?.lines.length ?? 0) > 0)]).toEqual([
+            id,
+            Array<boolean>(Math.min(2, copies)).fill(true),
+          ]);
+          continue;
+        }
         const shown = placed.shapes.filter(({ shape }) => shape.piece.id === id);
         expect([id, shown.length > 0]).toEqual([id, true]);
         if (copies === 2 && shown[0]!.hangs) expect([id, shown.length]).toEqual([id, 2]);

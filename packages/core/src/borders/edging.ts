@@ -3,12 +3,12 @@
 import { stitchOf, type CountRule, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { legalAtLeast, legalAtMost } from '../fabric/counts.js';
-import type { EdgeProgram, PieceProgram } from '../garment/construction.js';
+import type { BorderFront, EdgeProgram, PieceProgram } from '../garment/construction.js';
 import type { WorkedEdge } from '../joins/audit.js';
 import { easeAllowed, type JoinPlan } from '../joins/join.js';
 import { perRowEnd } from '../joins/pickUp.js';
 import { PlanRefused, type PlannedPiece } from '../plannedPiece.js';
-import type { PieceRole, JoinRole } from '../joins/roles.js';
+import type { PieceRole, JoinRole, Side } from '../joins/roles.js';
 import type { Passage } from '../passages/passage.js';
 import type { RoundWay } from '../work/rows.js';
 import { cornersAfter, hasRoom } from '../shaping/corners.js';
@@ -37,7 +37,11 @@ interface EdgeSide {
 }
 
 /** How stitches are picked up: the style, and the fabric that is worked first. */
+/** A way that turns back by more than this is a slit, degrees. */
+const SLIT = 150;
+
 interface Along {
+  place: BorderPlace;
   style: BorderStyle;
   fabrics: ReadonlyMap<string, Fabric>;
   first: Fabric;
@@ -47,6 +51,8 @@ interface Sides {
   sides: EdgeSide[];
   /** The corners between them, in degrees. */
   turns: number[];
+  /** Which of the sides the first edge lies in. */
+  shift: number;
 }
 
 /** An edging has no room for its corners: so many rounds of it would fit. */
@@ -89,7 +95,7 @@ export function edgingAlong(
   const { title, along } = BORDER_WORDS[place];
   const id = `edging-${place}${own.id}`;
   const edges = begun(run);
-  const by: Along = { style, fabrics, first };
+  const by: Along = { place, style, fabrics, first };
   const sides = sidesOf(edges, by, run.ring);
   const gained = layers.map(({ fabric }) => {
     const gauge = { stitches: perCm(fabric.gauge, 'stitches'), rows: perCm(fabric.gauge, 'rows') };
@@ -126,6 +132,7 @@ export function edgingAlong(
       rows: [],
       fixedRows: rounds,
       workedOn: true,
+      ...(place === 'round' ? frontsIn(edges, sides, counts, by) : {}),
       passages: worked.passages,
       edges: edgesOf(id, label, { rounds, end: worked.end, ring: run.ring }),
       expects: [],
@@ -166,6 +173,29 @@ function begun({ edges, ring }: EdgeRunAlong): readonly OpenEdge[] {
   if (!ring) return edges;
   const at = edges.findIndex(({ seam, turn }) => seam && Math.abs(turn ?? 0) < CORNER);
   return at > 0 ? [...edges.slice(at), ...edges.slice(0, at)] : edges;
+}
+
+/** Where both fronts lie among the sides of a border. */
+function frontsIn(
+  edges: readonly OpenEdge[],
+  { sides, turns, shift }: Sides,
+  counts: Counts,
+  along: Along,
+): Pick<PieceProgram, 'fronts'> {
+  let side = shift;
+  const found: Partial<Record<Side, BorderFront>> = {};
+  edges.forEach((one, i) => {
+    if (i > 0 && isCorner(one, along)) side += 1;
+    const { role, side: wearers } = one.edge;
+    if (role !== 'front edge' || !wearers) return;
+    const share = stitchesAlong(one, along) / sides[side]!.wanted;
+    const picked = Math.round(share * counts.sides[side]!);
+    const before = found[wearers];
+    found[wearers] = { side, picked: picked + (before?.side === side ? before.picked : 0) };
+  });
+  const { left, right } = found;
+  // Without corners a front has no side of its own.
+  return left && right && turns.length > 0 ? { fronts: { left, right } } : {};
 }
 
 /** Stitches that an edge takes: by the gauge of the edging, or by ratio one in each stitch and so many for each row end. */
@@ -212,14 +242,19 @@ function eachOf(edges: readonly OpenEdge[], along: Along): number {
   return rows.reduce((sum, one) => sum + stitchesAlong(one, along), 0) / ends;
 }
 
+/** Whether an edge begins behind a corner that is shaped. */
+function isCorner({ turn, edge }: OpenEdge, { style, place }: Along): boolean {
+  if (style.corners !== 'shaped' || turn === null || Math.abs(turn) < CORNER) return false;
+  // A neck without a drop is a slit across, and its edging stands up from it.
+  return !(edge.role === 'neck' && turn < -SLIT && place === 'neck');
+}
+
 /** The sides between corners. A round that begins at a corner is begun in the middle of its first side instead. */
 function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides {
   const sides: EdgeSide[] = [];
   const turns: number[] = [];
-  const shaped = along.style.corners === 'shaped';
-  const isCorner = ({ turn }: OpenEdge) => shaped && turn !== null && Math.abs(turn) >= CORNER;
   edges.forEach((one, i) => {
-    if (i === 0 || isCorner(one)) {
+    if (i === 0 || isCorner(one, along)) {
       if (i > 0) turns.push(one.turn!);
       sides.push({ length: 0, wanted: 0 });
     }
@@ -228,10 +263,10 @@ function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides
     side.wanted += stitchesAlong(one, along);
   });
   const [first] = edges;
-  if (!ring || !first || !isCorner(first)) return { sides, turns };
+  if (!ring || !first || !isCorner(first, along)) return { sides, turns, shift: 0 };
   const [side, ...others] = sides;
   const half = { length: side!.length / 2, wanted: side!.wanted / 2 };
-  return { sides: [half, ...others, half], turns: [...turns, first.turn!] };
+  return { sides: [half, ...others, half], turns: [...turns, first.turn!], shift: 0 };
 }
 
 interface Counts {

@@ -2,6 +2,7 @@
 
 import type { WorkedEdge } from '../joins/audit.js';
 import type { PieceRole, Side } from '../joins/roles.js';
+import { CORNER } from './corners.js';
 import { BORDER_PLACES, type BorderPlace } from './fields.js';
 import type { OpenEdge, OpenLoop } from './openEdges.js';
 
@@ -90,14 +91,26 @@ function runsIn(loop: OpenLoop, place: BorderPlace): EdgeRunAlong[] {
 
 /** Which of the wearer's sides a run lies on: the only one that its edges name. */
 function sideOf({ edges }: EdgeRunAlong): Side | null {
-  const sides = new Set(edges.map(({ edge, copy, piece }) => copy ?? edge.side ?? piece.side ?? null));
+  const sides = new Set(edges.flatMap(({ edge, copy, piece }) => copy ?? edge.side ?? piece.side ?? []));
   const [only] = sides;
-  return sides.size === 1 ? (only ?? null) : null;
+  return sides.size === 1 ? only! : null;
 }
 
 /** A run as its lengths show it. */
 function formOf(edges: readonly OpenEdge[]): string {
   return edges.map(({ edge }) => `${edge.axis} ${edge.count} ${edge.length.toFixed(6)}`).join(', ');
+}
+
+/** Whether two runs are worked alike: the same from end to end, or mirrored where there is no corner that would lie elsewhere. */
+function isAlike(one: EdgeRunAlong, two: EdgeRunAlong): boolean {
+  if (turnsOf(one) === turnsOf(two) && formOf(one.edges) === formOf(two.edges)) return true;
+  return turnsOf(one) + turnsOf(two) === '' && formOf(one.edges) === formOf([...two.edges].reverse());
+}
+
+/** The corners between the edges of a run, by their degrees. */
+function turnsOf({ edges, ring }: EdgeRunAlong): string {
+  const turns = edges.slice(ring ? 0 : 1).map(({ turn }) => Math.round(turn ?? 0));
+  return turns.filter((turn) => Math.abs(turn) >= CORNER).join(' ');
 }
 
 /** The runs along a place; two of the wearer's sides that mirror each other are worked alike. */
@@ -115,9 +128,7 @@ export function groupsAlong(loops: readonly OpenLoop[], place: BorderPlace): Run
         two.side !== null &&
         one.side !== two.side &&
         one.run.ring === two.run.ring &&
-        [two.run.edges, [...two.run.edges].reverse()].some(
-          (edges) => formOf(edges) === formOf(one.run.edges),
-        ),
+        isAlike(one.run, two.run),
     );
     if (other) used.add(other);
     groups.push({ runs: other ? [one, other].sort((a, b) => (a.side! < b.side! ? -1 : 1)) : [one] });

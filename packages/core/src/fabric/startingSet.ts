@@ -425,4 +425,33 @@ Repeat row 2.`,
 Row 2: ch 1 (does not count as a st), sc blo in each st to the end; turn.
 Repeat row 2.`,
   }),
+  pattern({
+    id: 'rolled-edge',
+    name: 'Rolled edge, back loops',
+    stitch: 'sc',
+    usual: [16, 19],
+    stretch: 0.3,
+    text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2: ch 1 (does not count as a st), sc blo in each st to the end; turn.
+Repeat row 2.`,
+  }),
+  pattern({
+    id: 'slip-stitch-edge',
+    name: 'Slip-stitch edge',
+    stitch: 'sc',
+    usual: [16, 45],
+    extra: 1,
+    text: `Row 1 (RS): sl st in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2: ch 1 (does not count as a st), sl st in each st to the end; turn.
+Repeat row 2.`,
+  }),
+  pattern({
+    id: 'reverse-edge',
+    name: 'Reverse single crochet edge',
+    stitch: 'sc',
+    usual: [14, 17],
+    text: `Row 1 (WS): sc in the 2nd ch from the hook and in each ch to the end; turn.
+Row 2 (RS): ch 1 (does not count as a st), reverse sc in each st to the end; turn.
+Repeat row 2.`,
+  }),
 ];

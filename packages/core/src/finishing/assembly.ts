@@ -123,8 +123,13 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
   const rounds = picked && !flat;
   /** Whether the front bands run over the ends of a band that is joined so. */
   const over = (role: 'neckband' | 'hem') => bandsRunOver(joins, role);
+  const alongNeck = inStep('neck').flatMap(({ b }) => b.map(({ role }) => role));
   const needs: Partial<Record<StepId, [step: StepId, why: string, when: boolean][]>> = {
-    neck: [['shoulders', 'it runs over the shoulder seams', true]],
+    neck: [
+      ['shoulders', 'it runs over the shoulder seams', true],
+      ['sides', 'it runs over the seam', alongNeck.some((role) => role === 'upper edge')],
+      ['straps', 'it runs along the straps', alongNeck.some((role) => role === 'strap edge')],
+    ],
     sleeves: [
       ['shoulders', 'the centre of the sleeve meets the shoulder seam', true],
       ['sides', 'the sleeve is worked in rounds from a closed armhole', rounds],
@@ -186,7 +191,7 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
       joins: [],
       needs: [],
     },
-    ...inner,
+    ...inFeasibleOrder(inner),
     {
       id: 'ends',
       title: 'Ends',
@@ -195,6 +200,19 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
       needs: inner.map(({ id }) => ({ step: id, why: 'its tails are still wanted' })),
     },
   ];
+}
+
+/** Steps in their usual order, but each behind those that it needs. */
+function inFeasibleOrder(steps: readonly AssemblyStep[]): AssemblyStep[] {
+  const left = [...steps];
+  const done: AssemblyStep[] = [];
+  while (left.length > 0) {
+    const next = left.findIndex(({ needs }) =>
+      needs.every(({ step }) => !left.some(({ id }) => id === step)),
+    );
+    done.push(...left.splice(Math.max(0, next), 1));
+  }
+  return done;
 }
 
 /** How front bands go, over the ends of the ribs that there are. */

@@ -99,6 +99,12 @@ export interface MarkerRun {
 /** A count as a label shows it: by itself, or with a word before it where a label shows several of a kind ("cuff 38 st"). */
 export type ShownCount = CountId | readonly [count: CountId, before: string];
 
+/** A front in a border: which of the sides between its corners, and how many of its stitches go to the front edge itself. */
+export interface BorderFront {
+  side: number;
+  picked: number;
+}
+
 /** A piece with its counts: how it is worked, which edges it has, and what its quantities must come out as. */
 export interface PieceProgram {
   id: string;
@@ -121,6 +127,8 @@ export interface PieceProgram {
   fixedRows?: number;
   /** It is worked on to edges of the joined garment: drawings show it along them. */
   workedOn?: true;
+  /** Of a border round all: where the fronts lie in it. */
+  fronts?: Readonly<Record<Side, BorderFront>>;
   passages: readonly Passage[];
   edges: readonly EdgeProgram[];
   /**

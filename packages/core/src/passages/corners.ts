@@ -4,7 +4,6 @@ import { cornersAfter, stepsAtCorners, type CornerShaping } from '../shaping/cor
 import { countOf } from '../text/singular.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords } from '../write/rowWords.js';
-import { afterShaping } from './inPattern.js';
 import type { PassageKind } from './kind.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 
@@ -95,7 +94,14 @@ function writeCorners(all: readonly Corners[], soFar: PieceSoFar): Line[] {
   return [
     ...marked,
     line`${words.one}s ${to.map((n, size) => rangeInWords(from[size]!, n))}${{ inline: soFar.lengthBeside(to) }}: ${begins}${own}${{ inline: hidden }}, ${{ inline: atCorners(all) }}, the markers moved up; ${words.end}. (${counts} sts)`,
-    ...(change ? [] : afterShaping(part, to, 'lines', soFar)),
+    ...(change || soFar.stitches.is !== 'rows' ? [] : [keptBetween(soFar)]),
+  ];
+}
+
+/** How a pattern is kept in rows with corners. */
+function keptBetween({ fabric: { name }, stitch }: PieceSoFar): Line {
+  return [
+    `Keep the repeats of ${name} above each other between the corners; sts beside a corner that make no whole repeat are plain ${stitch}.`,
   ];
 }
 

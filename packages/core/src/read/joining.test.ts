@@ -45,7 +45,7 @@ const LINES = [
   'Stretch the band by about 3 cm as it is joined, evenly all along.',
   '5. Bands: Work the bands.',
   'Front band, left: pick up 53 sts along the 39 sts and row ends of the edge, from the hem to the neck.',
-  'Sew the 5 buttons to the left band, opposite the buttonholes.',
+  'Sew the 5 buttons to the left front, opposite the buttonholes.',
 ];
 const TAILS = [
   'So that these seams need no new yarn: || cm of yarn to leave | Back, at the end: Shoulder seam = 70',

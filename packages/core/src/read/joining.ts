@@ -44,7 +44,7 @@ const REPEAT =
 
 /** Sentences that tell no count that a seam is known by. */
 const ELSE: readonly RegExp[] = [
-  /^Sew the \d+ buttons? to the (?:left|right) band, opposite the buttonholes\.$/,
+  /^Sew the \d+ buttons? to the (?:left|right) front, opposite the buttonholes\.$/,
   /, .+: a row of \w+ steadies it; pick up \d+ sts? along the \d+ row ends? of each/,
 ];
 

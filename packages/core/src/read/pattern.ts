@@ -55,7 +55,7 @@ interface ProvenSize extends Partial<ProvenFront> {
   yarn?: ProvenNeeds['yarn'];
   pieces: readonly Pick<
     PlannedPiece,
-    'label' | 'copies' | 'runs' | 'sections' | 'role' | 'fabric' | 'ends'
+    'label' | 'copies' | 'runs' | 'sections' | 'role' | 'fabric' | 'ends' | 'passages' | 'fronts'
   >[];
 }
 
@@ -153,7 +153,7 @@ export function provePattern(
     if (made && yarn) {
       const ids = new Set(pieces.flatMap(({ sections: of }) => of.map(({ fabric }) => fabric)));
       const fabrics = made.fabrics.filter(({ id }) => ids.has(id));
-      const band = pieces.find(({ role }) => role === 'front band');
+      const band = pieces.find(({ role, fronts }) => role === 'front band' || fronts);
       const needs: ProvenNeeds = {
         yarn,
         fabrics,

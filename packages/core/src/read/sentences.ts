@@ -59,16 +59,16 @@ export const SENTENCES: readonly Sentence[] = [
   },
   {
     form: new RegExp(
-      `^Buttonholes, on the (right|left) front band only, in place of its row (–|\\d+): ${STITCH} in the first (?:(–|\\d+) sts?|st), (.+)$`,
+      `^Buttonholes, on the (right|left) front (?:band only, in place of its row|only, in (rnd)) (–|\\d+)(?: between its corners, from the (?:lower|upper) one)?: ${STITCH} in the first (?:(–|\\d+) sts?|st), (.+)$`,
     ),
-    read: ([, side, row, first, rest], reader) => {
+    read: ([, side, border, row, first, rest], reader) => {
       // They do not fit in this size.
       if (row === '–') return;
       const holes = readHoles(rest!);
       const gaps = [Number(first ?? 1), ...holes.map(({ after }) => after)];
       const worked =
         holes.reduce((sum, { width }) => sum + width, 0) + gaps.reduce((sum, many) => sum + many, 0);
-      reader.agree(worked, reader.countAfter(Number(row) - 1), 'the row of buttonholes');
+      if (!border) reader.agree(worked, reader.countAfter(Number(row) - 1), 'the row of buttonholes');
       reader.holes = { row: Number(row), side: side as Side, width: holes[0]!.width, gaps };
     },
   },

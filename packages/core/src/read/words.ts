@@ -4,7 +4,7 @@ import type { RoundWay } from '../work/rows.js';
 import type { PieceReader } from './pieceReader.js';
 
 /** A stitch. */
-export const STITCH = '(?:esc|hdc|sc|dc|tr|tss|tks|tps|trs)(?: blo| flo)?';
+export const STITCH = '(?:sl st|reverse sc|esc|hdc|sc|dc|tr|tss|tks|tps|trs)(?: blo| flo)?';
 /** What a row comes to, in stitches, and before that in the unit that makers count the fabric in. */
 export const COUNT = String.raw`\((?:\d+ [^,()]+, )?(\d+) sts?\)`;
 /** The rows of a sentence, from and to, and how long the piece then is. */

@@ -116,7 +116,7 @@ function plainStitch({ rows, repeat, work }: StitchText, { base }: StitchProof):
   if (post || together || below || name || !PLAIN.has(kind)) return null;
   return loop ? `${kind} ${loop === 'back' ? 'blo' : 'flo'}` : kind;
 }
-const PLAIN = new Set(['sc', 'esc', 'hdc', 'dc', 'tr']);
+const PLAIN = new Set(['sl st', 'sc', 'reverse sc', 'esc', 'hdc', 'dc', 'tr']);
 
 /** Whether a fabric is Tunisian: forward and return passes, never turned. */
 export function isTunisian(fabric: Fabric): boolean {
@@ -127,6 +127,7 @@ export function isTunisian(fabric: Fabric): boolean {
 /** The stitch of a fabric's plain rows: its own, in Tunisian that of the forward pass. */
 export function plainStitchOf(fabric: Fabric): StitchKind {
   const of = fabricStitches(fabric);
+  if (of.is === 'plain') return of.stitch.replace(/ [bf]lo$/, '') as StitchKind;
   if (of.is !== 'rows' || of.text.work !== 'tunisian') return stitchOf(fabric);
   const worked = of.text.rows[of.text.repeat.first]!.nodes.find(({ op }) => op === 'work');
   return worked?.op === 'work' ? worked.stitch.kind : 'tss';

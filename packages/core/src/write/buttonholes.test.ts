@@ -17,7 +17,8 @@ const bands = (...stitches: number[]): WrittenPiece[] =>
     size: { label: ['S', 'M', 'L'][i]! },
     piece: {
       role: 'front band',
-      fabric: 'band',
+      sections: [{ fabric: 'band', first: 1, stitches: 2, rows: 2 }],
+      passages: [],
       ends: { first: { n: 1, count: many }, last: { n: 5, count: many } } as WrittenPiece['piece']['ends'],
     },
   }));

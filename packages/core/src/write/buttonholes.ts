@@ -2,8 +2,7 @@
 
 import type { Design } from '../design.js';
 import { stitchOf, type Fabric } from '../fabric/fabric.js';
-import { buttonholes, type ButtonholeRow } from '../finishing/buttonholes.js';
-import type { PlannedPiece } from '../plannedPiece.js';
+import { buttonholesOf, type ButtonholeRow, type Holed } from '../finishing/buttonholes.js';
 import { ratesOf } from '../shaping/schedule.js';
 import { timesInWords } from '../text/singular.js';
 import { line, lineFor, NONE, tableOf, type Line, type Table } from './line.js';
@@ -12,18 +11,16 @@ import type { WrittenSize } from './written.js';
 /** A piece of one of the sizes that are written together. */
 export interface WrittenPiece {
   size: Pick<WrittenSize, 'label'>;
-  piece: Pick<PlannedPiece, 'role' | 'fabric' | 'ends'>;
+  piece: Holed;
 }
 
 /** The holes of a front band, or why there are none; null for other pieces, and where no buttons are wanted. */
 export function holesOf(
-  { role, fabric, ends }: WrittenPiece['piece'],
+  piece: Holed,
   { fabrics, finishing }: Pick<Design, 'fabrics' | 'finishing'>,
-): ReturnType<typeof buttonholes> | null {
+): ReturnType<typeof buttonholesOf> {
   const buttons = finishing?.buttons;
-  if (!buttons || role !== 'front band') return null;
-  const own = fabrics.find(({ id }) => id === fabric)!;
-  return buttonholes(buttons, ends.first.count, ends.last.n, own);
+  return buttons ? buttonholesOf(piece, buttons, fabrics) : null;
 }
 
 /**
@@ -47,8 +44,13 @@ export function buttonholeLines(
   const first = holes.find((one) => one !== null);
   if (!first) return without;
   const { side, width } = first;
-  const fabric = design.fabrics.find(({ id }) => id === group[0]!.piece.fabric)!;
-  const beginning = line`Buttonholes, on the ${side} front band only, in place of its row ${holes.map((one) => one?.row ?? NONE)}: ${stitchOf(fabric)} in the first `;
+  const { sections } = group[0]!.piece;
+  const section = sections.findLast((one) => one.first <= first.row) ?? sections[0]!;
+  const fabric = design.fabrics.find(({ id }) => id === section.fabric)!;
+  const rows = holes.map((one) => one?.row ?? NONE);
+  const beginning = first.inBorder
+    ? line`Buttonholes, on the ${side} front only, in rnd ${rows} between its corners, from the ${side === 'right' ? 'lower' : 'upper'} one: ${stitchOf(fabric)} in the first `
+    : line`Buttonholes, on the ${side} front band only, in place of its row ${rows}: ${stitchOf(fabric)} in the first `;
   const rest =
     group.length === 1
       ? [`${sts(first.gaps[0]!)}, ${inRow(first, fabric)}`]

@@ -70,7 +70,8 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
     );
     lines.push(...steadiedLines(steps[i]!.id, sizes, design));
     if (inStep.some(({ role }) => role === 'strap')) lines.push(...strapLines(sizes));
-    if (steps[i]!.id === 'bands') lines.push(...buttonLines(design));
+    if (inStep.some(({ a }) => a.some(({ piece }) => hasHoles(sizes[0]!, piece))))
+      lines.push(...buttonLines(design));
   });
   return lines;
 }
@@ -163,12 +164,19 @@ function markLines({ stretches, shares }: Seam, { kind, aCount, bCount, corners 
   return lines;
 }
 
+/** Whether a piece of a size can have buttonholes. */
+function hasHoles({ pieces }: WrittenSize, id: string): boolean {
+  return pieces.some(
+    (piece) => piece.id === id && (piece.role === 'front band' || piece.fronts !== undefined),
+  );
+}
+
 /** How the buttons are sewn on, and how large they are. */
 function buttonLines(design: Design): Line[] {
   const buttons = design.finishing?.buttons;
   if (!buttons) return [];
   const other = buttons.side === 'right' ? 'left' : 'right';
-  return [[`Sew the ${countOf(buttons.count, 'button')} to the ${other} band, opposite the buttonholes.`]];
+  return [[`Sew the ${countOf(buttons.count, 'button')} to the ${other} front, opposite the buttonholes.`]];
 }
 
 /** Where straps lie along the upper edge of a tube, from the centre back round. */

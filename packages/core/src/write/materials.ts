@@ -97,7 +97,7 @@ export function materialLines(
 function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used: readonly Fabric[]): Line[] {
   const [size] = sizes;
   if (!size) return [];
-  const band = size.pieces.find(({ role }) => role === 'front band');
+  const band = size.pieces.find(({ role, fronts }) => role === 'front band' || fronts);
   const bandFabric = used.find(({ id }) => id === band?.fabric);
   const lines: Line[] = [];
   if (buttons && bandFabric) {
@@ -108,7 +108,8 @@ function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used
     const parts = passages.flatMap((one) => (one.kind === 'start' && one.over ? [one.over.length] : []));
     // What is worked from live stitches tells its parts as well, but needs no markers.
     const between = passages.some(({ kind }) => kind === 'lines') ? Math.max(0, (parts[0] ?? 0) - 1) : 0;
-    return sum + 2 * marked * copies + between;
+    const corners = passages.find((one) => one.kind === 'corners');
+    return sum + 2 * marked * copies + between + (corners?.by.length ?? 0);
   }, 0);
   if (markers > 0) lines.push([countOf(markers, 'stitch marker')]);
   const sewn = size.joins.some(({ kind }) => kind !== 'live' && kind !== 'pick-up');
