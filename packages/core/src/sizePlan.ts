@@ -109,7 +109,7 @@ export function workGarment(
   });
   const notes = [
     ...edged,
-    ...touchNotes(touches, body),
+    ...touchNotes(touches, body, input.size.group),
     ...joinNotes(joins),
     ...headNote(program.facts, body, neckBands(worked, input.fabrics)),
     ...armNote(program.facts, body),

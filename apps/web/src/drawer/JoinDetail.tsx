@@ -14,6 +14,8 @@ export function JoinDetail({ join, size }: { join: Join; size: ScreenSize }) {
   const state = joinState(join);
   const edges = new Map(size.pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
   const difference = join.aLength - join.bLength;
+  const together = (one: Join) => one.both ?? one.label;
+  const alike = size.joins.filter((one) => together(one) === together(join)).map(({ id }) => id);
   return (
     <>
       <h2 className="pr-8 text-[17px]">{join.label}</h2>
@@ -61,7 +63,7 @@ export function JoinDetail({ join, size }: { join: Join; size: ScreenSize }) {
           Row 1 meets row 1; stepping one row out of line would skew the whole seam.
         </p>
       )}
-      {seam && <SeamFields join={join} seam={seam} edging={edging} />}
+      {seam && <SeamFields join={join} alike={alike} seam={seam} edging={edging} />}
     </>
   );
 }

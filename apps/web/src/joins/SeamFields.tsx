@@ -18,7 +18,18 @@ const VERDICTS: Record<EdgingCheck['verdict'], { word: string; look: string }> =
 };
 
 /** How a seam is made: its method, markers on both sides, how the counts meet between them, and what is eased in where. */
-export function SeamFields({ join, seam, edging }: { join: Join; seam: Seam; edging: EdgingCheck | null }) {
+export function SeamFields({
+  join,
+  alike,
+  seam,
+  edging,
+}: {
+  join: Join;
+  /** The ids of the join and of the like of it on the other side. */
+  alike: readonly string[];
+  seam: Seam;
+  edging: EdgingCheck | null;
+}) {
   const units = useUnits();
   const length = (cm: number) => formatLength(cm, units, { unit: true });
   return (
@@ -33,7 +44,8 @@ export function SeamFields({ join, seam, edging }: { join: Join; seam: Seam; edg
           onChange={(event) =>
             edit(`finishing.methods.${join.id}`, (document) => {
               const finishing = (document.finishing ??= {});
-              (finishing.methods ??= {})[join.id] = event.target.value as SeamMethod;
+              // Of two that are alike both are made the same way: the pattern tells them together.
+              for (const id of alike) (finishing.methods ??= {})[id] = event.target.value as SeamMethod;
             })
           }
         >

@@ -38,7 +38,7 @@ describe('a seam', () => {
   const show = (id: string) => {
     const join = size.joins.find((one) => one.id === id)!;
     const seam = seamsOf(size, {}).find((one) => one.join === id)!;
-    render(<SeamFields join={join} seam={seam} edging={null} />);
+    render(<SeamFields join={join} alike={['side-left', 'side-right']} seam={seam} edging={null} />);
     return { join, seam };
   };
 
@@ -56,7 +56,8 @@ describe('a seam', () => {
     const field = screen.getByLabelText<HTMLSelectElement>(/^Made by/);
     const other = [...field.options].map(({ value }) => value).find((value) => value !== field.value)!;
     fireEvent.change(field, { target: { value: other } });
-    expect(finishing()?.methods).toEqual({ 'side-left': other });
+    // The pattern tells both sides together: both are made so.
+    expect(finishing()?.methods).toEqual({ 'side-left': other, 'side-right': other });
     act(undo);
     expect(finishing()?.methods?.['side-left']).toBe(design.finishing?.methods?.['side-left']);
   });
@@ -71,7 +72,9 @@ describe('a seam', () => {
     const edged = size.joins.find((join) => checkEdging(join, edges) !== null)!;
     const edging = checkEdging(edged, edges)!;
     const seam = seamsOf(size, {}).find((one) => one.join === edged.id)!;
-    render(<SeamFields join={edged} seam={seam} edging={{ ...edging, verdict: 'ruffles' }} />);
+    render(
+      <SeamFields join={edged} alike={[edged.id]} seam={seam} edging={{ ...edging, verdict: 'ruffles' }} />,
+    );
     expect(screen.getByTestId('seam').textContent).toContain('ruffles: it is longer than its edge');
   });
 });

@@ -39,7 +39,17 @@ export function addEdgings(
   fabrics: ReadonlyMap<string, Fabric>,
   garment: Joined,
 ): Note[] {
-  if (!border) return [];
+  const made = border ? edgingsOf(border, size, front, fabrics, garment) : [];
+  return [...made, ...steadyNotes(fabrics, garment)];
+}
+
+function edgingsOf(
+  border: Borders,
+  size: string,
+  front: Bordered['front'],
+  fabrics: ReadonlyMap<string, Fabric>,
+  garment: Joined,
+): Note[] {
   return ORDER.flatMap((place) => {
     const style = border[place];
     if (!style) return [];
@@ -53,12 +63,34 @@ export function addEdgings(
       return edging;
     });
     return [
-      ...edgings.flatMap((edging) => hiddenNotes(edging, place)),
+      ...edgings.flatMap((edging) => [...hiddenNotes(edging, place), ...strainedNotes(edging, place)]),
       ...(place === 'front' || place === 'round'
         ? [...widerNotes(edgings[0]!, place, garment), ...gapNotes(edgings[0]!, place, size, front)]
         : []),
     ];
   });
+}
+
+/** Share of give from which an edge that is left as it is goes out of shape (common practice). */
+const GIVES = 0.2;
+
+/** A neck of an open or stretchy fabric that nothing steadies. */
+function steadyNotes(fabrics: ReadonlyMap<string, Fabric>, { pieces, joins }: Joined): Note[] {
+  const [group] = groupsAlong(openLoops(pieces, joins), 'neck');
+  const bare = group?.runs[0]!.run.edges.filter(({ edge }) => edge.role === 'neck') ?? [];
+  const gives = Math.max(0, ...bare.map(({ piece }) => fabrics.get(piece.fabric)!.stretch ?? 0));
+  if (gives < GIVES) return [];
+  return [
+    {
+      level: 'tip',
+      code: 'neck-unsteadied',
+      where: 'border.neck',
+      message: say`Nothing edges the neck, and its fabric gives by ${Math.round(100 * gives)} %: a first round of sc or slip stitch keeps it from going out of shape.`,
+      fixes: [
+        { label: say`Edge the neck with one round`, set: [{ path: 'garment.border.neck.rounds', value: 1 }] },
+      ],
+    },
+  ];
 }
 
 /** What tells the edgings of one place apart: the wearer's side where that is enough, else their number. */
@@ -126,6 +158,20 @@ function hiddenNotes({ hidden, piece }: Edging, place: BorderPlace): Note[] {
     where: `border.${place}`,
     message: say`${piece.label}: ${countOf(Math.abs(by), 'stitch', 'stitches')} ${by > 0 ? 'more' : 'fewer'} in ${piece.work === 'rounds' ? 'round' : 'row'} ${row}, hidden where it begins, so that what follows comes out.`,
   }));
+}
+
+/** The first fabric's multiple is nowhere near its edge. */
+function strainedNotes({ strained, piece }: Edging, place: BorderPlace): Note[] {
+  if (!strained) return [];
+  const { wanted, picked, multiple } = strained;
+  return [
+    {
+      level: 'warn',
+      code: 'edging-multiple',
+      where: `border.${place}`,
+      message: say`${piece.label}: about ${wanted} stitches lie flat along its edge, and the nearest of its multiple of ${multiple} is ${picked}. A plain round first, with this fabric as the second, takes up the difference unseen.`,
+    },
+  ];
 }
 
 /** A border that is wider than the front that it goes round. */

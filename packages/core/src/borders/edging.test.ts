@@ -140,7 +140,7 @@ describe('a border in one round', () => {
     ]);
     const [note] = plan(design).sizes[0]!.notes.filter(({ level }) => level === 'stop');
     expect(note).toMatchObject({ code: 'edging-no-room', where: 'border.round' });
-    const [{ set }] = note!.fixes as { set: { value: number }[] }[] as [{ set: { value: number }[] }];
+    const [{ set }] = note!.fixes as unknown as [{ set: { value: number }[] }];
     const fits = set[0]!.value;
     const again = edged(narrow, { round: { fabric: 'single-crochet', rounds: fits } }, design.sizes);
     expect(plan(again).sizes[0]!.pieces.length).toBeGreaterThan(0);

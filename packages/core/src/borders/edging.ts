@@ -27,6 +27,8 @@ export interface Edging {
   height: number;
   /** Stitches that are hidden where a round begins, by the round. */
   hidden: { row: number; by: number }[];
+  /** The first fabric's rule leaves no count that a seam would ease in; null where it does. */
+  strained: { wanted: number; picked: number; multiple: number } | null;
 }
 
 /** A side of an edging from corner to corner, as its edges make it. */
@@ -160,6 +162,14 @@ export function edgingAlong(
         : {}),
     })),
     height: heightOfEdging(style, fabrics),
+    strained:
+      Math.abs(counts.picked - exact) > mostMoved(sides, first)
+        ? {
+            wanted: Math.round(exact),
+            picked: counts.picked,
+            multiple: (run.ring ? first.rule.round : first.rule.flat).multiple,
+          }
+        : null,
     hidden: counts.spare.flatMap((by, i) =>
       by === 0 || sides.turns.length === 0
         ? []
@@ -278,6 +288,13 @@ interface Counts {
   spare: number[];
 }
 
+/** Stitches that may be more or fewer than lie flat along the sides: what a seam eases in. */
+function mostMoved({ sides }: Pick<Sides, 'sides'>, { gauge }: Fabric): number {
+  const unit = 1 / perCm(gauge, 'stitches');
+  const length = sumOf(sides.map((side) => side.length));
+  return easeAllowed({ length, unit }, { length, unit }) / unit - 1e-6;
+}
+
 /** What a stitch more or fewer in a later round costs against one along the edge: spread over the round it is hardly seen. */
 const SPREAD = 1.5;
 /** Between corners it is hidden where the round begins, and seen by those who look. */
@@ -298,9 +315,7 @@ function countsOf(
   const wanted = sides.map((side) => side.wanted);
   const total = Math.max(sides.length, Math.round(sumOf(wanted)));
   const cost = turns.length > 0 ? HIDDEN : SPREAD;
-  const unit = 1 / perCm(layers[0]!.fabric.gauge, 'stitches');
-  const length = sumOf(sides.map((side) => side.length));
-  const most = easeAllowed({ length, unit }, { length, unit }) / unit - 1e-6;
+  const most = mostMoved({ sides }, layers[0]!.fabric);
   const moves = Array.from({ length: 2 * Math.ceil(most) + 1 }, (_, i) => i - Math.ceil(most));
   const ways = moves
     .filter((by) => total + by >= sides.length)

@@ -1,7 +1,7 @@
 /** The touches that a style asks for, on the garment as it has been joined. */
 
 import type { Note } from '../advice/note.js';
-import type { FullBody } from '../body/measurements.js';
+import type { FullBody, Group } from '../body/measurements.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { forSize, type PerSize } from '../fields/perSize.js';
@@ -139,31 +139,47 @@ function stepsIn(line: readonly (readonly [x: number, y: number])[]): number[] {
 }
 
 /** What is to be said of touches: a gathering that gathers nothing, or that no hand or body passes. */
-export function touchNotes(touches: readonly Touch[], body: FullBody): Note[] {
-  return touches.flatMap((touch): Note[] => {
-    if (touch.kind !== 'gathered') return [];
-    const { where, own, round } = touch;
-    const path = where === 'cuff' ? 'border.gatherCuff' : 'border.gatherHem';
-    const name = where === 'cuff' ? 'The end of the sleeve' : 'The lower edge';
-    if (round >= own)
-      return [
+export function touchNotes(touches: readonly Touch[], body: FullBody, group: Group): Note[] {
+  return [...cordNotes(touches, group), ...touches.flatMap((touch) => gatheredNotes(touch, body))];
+}
+
+/** Cords, ties and drawn threads on clothes of babies and children (common practice; local rules come first). */
+function cordNotes(touches: readonly Touch[], group: Group): Note[] {
+  const cord = touches.find(({ kind }) => kind === 'tie' || kind === 'threaded' || kind === 'gathered');
+  if (!cord || group === 'adult') return [];
+  return [
+    {
+      level: 'warn',
+      code: 'cord-on-child',
+      where: cord.kind === 'tie' ? 'front.ties' : cord.kind === 'threaded' ? 'cord' : 'border',
+      message: say`Cords, ties and drawn threads can catch or strangle: on clothes for ${group === 'baby' ? 'babies' : 'children'} leave them out, or sew them down so that no end hangs free, and follow the safety rules of the country of sale.`,
+    },
+  ];
+}
+
+function gatheredNotes(touch: Touch, body: FullBody): Note[] {
+  if (touch.kind !== 'gathered') return [];
+  const { where, own, round } = touch;
+  const path = where === 'cuff' ? 'border.gatherCuff' : 'border.gatherHem';
+  const name = where === 'cuff' ? 'The end of the sleeve' : 'The lower edge';
+  if (round >= own)
+    return [
+      {
+        level: 'warn',
+        code: 'gathers-nothing',
+        where: path,
+        message: say`${name} is ${cm(own)} round, so a thread drawn to ${cm(round)} gathers nothing; anything below ${cm(own)} does.`,
+      },
+    ];
+  const least = where === 'cuff' ? body.wrist : body.waist;
+  return round >= least
+    ? []
+    : [
         {
           level: 'warn',
-          code: 'gathers-nothing',
+          code: 'gathered-tight',
           where: path,
-          message: say`${name} is ${cm(own)} round, so a thread drawn to ${cm(round)} gathers nothing; anything below ${cm(own)} does.`,
+          message: say`${name}, gathered to ${cm(round)}, is tighter than the ${where === 'cuff' ? 'wrist' : 'waist'} (${cm(least)}).`,
         },
       ];
-    const least = where === 'cuff' ? body.wrist : body.waist;
-    return round >= least
-      ? []
-      : [
-          {
-            level: 'warn',
-            code: 'gathered-tight',
-            where: path,
-            message: say`${name}, gathered to ${cm(round)}, is tighter than the ${where === 'cuff' ? 'wrist' : 'waist'} (${cm(least)}).`,
-          },
-        ];
-  });
 }

@@ -6,6 +6,7 @@ export const SEAM_METHODS = [
   'mattress stitch',
   'slip stitch',
   'sc ridge',
+  'crocheted as the border passes',
   'crocheted while working',
 ] as const;
 export type SeamMethod = (typeof SEAM_METHODS)[number];

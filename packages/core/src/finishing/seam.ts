@@ -41,10 +41,15 @@ const FACING: Record<SeamMethod, string> = {
   'mattress stitch': 'edges side by side, right sides up',
   'slip stitch': 'right sides together',
   'sc ridge': 'wrong sides together, so that the ridge lies outside',
+  'crocheted as the border passes':
+    'wrong sides together: where the border comes to it, hdc or sc through both edges to its end, and on',
   'crocheted while working': 'right side facing',
 };
 
 const SEWN: readonly SeamMethod[] = ['whip stitch', 'mattress stitch', 'slip stitch', 'sc ridge'];
+
+/** Joins that lie across the way of a border, which can close them as it passes. */
+const PASSED: readonly Join['role'][] = ['side', 'sleeve seam', 'shoulder', 'back seam'];
 
 /** Whether a rib worked sideways is joined to an edge: its rows can then take the edge's stitches as they are worked. */
 export function canJoinWhileWorked({ kind, a }: Pick<Join, 'kind' | 'a'>): boolean {
@@ -64,6 +69,7 @@ export function methodsOf({ role, kind, a }: Pick<Join, 'role' | 'kind' | 'a'>):
   return [
     usual,
     ...SEWN.filter((method) => method !== usual),
+    ...(PASSED.includes(role) ? (['crocheted as the border passes'] as const) : []),
     ...(canJoinWhileWorked({ kind, a }) ? (['crocheted while working'] as const) : []),
   ];
 }

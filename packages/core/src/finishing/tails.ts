@@ -10,6 +10,7 @@ export const SEAM_YARN: Record<SeamMethod, number> = {
   'mattress stitch': 2,
   'slip stitch': 5,
   'sc ridge': 5,
+  'crocheted as the border passes': 5,
   'crocheted while working': 0,
 };
 /** To thread the needle and weave the end in, cm (common practice). */

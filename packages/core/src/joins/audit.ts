@@ -75,7 +75,8 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     ids.map((id) => edges.get(id)).filter((edge) => edge !== undefined);
   const a = side(plan.a);
   const b = side(plan.b);
-  const gather = plan.gather ?? 1;
+  const sum = (list: readonly WorkedEdge[]) => list.reduce((all, { length }) => all + length, 0);
+  const gather = plan.drawnTo === undefined ? (plan.gather ?? 1) : Math.min(1, sum(a) / sum(b));
   const total = (list: readonly WorkedEdge[]) => list.reduce((sum, { count }) => sum + count, 0);
   const corners = plan.corners ?? 0;
   const aCount = total(a);
@@ -90,7 +91,8 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
       const rowEnds = total(b.filter(({ axis }) => axis === 'rows'));
       return isPickedUp(plan.ratio, aCount - corners, { rowEnds, stitches: bCount - rowEnds });
     }
-    return Math.abs(aLength - bLength) <= easeAllowed(...sides) + 1e-9;
+    const own = plan.drawnTo === undefined ? 0 : Math.abs(sum(a) - plan.drawnTo);
+    return Math.max(own, Math.abs(aLength - bLength)) <= easeAllowed(...sides) + 1e-9;
   };
   const ok = complete && agrees();
   return {

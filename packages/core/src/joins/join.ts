@@ -18,6 +18,8 @@ export interface JoinPlan {
   b: readonly string[];
   /** A band drawn in: its own length is this share of the edge it is joined to (1: not drawn in). Applies to side a. */
   gather?: number;
+  /** A band of a round of its own, cm: its edge is drawn in to that, however long it is. */
+  drawnTo?: number;
   /** How rows meet rows, where that is not row 1 to row 1. */
   says?: string;
   /** Picked up by so many for each row end instead of by length. */

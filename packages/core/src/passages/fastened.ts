@@ -1,8 +1,9 @@
 /** Where a part of a divided piece is done and its yarn is cut. */
 
 import { line, type Line } from '../write/line.js';
-import type { Passage } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
+
+type Passages = PieceSoFar['pieces'][number]['passages'];
 
 /** Each part of a divided piece is fastened off when it is done. */
 export function fastenedOff(soFar: PieceSoFar): Line[] {
@@ -12,7 +13,7 @@ export function fastenedOff(soFar: PieceSoFar): Line[] {
 }
 
 /** Whether nothing is worked on a part after this passage: another part is taken up, or the piece is finished. */
-function isDone(passages: readonly Passage[], i: number): boolean {
+function isDone(passages: Passages, i: number): boolean {
   const { part } = passages[i]!;
   const later = passages.slice(i + 1);
   const goesOn = later.some(
@@ -27,6 +28,6 @@ function isDone(passages: readonly Passage[], i: number): boolean {
 }
 
 /** How many parts go on from the same one. */
-function siblings(passages: readonly Passage[], { from }: { from: string }): number {
+function siblings(passages: Passages, { from }: { from: string }): number {
   return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
 }

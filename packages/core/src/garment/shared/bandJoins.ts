@@ -2,7 +2,7 @@
 
 import type { JoinPlan } from '../../joins/join.js';
 import type { JoinRole, Side } from '../../joins/roles.js';
-import { isFirst, rowsPerStitch, type BandStyle } from './bands.js';
+import { isFirst, rowsPerStitch, sized, type BandStyle } from './bands.js';
 import { onBothSides } from './pieces.js';
 
 /** How a band meets its edge, and its ends each other. */
@@ -34,12 +34,13 @@ export function bandJoin(
     kind: meeting(band).edge,
     a: [`${join.band}.joined`],
     b: join.edges,
-    gather: band.gather,
+    ...(typeof band.round === 'number' ? { drawnTo: band.round } : { gather: band.gather }),
   };
 }
 
 /** How cuff ribs are sewn to the sleeves and their ends to each other. */
-export function cuffJoins(band: BandStyle): JoinPlan[] {
+export function cuffJoins(cuff: BandStyle, size: string): JoinPlan[] {
+  const band = sized(cuff, size);
   return [
     ...onBothSides('Cuff rib to sleeve', (side, label) =>
       bandJoin(band, { id: `cuff-${side}`, role: 'cuff', label, band: 'cuff', edges: ['sleeve.cuff'] }),

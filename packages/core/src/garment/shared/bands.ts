@@ -6,8 +6,16 @@ import { cm, figure, say } from '../../text/phrase.js';
 import type { Axis } from '../../fabric/fabric.js';
 import type { DraftQuantity } from '../construction.js';
 import type { BandId, CountId, GarmentCounts } from '../counts.js';
-import { choice, fabric, groupOrNone, length, number, type StyleOf } from '../../fields/kinds.js';
-import { forSize } from '../../fields/perSize.js';
+import {
+  choice,
+  fabric,
+  groupOrNone,
+  length,
+  lengthOrNone,
+  number,
+  type StyleOf,
+} from '../../fields/kinds.js';
+import { forSize, type PerSize } from '../../fields/perSize.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sumIs } from '../relations.js';
 import { sameLength } from './seams.js';
@@ -79,7 +87,33 @@ export function band(
   });
 }
 
-export type BandStyle = NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']>;
+export type BandStyle = NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']> & {
+  /** A round that it is to have whatever its edge, cm; cuffs may be given one. */
+  round?: PerSize | null;
+};
+
+/** A band that goes round an arm: it may be given the round that it is to have. */
+export function cuffBand(height: number, ways: { first?: boolean } = {}) {
+  const cuff = band('Cuff rib', height, 'usual', ways);
+  return {
+    ...cuff,
+    fields: {
+      ...cuff.fields,
+      round: lengthOrNone({
+        name: 'The finished round of the cuff rib',
+        label: 'Its finished round',
+        help: 'Draws the edge in to it: what the rib has fewer rows than the edge has stitches is skipped.',
+        range: [6, 80],
+        optional: { none: 'by its share of the edge', own: 'as I say', first: 20 },
+      }),
+    },
+  };
+}
+
+/** The band with its round for one size. */
+export function sized(band: BandStyle, size: string): BandStyle {
+  return typeof band.round === 'object' && band.round ? { ...band, round: forSize(band.round, size) } : band;
+}
 
 /** Rows of a rib worked first for each stitch of the piece that grows from it. */
 export function rowsPerStitch({ worked }: Pick<BandStyle, 'worked'>): number {
@@ -159,6 +193,7 @@ export function draftBand(input: {
   const height = forSize(style.height, size);
   const wanted = given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of });
   if (isFirst(style)) return { height, ...pickedUpFrom(input, wanted) };
+  if (style.round) return { height, quantities: toRound(input, style.round), relations: [] };
   const quantities = ribQuantities({
     ...input,
     edge: edge.target,
@@ -178,6 +213,21 @@ export function draftBand(input: {
     edge.target,
   );
   return { quantities, relations, height };
+}
+
+/** A rib of a round of its own: its edge is drawn in to it. */
+export function toRound(
+  input: Pick<Parameters<typeof ribQuantities>[0], 'id' | 'label' | 'style' | 'size' | 'fabric'>,
+  round: PerSize,
+): DraftQuantity[] {
+  const length = forSize(round, input.size);
+  return ribQuantities({
+    ...input,
+    style: { ...input.style, gather: 1 },
+    edge: length,
+    weight: 1,
+    because: [given('Round wanted', length, { kind: 'style', id: `garment.${input.id}.round` })],
+  });
 }
 
 /** A rib that the piece is picked up along: its rows lead, so many for each stitch, whatever that measures. */

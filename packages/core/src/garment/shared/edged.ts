@@ -4,14 +4,14 @@ import { addedAt } from '../../borders/height.js';
 import { BORDER_WORDS, type Borders } from '../../borders/fields.js';
 import type { SizeInput } from '../construction.js';
 import { plus } from './quantity.js';
-import type { Target } from './targets.js';
+import type { Reason } from '../../because/reason.js';
 
 /** A finished length as its pieces are to measure, without what is worked on at the end. */
 export function lessEdging(
   { style, fabrics }: Pick<SizeInput<unknown>, 'style' | 'fabrics'>,
   place: 'hem' | 'cuff',
-  finished: Target,
-): Target {
+  finished: { length: number; reasons: readonly Reason[] },
+): typeof finished {
   const { border } = style as { border?: Borders };
   const added = addedAt(place, border, fabrics);
   if (added === 0) return finished;

@@ -9,7 +9,7 @@ import { sumAtLeast, sumAtMost } from '../relations.js';
 import { EASED_SHARE, easeAllowed, type SeamLength } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
-import { acrossOf, alongOf, ribQuantities, type BandStyle } from './bands.js';
+import { acrossOf, alongOf, ribQuantities, toRound, type BandStyle } from './bands.js';
 import type { FrontStyle } from './front.js';
 import { forSize } from '../../fields/perSize.js';
 import { given, plus, quantity } from './quantity.js';
@@ -51,6 +51,8 @@ export function ribAlong(
   edge: Edge,
 ): Edging {
   const fabric = fabrics.get(style.fabric)!;
+  if (style.round)
+    return { quantities: toRound({ id, label, style, size: size.id, fabric }, style.round), relations: [] };
   return {
     quantities: ribQuantities({
       id,

@@ -93,7 +93,7 @@ function girthsOf(input: Input, counts: GarmentCounts, overhang: number): Progra
 }
 
 /** Every seam, in the order in which they are sewn: shoulders row to row, sides stitch to stitch. */
-function joins({ style }: Input, counts: GarmentCounts): JoinPlan[] {
+function joins({ style, size }: Input, counts: GarmentCounts): JoinPlan[] {
   const open = isOpen(style);
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
@@ -128,7 +128,7 @@ function joins({ style }: Input, counts: GarmentCounts): JoinPlan[] {
     ...(sleeve ? (round ? armholes : sleeveSeams()) : []),
     ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
     ...(hem ? hemJoins(hem, open, false) : []),
-    ...(cuff ? cuffJoins(cuff) : []),
+    ...(cuff ? cuffJoins(cuff, size.id) : []),
     ...(neckband ? neckbandJoins(neckband, neck, open) : []),
     ...(style.hood ? hoodJoins(style.hood, neck) : []),
     ...(style.front.style === 'band'

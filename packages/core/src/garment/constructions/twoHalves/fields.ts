@@ -1,6 +1,6 @@
 import { fabric, group, length, type StyleOf } from '../../../fields/kinds.js';
 import { CUFF, HEM_BELOW, NECK, NECK_EDGE, PANEL_WIDTHS, TIED_FRONT } from '../../shared/panels/fields.js';
-import { SLEEVE } from '../../shared/panels/sleeveFields.js';
+import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
 
 const CENTRE = group({
@@ -34,7 +34,7 @@ export const FIELDS = {
   front: TIED_FRONT,
   centre: CENTRE,
   neck: NECK,
-  sleeve: SLEEVE,
+  sleeve: PICKED_SLEEVE,
   ...NECK_EDGE,
   hem: HEM_BELOW,
   cuff: CUFF,

@@ -1,7 +1,7 @@
 import type { JoinPlan } from '../../../joins/join.js';
 import type { SizeInput } from '../../construction.js';
 import { shoulderSeams, sleeveSeams } from '../../shared/panels/joins.js';
-import { cuffOf, inRounds } from '../../shared/panels/style.js';
+import { cuffOf, inRounds, sleeveRatio } from '../../shared/panels/style.js';
 import { bandJoin, cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
 import { hoodJoins } from '../../shared/hood.js';
 import { onBothSides } from '../../shared/pieces.js';
@@ -9,10 +9,11 @@ import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 
 /** Every seam, in the order in which they are sewn: the centre back comes first, so that the width can be tried on. */
-export function joins({ style }: SizeInput<TwoHalvesStyle>): JoinPlan[] {
+export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): JoinPlan[] {
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
   const round = sleeve !== null && inRounds(style, sleeve);
+  const ratio = sleeve && sleeveRatio(style, sleeve, fabrics);
   /** A half's hem rib ends at its centre back and at its front. */
   const rib = (side: Side, end: 'centre' | 'front') =>
     hem ? [(side === 'left') === (end === 'front') ? 'hem.start' : 'hem.end'] : [];
@@ -60,10 +61,11 @@ export function joins({ style }: SizeInput<TwoHalvesStyle>): JoinPlan[] {
           kind: sleeve.worked === 'up' ? 'stitch-to-row' : 'pick-up',
           a: ['sleeve.top'],
           b: [`back.armhole-${side}`, `front.armhole-${side}`],
+          ...(ratio ? { ratio } : {}),
         }))
       : []),
     ...(sleeve && !round ? sleeveSeams() : []),
-    ...(cuff ? cuffJoins(cuff) : []),
+    ...(cuff ? cuffJoins(cuff, size.id) : []),
     ...(neckband ? neckbandJoins(neckband, neck, true) : []),
     ...(style.hood ? hoodJoins(style.hood, neck) : []),
     ...(style.front.style === 'band'

@@ -13,7 +13,7 @@ import {
   type StyleOf,
 } from '../../../fields/kinds.js';
 import type { Ease } from '../../../fields/perSize.js';
-import { band } from '../bands.js';
+import { band, cuffBand } from '../bands.js';
 import { BODY } from '../body.js';
 import { bodyFabric, LENGTH, WIDTH } from '../fields.js';
 import { TIED_FRONT } from '../front.js';
@@ -259,10 +259,10 @@ export const NECK_EDGE = {
 
 const HELD = { when: { sleeve: 'some' } } as const;
 export const HEM = band('Hem rib', 5);
-export const CUFF = { ...band('Cuff rib', 5), ...HELD };
+export const CUFF = { ...cuffBand(5), ...HELD };
 /** The same where panels and sleeves are worked from the lower edge up, and so may grow from their ribs. */
 export const HEM_BELOW = band('Hem rib', 5, 'usual', { first: true });
-export const CUFF_BELOW = { ...band('Cuff rib', 5, 'usual', { first: true }), ...HELD };
+export const CUFF_BELOW = { ...cuffBand(5, { first: true }), ...HELD };
 export const ARMBAND = { ...band('Armhole rib', 2.5), when: { sleeve: [null] } } as const;
 
 /** What every garment of panels has, in the order in which people decide it. */

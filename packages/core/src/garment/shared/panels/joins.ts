@@ -46,7 +46,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
     ...(sleeve ? (round ? armholeJoins(input, sleeve) : sleeveSeams()) : []),
     ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
     ...(hem ? hemJoins(hem, open, slit) : []),
-    ...(cuff ? cuffJoins(cuff) : []),
+    ...(cuff ? cuffJoins(cuff, input.size.id) : []),
     ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
     ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
     ...(style.front.style === 'band'

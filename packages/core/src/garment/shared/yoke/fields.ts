@@ -1,7 +1,7 @@
 /** The fields of garments from the neck down. Usual figures are common practice; shares keep children in proportion. */
 
 import { choice, ease, group, number, otherFabric, type StyleOf } from '../../../fields/kinds.js';
-import { band } from '../bands.js';
+import { band, cuffBand } from '../bands.js';
 import { BODY } from '../body.js';
 import { bodyFabric, LENGTH, REACH, SHORTER, TAPER, WIDTH, WRIST_EASE } from '../fields.js';
 import { FRONT } from '../front.js';
@@ -161,7 +161,7 @@ export const BELOW_YOKE = {
   }),
   neckband: band('Neckband', 3),
   hem: band('Hem rib', 5),
-  cuff: band('Cuff rib', 5),
+  cuff: cuffBand(5),
 };
 
 /** The style of a garment from the neck down, whatever grows in its yoke. Lengths in cm. */

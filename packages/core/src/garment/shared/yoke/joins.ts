@@ -8,9 +8,10 @@ import { isOpen } from '../front.js';
  * Every join of a garment from the neck down: the split, where live stitches go on as body or sleeve, the underarm chains that
  * body and sleeve share, and the bands.
  *
+ * @param size id of the size
  * @param neckEdges edges of the yoke that the neckband goes along, from the wearer's right to the left
  */
-export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[] {
+export function joins(style: YokeStyle, neckEdges: readonly string[], size: string): JoinPlan[] {
   const open = isOpen(style);
   const live = (id: string, label: string, parts: readonly string[]): JoinPlan => ({
     id,
@@ -73,7 +74,7 @@ export function joins(style: YokeStyle, neckEdges: readonly string[]): JoinPlan[
         ]
       : []),
     ...(hem && !open ? [endsMeet(hem, 'hem', 'hem ends', 'Hem rib, its ends')] : []),
-    ...(cuff ? cuffJoins(cuff) : []),
+    ...(cuff ? cuffJoins(cuff, size) : []),
     ...(banded
       ? frontBandJoins((side) => [
           ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
