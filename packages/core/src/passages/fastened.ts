@@ -1,12 +1,20 @@
 /** Where a part of a divided piece is done and its yarn is cut. */
 
 import { line, type Line } from '../write/line.js';
-import type { PieceSoFar } from './pieceSoFar.js';
 
-type Passages = PieceSoFar['pieces'][number]['passages'];
+/** What of passages tells where a part ends. */
+type Passages = readonly { kind: string; part: string; from?: unknown }[];
+
+/** What of a piece is asked while its passages are written. */
+interface Divided {
+  divided: readonly (object | null)[];
+  at: readonly number[];
+  pieces: readonly { passages: Passages }[];
+  closing: readonly Line[];
+}
 
 /** Each part of a divided piece is fastened off when it is done. */
-export function fastenedOff(soFar: PieceSoFar): Line[] {
+export function fastenedOff(soFar: Divided): Line[] {
   return soFar.divided.every((part) => part !== null) && isDone(soFar.pieces[0]!.passages, soFar.at[0]!)
     ? [...soFar.closing, line`Fasten off.`]
     : [];
@@ -28,6 +36,6 @@ function isDone(passages: Passages, i: number): boolean {
 }
 
 /** How many parts go on from the same one. */
-function siblings(passages: Passages, { from }: { from: string }): number {
+function siblings(passages: Passages, { from }: { from?: unknown }): number {
   return passages.filter((passage) => passage.kind === 'go on' && passage.from === from).length;
 }
