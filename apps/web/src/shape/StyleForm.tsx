@@ -89,7 +89,9 @@ function OneField({ field, path, values }: FieldProps) {
     <>
       {field.heading && (
         <Heading title={field.heading}>
-          {optional && <InOrOut path={path} there={(valueAt(values, path) ?? null) !== null} />}
+          {optional && (
+            <InOrOut path={path} title={field.heading} there={(valueAt(values, path) ?? null) !== null} />
+          )}
         </Heading>
       )}
       <div title={field.kind === 'group' ? undefined : field.help}>
@@ -115,10 +117,11 @@ function Heading({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** Leaves a part of the garment out, or adds it as it usually is. */
-function InOrOut({ path, there }: { path: string; there: boolean }) {
+function InOrOut({ path, title, there }: { path: string; title: string; there: boolean }) {
   return (
     <Button
       look={there ? 'quiet' : undefined}
+      aria-label={`${there ? 'Leave out' : 'Add'}: ${title}`}
       className={there ? 'text-[12.5px] font-normal' : ''}
       onClick={() => edit(`garment.${path}`, (document) => setStyle(document, path, there ? null : {}))}
     >

@@ -87,7 +87,7 @@ function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edgi
   const common = { d: along, fill: 'none', strokeLinejoin: 'miter', strokeLinecap: 'butt' } as const;
   return (
     <>
-      <path {...common} stroke="#20303a" strokeWidth={wide + 2.4} />
+      <path {...common} data-testid="edging" stroke="#20303a" strokeWidth={wide + 2.4} />
       <path {...common} stroke="#e4cf9c" strokeWidth={wide} />
     </>
   );
