@@ -1,4 +1,4 @@
-import { By } from 'selenium-webdriver';
+import { By, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
 const { server, browser } = application();
@@ -78,7 +78,11 @@ describe('edges as makers work them', () => {
     await choose('garment.border.backNeck', 'true');
     await browser.saved();
     await browser.open(design('cattersedge-cardigan', 'joins'));
-    await (await browser.driver.findElement(By.xpath('//*[@role="tab"][.="Order of assembly"]'))).click();
+    const assembly = await browser.driver.wait(
+      until.elementLocated(By.xpath('//*[@role="tab"][.="Order of assembly"]')),
+      10_000,
+    );
+    await assembly.click();
     await browser.eventually(async () => {
       const steps = await browser.text('main, body');
       expect(steps).toContain('Work the border round fronts, neck and lower edge in one.');
