@@ -8,6 +8,8 @@ import { idealLines } from './idealLine';
 const MARGIN = 36;
 const WIDEST = 430;
 const TALLEST = 300;
+/** Height of a row of an edging, px. */
+const ROW_SEEN = 13;
 
 interface Props {
   piece: PlannedPiece;
@@ -29,10 +31,12 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
   const top = Math.max(...drawn.map(({ high }) => high));
   const [scale, hold] = useHeld(Math.min(WIDEST / (right - left), TALLEST / top));
   const width = (right - left) * scale;
-  const height = top * scale;
-  const x = (cm: number) => MARGIN + (cm - left) * scale;
-  const y = (cm: number) => 6 + height - cm * scale;
   const most = Math.max(...rows.map(({ n }) => n));
+  // Few rows along a long edge are drawn higher than they are, so that each is seen.
+  const rise = piece.workedOn ? Math.max(scale, (ROW_SEEN * most) / top) : scale;
+  const height = top * rise;
+  const x = (cm: number) => MARGIN + (cm - left) * scale;
+  const y = (cm: number) => 6 + height - cm * rise;
   const shapes = piece.passages.filter((passage) => passage.kind === 'shape');
   const path = (points: readonly (readonly [number, number])[]) =>
     points.map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${x(a)},${y(b)}`).join('');
@@ -55,7 +59,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
           x={x(row.left)}
           y={y(row.high)}
           width={(row.right - row.left) * scale}
-          height={Math.max(0.6, (row.high - row.low) * scale - 0.7)}
+          height={Math.max(0.6, (row.high - row.low) * rise - 0.7)}
           fill={row.shaped ? '#20303a' : row.side === 'RS' ? '#e3d8bf' : '#eee6d3'}
         >
           <title>{`Row ${row.n} (${row.side}): ${row.count} stitches`}</title>

@@ -114,7 +114,7 @@ function PieceRows({
         )}
         <HeightOf piece={piece} size={size} />
         <span className="ml-auto font-sans font-normal">
-          <HoldButton what={`this piece in ${size.label}`} counts={counts} />
+          {counts.length > 0 && <HoldButton what={`this piece in ${size.label}`} counts={counts} />}
         </span>
       </h2>
       <div className="mt-2 flex flex-wrap items-start gap-6">

@@ -224,7 +224,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
       return line`${name}: ${a} rows to ${b} rows, ${says ?? 'row to row from row 1'}.`;
     case 'pick-up':
       if (role === 'rib first')
-        return line`${name}: pick up ${a} sts along the ${b} row ends of the rib${repeat}, as row 1 of the piece.`;
+        return line`${name}: pick up ${a} sts along the ${b} row ends of the rib${repeat}, as the first row of the piece.`;
       if (role === 'front band' || role === 'centre band')
         return line`${name}: pick up ${a} sts along the ${b} ${along} of the edge${repeat}, from the hem to the neck.`;
       if (role === 'hood')
