@@ -123,14 +123,17 @@ export function workGarment(
 
 /** What edges a closed neck: each by its free edge, as its last rows measure. */
 function neckBands(pieces: readonly PlannedPiece[], fabrics: ReadonlyMap<string, Fabric>): NeckBand[] {
-  return pieces
-    .filter(({ role }) => role === 'neckband')
-    .map(({ label, edges, sections, workedOn }) => ({
-      label,
-      length: edges.find(({ role }) => role === 'free')!.length,
-      stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? null,
-      isRib: !workedOn,
-    }));
+  return (
+    pieces
+      // A collar in rows is open: the head passes beside its ends.
+      .filter(({ role, workedOn, work }) => role === 'neckband' && !(workedOn && work === 'rows'))
+      .map(({ label, edges, sections, workedOn }) => ({
+        label,
+        length: edges.find(({ role }) => role === 'free')!.length,
+        stretch: fabrics.get(sections.at(-1)!.fabric)!.stretch ?? null,
+        isRib: !workedOn,
+      }))
+  );
 }
 
 /** Bands that are shorter than their edge, with what the fabric of each gives. */

@@ -18,9 +18,17 @@ const patternOf = (id: string): Fabric => {
   const { fabric } = STITCH_PATTERNS.find((one) => one.fabric.id === id)!;
   return { ...fabric, name: `${fabric.name}, for edges` };
 };
-const EDGES = ['single-crochet', 'half-double', 'double-crochet', 'post-rib', 'shells', 'mesh-2'].map(
-  patternOf,
-);
+const EDGES = [
+  'single-crochet',
+  'half-double',
+  'double-crochet',
+  'post-rib',
+  'shells',
+  'mesh-2',
+  'rolled-edge',
+  'slip-stitch-edge',
+  'reverse-edge',
+].map(patternOf);
 const BARE = { hem: null, cuff: null, neckband: null, armband: null };
 
 /** Edgings of one fabric and of several, by gauge and by ratio, in every way of closing rounds. */
@@ -167,6 +175,65 @@ describe('a border in one round', () => {
     ]);
     const note = plan(design).sizes[0]!.notes.find(({ code }) => code === 'edging-nowhere')!;
     expect(inWords(note.message, 'cm')).toMatch(/^Border: it is left out\. The front is closed, /);
+  });
+});
+
+describe('an edging of any stitch', () => {
+  const textOf = (border: object) => {
+    const design = edged({ construction: 'drop-shoulder', ...BARE }, border, [sizeOf('M', { bust: 96 })]);
+    const { sizes } = plan(design);
+    const text = patternToText(pattern({ sizes }, design, { units: 'cm' }));
+    expect(provePattern(text, sizes, {}, design).differences).toEqual([]);
+    return text;
+  };
+
+  it('is a single round of slip stitch, or a round of reverse sc on another', () => {
+    expect(textOf({ neck: { fabric: 'slip-stitch-edge', rounds: 1 } })).toMatch(
+      /Rnd 1 \(RS\): pick up and work \d+ sl st evenly along the neck; join\./,
+    );
+    const on = {
+      fabric: 'single-crochet',
+      rounds: 1,
+      corners: 'plain',
+      second: { fabric: 'reverse-edge', rounds: 1 },
+    };
+    expect(textOf({ hem: on })).toMatch(
+      /Rnd 2: change to Reverse single crochet edge, for edges and a 5 mm hook; reverse sc in each st; join\./,
+    );
+  });
+
+  it('rolls in a spiral of back loops', () => {
+    expect(textOf({ hem: { fabric: 'rolled-edge', rounds: 6, worked: 'spiral', corners: 'plain' } })).toMatch(
+      /Rnds 2–6, about .+: sc blo in each st; go on\./,
+    );
+  });
+
+  it('is a collar in rows where the round is not closed', () => {
+    expect(
+      textOf({ neck: { fabric: 'single-crochet', rounds: 12, worked: 'rows', corners: 'plain' } }),
+    ).toMatch(/Row 1 \(RS\): pick up and work \d+ sc evenly along the neck; turn\./);
+  });
+});
+
+describe('a cuff of a round that is wanted', () => {
+  it('has the rows for it, and skips what its sleeve has more', () => {
+    const design = edged(
+      { construction: 'drop-shoulder', hem: null, sleeve: { wristEase: 14 }, cuff: { height: 6, round: 19 } },
+      {},
+      [sizeOf('M', { bust: 96, wrist: 15.5 })],
+    );
+    design.finishing = {
+      methods: { 'cuff-left': 'crocheted while working', 'cuff-right': 'crocheted while working' },
+    };
+    const { sizes } = plan(design);
+    const join = sizes[0]!.joins.find(({ id }) => id === 'cuff-left')!;
+    const rows = sizes[0]!.quantities.find(({ id }) => id === 'cuff.rows')!;
+    expect(Math.abs(rows.actual - 19)).toBeLessThan(1);
+    expect(join.ok).toBe(true);
+    expect(join.gather).toBeCloseTo(rows.actual / join.bLength, 6);
+    const text = patternToText(pattern({ sizes }, design, { units: 'cm' }));
+    expect(text).toContain('Join it while it is worked:');
+    expect(provePattern(text, sizes, {}, design).differences).toEqual([]);
   });
 });
 

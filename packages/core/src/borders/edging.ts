@@ -16,6 +16,7 @@ import { sharesOf } from '../shaping/spread.js';
 import { atCorner, CORNER } from './corners.js';
 import { BORDER_WORDS, layersOf, type BorderPlace, type BorderStyle } from './fields.js';
 import { heightOfEdging } from './height.js';
+import { longEdges } from './longEdges.js';
 import type { OpenEdge } from './openEdges.js';
 import type { EdgeRunAlong, RunGroup } from './runs.js';
 
@@ -91,7 +92,7 @@ export function edgingAlong(
   fabrics: ReadonlyMap<string, Fabric>,
   own: { id: string; name: string },
 ): Edging {
-  const { run } = runs[0]!;
+  const run = opened(runs[0]!.run, style);
   const layers = layersOf(style).map(({ fabric, rounds }) => ({ fabric: fabrics.get(fabric)!, rounds }));
   const first = layers[0]!.fabric;
   const { title, along } = BORDER_WORDS[place];
@@ -111,7 +112,7 @@ export function edgingAlong(
   try {
     worked = passagesOf(counts, gained, layers, {
       along: `${along}${outer.length > 0 ? `, ${cornersInWords(outer)}` : ''}`,
-      ...(run.ring ? { round: style.worked } : {}),
+      ...(run.ring ? { round: style.worked as RoundWay } : {}),
     });
   } catch (error) {
     throw error instanceof TooShort ? new NoRoom(place, error.row) : error;
@@ -146,8 +147,8 @@ export function edgingAlong(
       ...(copies > 1 ? { side: side!, both: `${label}, both` } : {}),
       kind: 'pick-up',
       a: [`${id}.joined`],
-      b: begun(one).map(({ edge }) => edge.id),
-      down: begun(one).map(({ down }) => down),
+      b: begun(opened(one, style)).map(({ edge }) => edge.id),
+      down: begun(opened(one, style)).map(({ down }) => down),
       ...(corners > 0 ? { corners } : {}),
       ...(style.pickUp === 'ratio'
         ? {
@@ -176,6 +177,16 @@ export function edgingAlong(
         : [{ row: 1 + layers.slice(0, i).reduce((sum, layer) => sum + layer.rounds, 0), by }],
     ),
   };
+}
+
+/** A run as it is worked: a round that is to be rows goes from the centre of the front (or from a seam) round to it again, as a collar does. */
+function opened(run: EdgeRunAlong, { worked }: BorderStyle): EdgeRunAlong {
+  if (!run.ring || worked !== 'rows') return run;
+  const front = run.edges.findIndex(
+    ({ edge, piece }) => piece.role === 'front' && edge.role === 'neck' && edge.axis === 'stitches',
+  );
+  const edges = front > 0 ? [...run.edges.slice(front), ...run.edges.slice(0, front)] : begun(run);
+  return { edges, ring: false };
 }
 
 /** The edges of a run from where it is begun: a round beside a seam that is no corner, where a stitch can be hidden. */
@@ -434,23 +445,7 @@ function edgesOf(
   label: string,
   { rounds, end, ring }: { rounds: number; end: number; ring: boolean },
 ): EdgeProgram[] {
-  const long: EdgeProgram[] = [
-    {
-      id: `${id}.joined`,
-      role: 'joined',
-      label: `${label}, joined edge`,
-      axis: 'stitches',
-      place: { lies: 'foundation', part: 'main' },
-    },
-    {
-      id: `${id}.free`,
-      role: 'free',
-      label: `${label}, free edge`,
-      axis: 'stitches',
-      place: { lies: 'live', part: 'main', n: rounds, from: 0, count: end },
-      open: true,
-    },
-  ];
+  const long = longEdges(id, label, rounds, end);
   if (ring) return long;
   const ends = (['left', 'right'] as const).map((side): EdgeProgram => ({
     id: `${id}.end-${side}`,

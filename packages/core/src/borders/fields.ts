@@ -80,6 +80,7 @@ function edging(title: string, where: string) {
           ['joined', 'joined, not turned'],
           ['turned', 'joined and turned'],
           ['spiral', 'in a spiral'],
+          ['rows', 'not closed: rows, as a collar'],
         ],
         usual: 'joined',
       }),

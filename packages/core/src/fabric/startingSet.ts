@@ -441,7 +441,7 @@ Repeat row 2.`,
     stitch: 'sc',
     usual: [16, 45],
     extra: 1,
-    text: `Row 1 (RS): sl st in the 2nd ch from the hook and in each ch to the end; turn.
+    text: `Row 1 (RS): sc in the 2nd ch from the hook and in each ch to the end; turn.
 Row 2: ch 1 (does not count as a st), sl st in each st to the end; turn.
 Repeat row 2.`,
   }),

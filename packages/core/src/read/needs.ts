@@ -111,7 +111,7 @@ const SPANS = (Object.keys(GAUGE_OVER) as Units[]).map((unit) => ({
   cm: GAUGE_OVER[unit],
 }));
 const GAUGE =
-  /^(.+): ([\d.]+) sts? and ([\d.]+) rows?(?: of \S+(?: [bf]lo)?| in pattern)? in (10 cm|4 in), washed and blocked(?:; on the hook ([\d.]+) and ([\d.]+))?$/;
+  /^(.+): ([\d.]+) sts? and ([\d.]+) rows?(?: of (?:sl st|reverse sc|\S+)(?: [bf]lo)?| in pattern)? in (10 cm|4 in), washed and blocked(?:; on the hook ([\d.]+) and ([\d.]+))?$/;
 const REPEAT = /^One repeat of (\d+) sts? is (.+?) wide(?:, its (\d+) rows are (.+?) high)?$/;
 
 /**

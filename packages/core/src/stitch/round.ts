@@ -254,7 +254,9 @@ function begin(rotated: readonly Node[], slipped: boolean): Node[] | null {
   if (first?.op === 'skip' || isLowAlone(rotated)) {
     // What begins with a skip, or is low and the same in each stitch, goes on round from behind a chain that counts as nothing.
     if (slipped) return null;
-    return [{ op: 'chain', many: heightOf(tallest(rotated)), counts: { as: 'nothing' }, span: SPAN }];
+    return [
+      { op: 'chain', many: Math.max(1, heightOf(tallest(rotated))), counts: { as: 'nothing' }, span: SPAN },
+    ];
   }
   if (!first || (first.op !== 'work' && first.op !== 'group')) return null;
   const { place } = first;

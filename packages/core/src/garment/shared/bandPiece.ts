@@ -1,5 +1,6 @@
 /** Bands as pieces: strips worked by themselves, or picked up along an edge. */
 
+import { longEdges } from '../../borders/longEdges.js';
 import { type Fabric } from '../../fabric/fabric.js';
 import type { PieceProgram } from '../construction.js';
 import type { BandId, CountId, GarmentCounts, PickedBandId } from '../counts.js';
@@ -143,21 +144,7 @@ function pickedUp(
       { kind: 'even', part: 'main', to: rows },
     ],
     edges: [
-      {
-        id: `${id}.joined`,
-        role: 'joined',
-        label: `${label}, joined edge`,
-        axis: 'stitches',
-        place: { lies: 'foundation', part: 'main' },
-      },
-      {
-        id: `${id}.free`,
-        role: 'free',
-        label: `${label}, free edge`,
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rows, from: 0, count: stitches },
-        open: true,
-      },
+      ...longEdges(id, label, rows, stitches),
       ...SIDES.map((side) => ({
         id: `${id}.${named[side]}`,
         role: 'end' as const,
