@@ -76,9 +76,11 @@ const GIVES = 0.2;
 
 /** A neck of an open or stretchy fabric that nothing steadies. */
 function steadyNotes(fabrics: ReadonlyMap<string, Fabric>, { pieces, joins }: Joined): Note[] {
-  const [group] = groupsAlong(openLoops(pieces, joins), 'neck');
-  const bare = group?.runs[0]!.run.edges.filter(({ edge }) => edge.role === 'neck') ?? [];
-  const gives = Math.max(0, ...bare.map(({ piece }) => fabrics.get(piece.fabric)!.stretch ?? 0));
+  const joined = new Set(joins.flatMap(({ a, b }) => [...a, ...b].map(({ edge }) => edge)));
+  const bare = pieces.filter(({ edges }) =>
+    edges.some(({ id, role, count }) => role === 'neck' && count > 0 && !joined.has(id)),
+  );
+  const gives = Math.max(0, ...bare.map(({ fabric }) => fabrics.get(fabric)!.stretch ?? 0));
   if (gives < GIVES) return [];
   return [
     {

@@ -52,9 +52,10 @@ function sum(edges: readonly WorkedEdge[], of: 'count' | 'length'): number {
 
 /** Drawn threads at the ends of the sleeves and the lower edge, edgings included. */
 function gathered(size: string, border: Bordered['border'], garment: Joined): Touch[] {
+  if (!border || (border.gatherCuff === null && border.gatherHem === null)) return [];
   const loops = openLoops(garment.pieces, garment.joins);
   return (['cuff', 'hem'] as const).flatMap((where): Touch[] => {
-    const wanted = border?.[where === 'cuff' ? 'gatherCuff' : 'gatherHem'] ?? null;
+    const wanted = border[where === 'cuff' ? 'gatherCuff' : 'gatherHem'];
     const [group] = groupsAlong(loops, where);
     if (wanted === null || !group) return [];
     const edges = group.runs[0]!.run.edges.map(({ edge }) => edge);
