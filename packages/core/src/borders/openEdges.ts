@@ -191,8 +191,22 @@ function copiesOf({ copies }: PlannedPiece): readonly (Side | null)[] {
   return copies > 1 ? SIDES : [null];
 }
 
+interface Rings {
+  rings: number[][];
+  directions: Directions[];
+}
+
+/** Pieces that were looked at: each edging of a garment asks for them again. */
+const KNOWN = new WeakMap<PlannedPiece, Rings>();
+
 /** The edges of a piece as they follow each other round it, and the directions in which they begin and end. */
-function ringsOf(piece: PlannedPiece): { rings: number[][]; directions: Directions[] } {
+function ringsOf(piece: PlannedPiece): Rings {
+  const known = KNOWN.get(piece) ?? ringsAround(piece);
+  KNOWN.set(piece, known);
+  return known;
+}
+
+function ringsAround(piece: PlannedPiece): Rings {
   const places = piece.edges.map(({ place }) => place);
   const lines = edgeLines(piece.runs, places, piece.sections);
   return {
