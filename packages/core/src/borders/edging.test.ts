@@ -255,6 +255,22 @@ describe('a pick-up by ratio', () => {
     });
   });
 
+  it('says what would lie flat where it is beyond reason', () => {
+    const front = (perRowEnd: number) =>
+      plan(
+        edged(
+          { construction: 'drop-shoulder', ...BARE, front: { style: 'gap', width: 4 } },
+          { front: { fabric: 'single-crochet', rounds: 1, pickUp: 'ratio', perRowEnd } },
+          [sizeOf('M', { bust: 96 })],
+        ),
+      ).sizes[0]!.notes.find(({ code }) => code === 'edging-ratio');
+    const note = front(4)!;
+    expect(inWords(note.message, 'cm')).toMatch(
+      /^Front edging, both: 4 stitches for each row end ruffle by \d+ %, more than blocking puts right; about [\d.]+ would lie flat\.$/,
+    );
+    expect(front(note.fixes![0]!.set[0]!.value as number)).toBeUndefined();
+  });
+
   it('takes so many in each space of a mesh', () => {
     const mesh = { ...patternOf('mesh-2'), id: 'body' };
     const design = edged(
