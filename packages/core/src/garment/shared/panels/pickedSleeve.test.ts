@@ -82,3 +82,22 @@ describe('a sleeve picked up by ratio', () => {
     });
   });
 });
+
+it.each(['notched', 'two-halves', 'over-shoulders', 'rectangles'])(
+  'is a choice of %s as well: 2 in each dc row end, told and read back',
+  (construction) => {
+    const body: Fabric = { ...fabricOf('body', 15, 8), stitch: 'dc' };
+    const design = designWith({
+      sizes: ['S', 'L'].map((id, i) => sizeOf(id, { bust: 84 + 24 * i })),
+      fabrics: [body, fabricOf('rib', 18, 20)],
+      garment: { construction, sleeve: { worked: 'down', pickUp: 'ratio', perRowEnd: 2 } },
+    });
+    const made = plan(design);
+    for (const { joins } of made.sizes) {
+      const armhole = joins.find(({ id }) => id === 'armhole-left')!;
+      expect(armhole.aCount).toBe(2 * armhole.bCount);
+      expect(armhole.ok).toBe(true);
+    }
+    expect(provenText(made, design, { terms: 'us', units: 'cm' }).proof.differences).toEqual([]);
+  },
+);

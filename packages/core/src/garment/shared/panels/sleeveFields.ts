@@ -156,7 +156,7 @@ export const PICKED_SLEEVE = group({
 });
 
 /** A sleeve that is sewn along the step of a notched armhole. */
-export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: { ...WORKED, ...sleeveFields } });
+export const FLAT_SLEEVE = group({ ...sleeveGroup, fields: { ...WORKED, ...PICKED, ...sleeveFields } });
 
 /** A sleeve that the garment may be without. */
 export const SLEEVE_OR_NONE = groupOrNone({ ...SLEEVE, optional: { missing: 'none' } });
