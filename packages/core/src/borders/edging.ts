@@ -39,10 +39,10 @@ interface EdgeSide {
   wanted: number;
 }
 
-/** How stitches are picked up: the style, and the fabric that is worked first. */
 /** A way that turns back by more than this is a slit, degrees. */
 const SLIT = 150;
 
+/** How stitches are picked up: the style, and the fabric that is worked first. */
 interface Along {
   place: BorderPlace;
   style: BorderStyle;
@@ -54,8 +54,6 @@ interface Sides {
   sides: EdgeSide[];
   /** The corners between them, in degrees. */
   turns: number[];
-  /** Which of the sides the first edge lies in. */
-  shift: number;
 }
 
 /** An edging has no room for its corners: so many rounds of it would fit. */
@@ -199,11 +197,11 @@ function begun({ edges, ring }: EdgeRunAlong): readonly OpenEdge[] {
 /** Where both fronts lie among the sides of a border. */
 function frontsIn(
   edges: readonly OpenEdge[],
-  { sides, turns, shift }: Sides,
+  { sides, turns }: Sides,
   counts: Counts,
   along: Along,
 ): Pick<PieceProgram, 'fronts'> {
-  let side = shift;
+  let side = 0;
   const found: Partial<Record<Side, BorderFront>> = {};
   edges.forEach((one, i) => {
     if (i > 0 && isCorner(one, along)) side += 1;
@@ -284,10 +282,10 @@ function sidesOf(edges: readonly OpenEdge[], along: Along, ring: boolean): Sides
     side.wanted += stitchesAlong(one, along);
   });
   const [first] = edges;
-  if (!ring || !first || !isCorner(first, along)) return { sides, turns, shift: 0 };
+  if (!ring || !first || !isCorner(first, along)) return { sides, turns };
   const [side, ...others] = sides;
   const half = { length: side!.length / 2, wanted: side!.wanted / 2 };
-  return { sides: [half, ...others, half], turns: [...turns, first.turn!], shift: 0 };
+  return { sides: [half, ...others, half], turns: [...turns, first.turn!] };
 }
 
 interface Counts {

@@ -48,11 +48,13 @@ function then(what: string, label: string) {
 /**
  * An edging along one kind of edge.
  *
+ * @param place where it goes
  * @param title what it is called: "Neck edging"
  * @param where in words: "the neck"
  */
-function edging(title: string, where: string) {
+function edging(place: BorderPlace, title: string, where: string) {
   const what = `the ${title.toLowerCase()}`;
+  const byRatio = { [`border.${place}.pickUp`]: ['ratio'] };
   return groupOrNone({
     name: `The ${title.toLowerCase()}`,
     label: title,
@@ -70,7 +72,7 @@ function edging(title: string, where: string) {
       second: then(what, 'Second fabric'),
       third: {
         ...then(what, 'Third fabric'),
-        when: { [`border.${EDGING_IDS[title]}.second`]: 'some' as const },
+        when: { [`border.${place}.second`]: 'some' as const },
       },
       worked: choice({
         name: `The way of ${what}`,
@@ -118,7 +120,7 @@ function edging(title: string, where: string) {
         name: `The stitches for each row end of ${what}`,
         label: 'Stitches for each row end',
         help: 'Usually 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
-        when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
+        when: byRatio,
         range: [0.25, 6],
         unit: 'stitches',
         optional: { none: 'as rows usually take', own: 'as I say', first: 2 },
@@ -127,7 +129,7 @@ function edging(title: string, where: string) {
         name: `The stitches for each space of ${what}`,
         label: 'Stitches for each space',
         help: 'Along stitches of a mesh or of clusters.',
-        when: { [`border.${EDGING_IDS[title]}.pickUp`]: ['ratio'] },
+        when: byRatio,
         range: [0.25, 12],
         unit: 'stitches',
         optional: { none: '1 in each st and ch', own: 'as I say', first: 2 },
@@ -135,15 +137,6 @@ function edging(title: string, where: string) {
     },
   });
 }
-
-const EDGING_IDS: Readonly<Record<string, BorderPlace>> = {
-  'Border round fronts, neck and hem': 'round',
-  'Neck edging': 'neck',
-  'Front edging': 'front',
-  'Hem edging': 'hem',
-  'Cuff edging': 'cuff',
-  'Armhole edging': 'armhole',
-};
 
 /** Where an edging goes: one kind of edge, or in one round over fronts, neck and hem. */
 export type BorderPlace = 'round' | 'neck' | 'front' | 'hem' | 'cuff' | 'armhole';
@@ -154,12 +147,16 @@ export const BORDERS = {
     label: 'Edgings worked on',
     help: 'Rounds and rows picked up along the open edges.',
     fields: {
-      round: edging('Border round fronts, neck and hem', 'all edges of an open garment in one round'),
-      neck: edging('Neck edging', 'the neck'),
-      front: edging('Front edging', 'both front edges'),
-      hem: edging('Hem edging', 'the lower edge, slits included'),
-      cuff: edging('Cuff edging', 'the ends of the sleeves'),
-      armhole: edging('Armhole edging', 'the armholes of a garment without sleeves'),
+      round: edging(
+        'round',
+        'Border round fronts, neck and hem',
+        'all edges of an open garment in one round',
+      ),
+      neck: edging('neck', 'Neck edging', 'the neck'),
+      front: edging('front', 'Front edging', 'both front edges'),
+      hem: edging('hem', 'Hem edging', 'the lower edge, slits included'),
+      cuff: edging('cuff', 'Cuff edging', 'the ends of the sleeves'),
+      armhole: edging('armhole', 'Armhole edging', 'the armholes of a garment without sleeves'),
       backNeck: choice({
         name: 'The back neck',
         label: 'Back neck',

@@ -212,9 +212,8 @@ function ringsAround(piece: PlannedPiece): Rings {
   return {
     rings: workRuns(piece.runs).around(places),
     directions: lines.map(({ line }, i) => {
-      const { lies } = places[i]!;
       const place = places[i]!;
-      const up = lies === 'live' || (place.lies === 'row ends' && place.side === 'left');
+      const up = place.lies === 'live' || (place.lies === 'row ends' && place.side === 'left');
       const way = up ? line : [...line].reverse();
       return { first: direction(way), last: direction([...way].reverse()) + Math.PI };
     }),

@@ -10,10 +10,9 @@ import type { WorkedEdge } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { cm, say } from '../text/phrase.js';
 import { edgeLines } from '../work/edgeLines.js';
-import type { Bordered } from './borders.js';
+import type { Bordered, Joined } from './borders.js';
 import { openLoops } from './openEdges.js';
 import { groupsAlong } from './runs.js';
-import type { Joined } from './borders.js';
 
 /** What of a style touches go by. */
 interface Touched extends Bordered {

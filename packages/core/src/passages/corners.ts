@@ -123,10 +123,7 @@ function atCorners(all: readonly Corners[]): Line {
   const alike = all.every(
     ({ by }) => isAlike(by.filter((many) => many > 0)) && isAlike(by.filter((many) => many < 0)),
   );
-  const sameKinds = all.every(({ by }) =>
-    by.every((many, i) => Math.sign(many) === Math.sign(all[0]!.by[i]!)),
-  );
-  if (alike && sameKinds) {
+  if (alike) {
     const of = (sign: number) =>
       all.map(({ by }) => Math.abs(by.find((many) => Math.sign(many) === sign) ?? 0) + 1);
     const { by } = all[0]!;
