@@ -18,6 +18,7 @@ const transform = {
 };
 const common = {
   transform,
+  setupFiles: ['<rootDir>/packages/core/src/testing/examples.ts'],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@upfell/core$': '<rootDir>/packages/core/src/index.ts',

@@ -41,7 +41,7 @@ export function tie(
     const apart = loose.find(({ shape }) => join.a.some(({ piece }) => piece === shape.piece.id));
     if (apart) {
       // Of two alike that go along one loose piece, the first has the label.
-      if (join.side === 'right') return [];
+      if (join.both !== undefined && join.side === 'right') return [];
       const { left, right, bottom, top } = apart.box;
       const seam = join.role === 'hood seam';
       return [{ ...own, threads: [], at: [(left + right) / 2, seam ? top - BELOW : bottom + BELOW] }];

@@ -166,7 +166,7 @@ export function edgingAlong(
         ? {
             wanted: Math.round(exact),
             picked: counts.picked,
-            multiple: (run.ring ? first.rule.round : first.rule.flat).multiple,
+            multiple: ruleOf(first, run.ring).multiple,
           }
         : null,
     hidden: counts.spare.flatMap((by, i) =>
@@ -295,6 +295,8 @@ interface Counts {
   picked: number;
   /** Stitches hidden where each fabric begins. */
   spare: number[];
+  /** Each fabric's first row has the stitches to increase or decrease in. */
+  workable: boolean;
 }
 
 /** Stitches that may be more or fewer than lie flat along the sides: what a seam eases in. */
@@ -310,6 +312,8 @@ const SPREAD = 1.5;
 const HIDDEN = 6;
 /** More than a seam eases in: only where the first fabric's own rule leaves nothing else. */
 const TOO_FAR = 1000;
+/** More than can be increased or decreased in one row. */
+const NEVER = 1e6;
 
 /**
  * Whole stitches for the sides, so that each fabric's rule is met where it begins: the total moved as little as will do and as a seam eases
@@ -325,13 +329,15 @@ function countsOf(
   const total = Math.max(sides.length, Math.round(sumOf(wanted)));
   const cost = turns.length > 0 ? HIDDEN : SPREAD;
   const most = mostMoved({ sides }, layers[0]!.fabric);
-  const moves = Array.from({ length: 2 * Math.ceil(most) + 1 }, (_, i) => i - Math.ceil(most));
+  // On an edge of a few stitches a fabric's rule may be met only by more than a seam eases in.
+  const furthest = Math.max(Math.ceil(most), ...layers.map(({ fabric }) => ruleOf(fabric, ring).multiple));
+  const moves = Array.from({ length: 2 * furthest + 1 }, (_, i) => i - furthest);
   const ways = moves
     .filter((by) => total + by >= sides.length)
     .map((by) => withSpare(sharesOf(total + by, wanted), gained, layers, ring));
-  const costOf = ({ picked, spare }: Counts) => {
+  const costOf = ({ picked, spare, workable }: Counts) => {
     const moved = Math.abs(picked - sumOf(wanted));
-    return moved + cost * sumOf(spare.map(Math.abs)) + (moved > most ? TOO_FAR : 0);
+    return moved + cost * sumOf(spare.map(Math.abs)) + (moved > most ? TOO_FAR : 0) + (workable ? 0 : NEVER);
   };
   return ways.reduce((best, way) => (costOf(way) < costOf(best) ? way : best));
 }
@@ -344,22 +350,30 @@ function withSpare(
 ): Counts {
   const picked = sumOf(sides);
   let count = picked + sumOf(gained[0]!.map((by) => (by > 0 ? by + 1 : 0)));
+  let workable = true;
   const spare = layers.map(({ fabric, rounds }, i) => {
-    const rule = ring ? fabric.rule.round : fabric.rule.flat;
+    const rule = ruleOf(fabric, ring);
     const by = sumOf(gained[i]!);
     // The first row is worked into the edge itself; later fabrics gain at the corners in their first row too.
     const first = i === 0 ? count : count + by;
     const own = nearestLegal(first, rule) - first;
+    // A row at most doubles its stitches, or works all of them 2 together.
+    if (i > 0 && (own > first || -2 * own > first)) workable = false;
     count = first + own + (rounds - 1) * by;
     return own;
   });
-  return { picked: picked + spare[0]!, spare: [0, ...spare.slice(1)], ...moved(sides, spare[0]!) };
+  return { picked: picked + spare[0]!, spare: [0, ...spare.slice(1)], workable, ...moved(sides, spare[0]!) };
 }
 
 /** What the first fabric's rule wants more or fewer goes into the longest side. */
 function moved(sides: readonly number[], by: number): { sides: number[] } {
   const longest = sides.indexOf(Math.max(...sides));
   return { sides: sides.map((side, i) => (i === longest ? side + by : side)) };
+}
+
+/** What a fabric's counts come to: in rounds, or in rows. */
+function ruleOf({ rule }: Fabric, ring: boolean): CountRule {
+  return ring ? rule.round : rule.flat;
 }
 
 function nearestLegal(count: number, rule: CountRule): number {

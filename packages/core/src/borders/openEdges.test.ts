@@ -79,6 +79,42 @@ describe('the open edges of a garment', () => {
   });
 });
 
+describe('every open edge', () => {
+  const VARIED: readonly [string, object][] = [
+    ['as it is', {}],
+    ['with slits', { slit: 8 }],
+    ['with fronts apart', { front: { style: 'gap', width: 4 } }],
+    ['with fronts apart and slits', { front: { style: 'gap', width: 4 }, slit: 8 }],
+    ['with front bands', { front: { style: 'band', width: 4 } }],
+    ['with front bands and slits', { front: { style: 'band', width: 4 }, slit: 8 }],
+    ['with a hood between fronts', { front: { style: 'gap', width: 4 }, hood: {}, neckband: null }],
+  ];
+
+  it.each(GARMENTS)('of %s comes round to where it began', (_, garment) => {
+    for (const [how, others] of VARIED)
+      for (const { edges } of loopsOf({ ...garment, ...others })) {
+        const way = `${how}: ${edges.map(({ edge }) => edge.id).join(', ')}`;
+        // A hood's face ends twice in the middle of a neck that is closed.
+        if (edges.every(({ edge }) => edge.role === 'face')) continue;
+        expect({ way, closed: edges.every(({ turn }) => turn !== null) }).toEqual({ way, closed: true });
+      }
+  });
+
+  it('of two halves goes over the lower end of the band at the centre back', () => {
+    const [round] = idsOf({
+      construction: 'two-halves',
+      ...BARE,
+      front: { style: 'gap', width: 4 },
+      centre: {},
+    });
+    const at = round!.indexOf('centre.end-right');
+    expect([round!.at(at - 1), round!.at((at + 1) % round!.length)]).toEqual([
+      'half.hem-right',
+      'half.hem-left',
+    ]);
+  });
+});
+
 describe('where edgings go', () => {
   it('is known of each garment: cuffs and fronts twice alike, the neck once', () => {
     const cardigan = { construction: 'set-in', ...BARE, front: { style: 'gap', width: 4 } };

@@ -3,7 +3,7 @@
  * them. Nothing of it is told by a construction, so it goes for all of them.
  */
 
-import type { Join, JoinSide, WorkedEdge } from '../joins/audit.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
 import type { Side } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { edgeLines } from '../work/edgeLines.js';
@@ -13,8 +13,7 @@ import { workRuns } from '../work/hook.js';
 export interface OpenEdge {
   edge: WorkedEdge;
   piece: PlannedPiece;
-  /** Which copy: the wearer's side that it is for, where there are two. */
-  copy: Side | null;
+  copy: Copy;
   /** Its rows run against the way: its last row is met first. */
   down: boolean;
   /**
@@ -31,11 +30,14 @@ export interface OpenLoop {
   edges: readonly OpenEdge[];
 }
 
+/** Which copy of a piece: the wearer's side that it is for; for back and front where both have the same; null where there is one. */
+export type Copy = Side | 'first' | 'second' | null;
+
 interface Place {
   piece: PlannedPiece;
   ring: number;
   at: number;
-  copy: Side | null;
+  copy: Copy;
 }
 
 /** How an edge begins and ends on its piece, clockwise: the directions there, in radians. */
@@ -48,6 +50,7 @@ interface Directions {
 const ALONG = 3;
 
 const SIDES: readonly Side[] = ['left', 'right'];
+const TWINS = ['first', 'second'] as const;
 
 /** More seams than meet anywhere. */
 const MOST_SEAMS = 16;
@@ -55,6 +58,10 @@ const MOST_SEAMS = 16;
 /** The open edges of a size, each as one closed loop. */
 export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[]): OpenLoop[] {
   const known = new Map(pieces.map((piece) => [piece.id, ringsOf(piece)]));
+  const many = new Set(pieces.flatMap(({ id, copies }) => (copies > 1 ? id : [])));
+  const twins = twinsAmong(many, joins);
+  const copiesOf = ({ id }: PlannedPiece): readonly Copy[] =>
+    twins.has(id) ? TWINS : many.has(id) ? SIDES : [null];
   const places = pieces.flatMap((piece) =>
     copiesOf(piece).flatMap((copy) =>
       known
@@ -65,11 +72,9 @@ export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[
   const byKey = new Map(places.map((place) => [keyOf(place), place]));
   const joined = new Map<string, Seam>();
   for (const join of joins) {
-    for (const side of join.side ? [join.side] : SIDES) {
-      const [a, b] = [copies(join.a, side), copies(join.b, side)];
-      for (const key of a) joined.set(key, { own: a, on: b });
-      for (const key of b) joined.set(key, { own: b, on: a });
-    }
+    const [a, b] = [keysOf(join, 'a'), keysOf(join, 'b')];
+    for (const key of a) joined.set(key, { own: a, on: b });
+    for (const key of b) joined.set(key, { own: b, on: a });
   }
   const seen = new Set<string>();
   const loops: OpenLoop[] = [];
@@ -98,11 +103,14 @@ export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[
     return `${place.copy ?? ''}:${edgeOf(place).id}`;
   }
 
-  /** The edges of a side of a join, of the copies for one of the wearer's sides. */
-  function copies(of: readonly JoinSide[], side: Side): string[] {
-    return of.map(({ edge, piece }) => {
-      const many = copiesOf(pieces.find(({ id }) => id === piece)!).length;
-      return `${many > 1 ? side : ''}:${edge}`;
+  /** The edges of a side of a join: of the copy for its side; of twins the one whose turn it is. */
+  function keysOf(join: Join, part: 'a' | 'b'): string[] {
+    return join[part].map(({ edge, piece }) => {
+      if (!twins.has(piece)) return `${many.has(piece) ? join.side! : ''}:${edge}`;
+      const other = join[part === 'a' ? 'b' : 'a'];
+      const both = other.some((across) => across.piece === piece);
+      const first = both ? part === 'a' : !joined.has(`first:${edge}`);
+      return `${first ? 'first' : 'second'}:${edge}`;
     });
   }
 
@@ -187,8 +195,10 @@ interface Step {
   seam: boolean;
 }
 
-function copiesOf({ copies }: PlannedPiece): readonly (Side | null)[] {
-  return copies > 1 ? SIDES : [null];
+/** Pieces that are worked twice for back and front, not for the wearer's two sides: no side tells their copies apart. */
+function twinsAmong(many: ReadonlySet<string>, joins: readonly Join[]): Set<string> {
+  const sideless = joins.filter(({ side }) => !side).flatMap(({ a, b }) => [...a, ...b]);
+  return new Set(sideless.flatMap(({ piece }) => (many.has(piece) ? piece : [])));
 }
 
 interface Rings {

@@ -91,7 +91,11 @@ function runsIn(loop: OpenLoop, place: BorderPlace): EdgeRunAlong[] {
 
 /** Which of the wearer's sides a run lies on: the only one that its edges name. */
 function sideOf({ edges }: EdgeRunAlong): Side | null {
-  const sides = new Set(edges.flatMap(({ edge, copy, piece }) => copy ?? edge.side ?? piece.side ?? []));
+  const sides = new Set(
+    edges.flatMap(({ edge, copy, piece }) =>
+      copy === 'left' || copy === 'right' ? copy : (edge.side ?? piece.side ?? []),
+    ),
+  );
   const [only] = sides;
   return sides.size === 1 ? only! : null;
 }

@@ -15,10 +15,13 @@ export const needsShapingRows = relations.needsShapingRows<CountId>;
 export const sameEdge = relations.sameEdge<CountId>;
 export const oneOf = relations.oneOf<CountId>;
 
-/** One row takes the stitches of a fabric to those of the next: at most two in one, or two together, all along it. */
+/** Stitches that a row which changes its count leaves plain: one at each end, so that no edge is shaped by the way. */
+const ENDS = 2;
+
+/** One row takes the stitches of a fabric to those of the next: at most two in one, or two together, all along it but at its ends. */
 export function changedInOneRow(id: string, rule: string, before: CountId, after: CountId): Relation[] {
   return [
-    sumAtMost({ id: `${id}.fewer`, rule }, { [before]: 1, [after]: -2 }),
-    sumAtMost({ id: `${id}.more`, rule }, { [before]: -2, [after]: 1 }),
+    sumAtMost({ id: `${id}.fewer`, rule }, { [before]: 1, [after]: -2 }, -ENDS),
+    sumAtMost({ id: `${id}.more`, rule }, { [before]: -2, [after]: 1 }, -ENDS),
   ];
 }

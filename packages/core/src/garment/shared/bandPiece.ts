@@ -52,7 +52,7 @@ export function bandPiece(
         fabric,
         along: ALONG[id],
         counted: { along: `${id}.rows`, across: `${id}.height` },
-        ends: { left: 'start', right: 'end' },
+        ends: { left: 'end', right: 'start' },
         freeEnds,
       },
       counts,

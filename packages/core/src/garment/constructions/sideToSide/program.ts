@@ -133,7 +133,7 @@ function joins({ style, size }: Input, counts: GarmentCounts): JoinPlan[] {
     ...(style.hood ? hoodJoins(style.hood, neck) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins((side) => [
-          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
           `front.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
         ])

@@ -20,7 +20,7 @@ export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): Join
   const neck = [
     'front.neck-right',
     'back.neck-right',
-    'centre.end-right',
+    'centre.end-left',
     'back.neck-left',
     'front.neck-left',
   ];
@@ -40,6 +40,7 @@ export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): Join
       id: 'centre-picked',
       role: 'centre band' as const,
       label: 'Band at the centre back, left half',
+      side: 'left',
       kind: 'pick-up',
       a: ['centre.joined'],
       b: [...rib('left', 'centre'), 'back.centre-left'],
@@ -48,6 +49,7 @@ export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): Join
       id: 'centre-sewn',
       role: 'centre seam' as const,
       label: 'Band at the centre back, right half',
+      side: 'right',
       kind: 'stitch-to-row',
       a: ['centre.free'],
       b: [...rib('right', 'centre'), 'back.centre-right'],

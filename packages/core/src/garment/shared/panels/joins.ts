@@ -51,7 +51,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
     ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins((side) => [
-          ...(hem ? [side === 'right' ? 'hem-front.start' : 'hem-front.end'] : []),
+          ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
           `front.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
         ])
@@ -80,7 +80,7 @@ export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPla
         )
       : [to(front, 'front.hem', 'hem-front', 'Hem rib to front')]),
     ...(slit ? [] : SIDES).map((side): JoinPlan => {
-      const [a, b] = side === 'right' ? [start, end] : [end, start];
+      const [a, b] = side === 'right' ? [end, start] : [start, end];
       return {
         ...endsJoin(band, `hem-side-${side}`, `Hem rib, ${side} side`, `hem.${a}`, `${front}.${b}`),
         side,

@@ -152,7 +152,7 @@ describe('open fronts of panels', () => {
     });
     expect(quantity(size, 'hem.height').count).toBe(quantity(size, 'hem-front.height').count);
     const band = size.joins.find(({ id }) => id === 'band-left')!;
-    expect(band.b.map(({ edge: id }) => id)).toEqual(['hem-front.end', 'front.edge-left', 'neckband.end']);
+    expect(band.b.map(({ edge: id }) => id)).toEqual(['hem-front.start', 'front.edge-left', 'neckband.end']);
     const neck = size.joins.find(({ id }) => id === 'neckband')!;
     // The rib as worked is shorter than its edge by what it draws in.
     expect(neck.aLength).toBeCloseTo(quantity(size, 'neckband.rows').actual / 0.9, 8);

@@ -77,7 +77,7 @@ export function joins(style: YokeStyle, neckEdges: readonly string[], size: stri
     ...(cuff ? cuffJoins(cuff, size) : []),
     ...(banded
       ? frontBandJoins((side) => [
-          ...(hem ? [side === 'right' ? 'hem.start' : 'hem.end'] : []),
+          ...(hem ? [side === 'right' ? 'hem.end' : 'hem.start'] : []),
           `body.edge-${side}`,
           `yoke.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),
