@@ -6,8 +6,8 @@ const join = (change: Partial<Join>): Join => ({
   role: 'armhole',
   label: 'J',
   kind: 'stitch-to-row',
-  a: [{ edge: 'sleeve.top', piece: 'sleeve', role: 'sleeve top', count: 70 }],
-  b: [{ edge: 'back.armhole-left', piece: 'back', role: 'armhole', count: 24 }],
+  a: [{ edge: 'sleeve.top', piece: 'sleeve', role: 'sleeve top', axis: 'stitches', count: 70 }],
+  b: [{ edge: 'back.armhole-left', piece: 'back', role: 'armhole', axis: 'rows', count: 24 }],
   aCount: 70,
   bCount: 48,
   aLength: 43.75,
@@ -36,7 +36,10 @@ it('says counts and state in words', () => {
   );
   expect(
     joinLabel(
-      join({ a: [{ edge: 'hem.joined', piece: 'hem', role: 'joined', count: 70 }], bAxis: 'stitches' }),
+      join({
+        a: [{ edge: 'hem.joined', piece: 'hem', role: 'joined', axis: 'rows', count: 70 }],
+        bAxis: 'stitches',
+      }),
       'cm',
     ),
   ).toBe('48 st : 70 rib rows');

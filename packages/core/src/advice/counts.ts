@@ -98,20 +98,40 @@ export function joinNotes(joins: readonly Join[]): Note[] {
   });
 }
 
+/** Share by which what is picked up may ruffle or pull before it is beyond reason (common practice). */
+const BEYOND = 0.25;
+
 /** Whether what is picked up by ratio lies flat by its gauge: told, never overruled. */
-function ratioNotes(join: Join, { each }: PickUpRatio): Note[] {
-  const { id, label, both, aCount, aLength, bCount, bLength, role } = join;
+function ratioNotes(join: Join, { each, field }: PickUpRatio): Note[] {
+  const { id, label, both, aCount, aLength, bCount, bLength, bAxis, role } = join;
   const verdict = verdictOf(aLength, bLength);
   if (verdict === 'fine') return [];
   if (role === 'rib first') return [ribLeads(join)];
-  const share = figure(100 * Math.abs(aLength / bLength - 1), 0);
-  const flat = figure((each * bLength) / aLength, 2);
+  const over = aLength / bLength - 1;
+  const share = figure(100 * Math.abs(over), 0);
+  const rowEnds = join.b.reduce((sum, { axis, count }) => sum + (axis === 'rows' ? count : 0), 0);
+  const along = { rows: 'row ends', stitches: 'stitches', both: 'row ends and stitches' }[bAxis];
+  // A quarter of a stitch is as fine as a ratio is worked: one more in every fourth row end.
+  const flat = Math.max(0.25, Math.round(4 * (each - (aCount * (1 - bLength / aLength)) / rowEnds)) / 4);
+  const does = over > 0 ? say`it ruffles by ${share} %` : say`it pulls in by ${share} %`;
+  const much = Math.abs(over) > BEYOND ? ', more than blocking puts right' : '';
   return [
     {
       level: 'warn',
       code: verdict === 'ruffles' ? 'picked-up-ruffles' : 'picked-up-pulls',
       where: id,
-      message: say`${both ?? label}: ${aCount} stitches for ${bCount} row ends measure ${cm(aLength)} along ${cm(bLength)}: ${verdict === 'ruffles' ? say`it ruffles by ${share} %` : say`it pulls in by ${share} %`}. By the gauges about ${flat} stitches for each row end would lie flat.`,
+      message: say`${both ?? label}: ${aCount} stitches for ${bCount} ${along} measure ${cm(aLength)} along ${cm(bLength)}: ${does}${much}.${rowEnds > 0 ? say` By the gauges about ${figure(flat)} stitches for each row end would lie flat.` : ''}`,
+      ...(field !== undefined && rowEnds > 0 && flat !== each
+        ? {
+            alsoAt: [field],
+            fixes: [
+              {
+                label: say`Take ${figure(flat)} for each row end`,
+                set: [{ path: `garment.${field}.perRowEnd`, value: flat }],
+              },
+            ],
+          }
+        : {}),
     },
   ];
 }

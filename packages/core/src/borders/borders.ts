@@ -5,7 +5,7 @@ import type { Fabric } from '../fabric/fabric.js';
 import { forSize, type PerSize } from '../fields/perSize.js';
 import { auditJoin, type Join, type WorkedEdge } from '../joins/audit.js';
 import { workAndCheck, type PlannedPiece } from '../plannedPiece.js';
-import { cm, figure, say } from '../text/phrase.js';
+import { cm, say } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { edgingAlong, type Edging, type NoRoom } from './edging.js';
 import { BORDER_WORDS, type BorderPlace, type Borders } from './fields.js';
@@ -62,9 +62,7 @@ function edgingsOf(
       garment.joins.push(...edging.joins.map((join) => auditJoin(join, garment.edges)));
       return edging;
     });
-    const [first] = garment.joins.filter(({ a }) => a.some(({ piece }) => piece === edgings[0]!.piece.id));
     return [
-      ...ratioFixes(first!, place),
       ...edgings.flatMap((edging) => [...hiddenNotes(edging, place), ...strainedNotes(edging, place)]),
       ...(place === 'front' || place === 'round'
         ? [...widerNotes(edgings[0]!, place, garment), ...gapNotes(edgings[0]!, place, size, front)]
@@ -162,31 +160,6 @@ function hiddenNotes({ hidden, piece }: Edging, place: BorderPlace): Note[] {
     where: `border.${place}`,
     message: say`${piece.label}: ${countOf(Math.abs(by), 'stitch', 'stitches')} ${by > 0 ? 'more' : 'fewer'} in ${piece.work === 'rounds' ? 'round' : 'row'} ${row}, hidden where it begins, so that what follows comes out.`,
   }));
-}
-
-/** Share by which a ratio may ruffle or pull before it is beyond reason. */
-const BEYOND = 0.25;
-
-/** A ratio that is nowhere near lying flat, with one that does. */
-function ratioFixes({ ratio, aLength, bLength, label, both }: Join, place: BorderPlace): Note[] {
-  const share = aLength / bLength - 1;
-  if (!ratio || Math.abs(share) <= BEYOND) return [];
-  // A quarter of a stitch is as fine as a ratio is worked: one more in every fourth row end.
-  const flat = Math.max(0.25, Math.round((4 * ratio.each) / (1 + share)) / 4);
-  return [
-    {
-      level: 'warn',
-      code: 'edging-ratio',
-      where: `border.${place}`,
-      message: say`${both ?? label}: ${figure(ratio.each)} stitches for each row end ${share > 0 ? 'ruffle' : 'pull'} by ${Math.round(100 * Math.abs(share))} %, more than blocking puts right; about ${figure(flat)} would lie flat.`,
-      fixes: [
-        {
-          label: say`Take ${figure(flat)} for each row end`,
-          set: [{ path: `garment.border.${place}.perRowEnd`, value: flat }],
-        },
-      ],
-    },
-  ];
 }
 
 /** The first fabric's multiple is nowhere near its edge. */

@@ -263,12 +263,14 @@ describe('a pick-up by ratio', () => {
           { front: { fabric: 'single-crochet', rounds: 1, pickUp: 'ratio', perRowEnd } },
           [sizeOf('M', { bust: 96 })],
         ),
-      ).sizes[0]!.notes.find(({ code }) => code === 'edging-ratio');
+      ).sizes[0]!.notes.find(({ code }) => code.startsWith('picked-up'));
     const note = front(4)!;
     expect(inWords(note.message, 'cm')).toMatch(
-      /^Front edging, both: 4 stitches for each row end ruffle by \d+ %, more than blocking puts right; about [\d.]+ would lie flat\.$/,
+      /^Front edging, both: \d+ stitches for \d+ row ends measure .* it ruffles by \d+ %, more than blocking puts right\. By the gauges about [\d.]+ stitches for each row end would lie flat\.$/,
     );
-    expect(front(note.fixes![0]!.set[0]!.value as number)).toBeUndefined();
+    const [{ path, value }] = note.fixes![0]!.set as [{ path: string; value: number }];
+    expect(path).toBe('garment.border.front.perRowEnd');
+    expect(front(value)).toBeUndefined();
   });
 
   it('takes so many in each space of a mesh', () => {

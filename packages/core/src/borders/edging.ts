@@ -155,6 +155,7 @@ export function edgingAlong(
               plus: 0,
               hidden: Math.max(1, Math.abs(counts.picked - exact)),
               of: stitchOf(fabricAlong(edges, by)),
+              field: `border.${place}`,
               ...(style.perUnit === null ? {} : { onStitches: onStitchesOf(edges, by) }),
             },
           }

@@ -10,6 +10,7 @@ import {
   numberOrNone,
   type StyleOf,
 } from '../fields/kinds.js';
+import { pickUpFields } from '../joins/pickUpFields.js';
 
 const MOST_ROUNDS = 40;
 
@@ -54,6 +55,7 @@ function then(what: string, label: string) {
  */
 function edging(place: BorderPlace, title: string, where: string) {
   const what = `the ${title.toLowerCase()}`;
+  const picked = pickUpFields(what, `border.${place}`);
   const byRatio = { [`border.${place}.pickUp`]: ['ratio'] };
   return groupOrNone({
     name: `The ${title.toLowerCase()}`,
@@ -86,16 +88,7 @@ function edging(place: BorderPlace, title: string, where: string) {
         ],
         usual: 'joined',
       }),
-      pickUp: choice({
-        name: `The pick-up of ${what}`,
-        label: 'Picked up',
-        help: 'By gauge it lies flat; by ratio the count follows the row ends, whatever that comes to.',
-        options: [
-          ['gauge', 'by its gauge'],
-          ['ratio', 'by ratio to the row ends'],
-        ],
-        usual: 'gauge',
-      }),
+      pickUp: picked.pickUp,
       corners: choice({
         name: `The corners of ${what}`,
         label: 'At corners',
@@ -116,15 +109,7 @@ function edging(place: BorderPlace, title: string, where: string) {
         ],
         usual: false,
       }),
-      perRowEnd: numberOrNone({
-        name: `The stitches for each row end of ${what}`,
-        label: 'Stitches for each row end',
-        help: 'Usually 1 for each sc row, 1½ hdc, 2 dc, 3 tr; of a pattern one unit.',
-        when: byRatio,
-        range: [0.25, 6],
-        unit: 'stitches',
-        optional: { none: 'as rows usually take', own: 'as I say', first: 2 },
-      }),
+      perRowEnd: picked.perRowEnd,
       perUnit: numberOrNone({
         name: `The stitches for each space of ${what}`,
         label: 'Stitches for each space',

@@ -1,7 +1,6 @@
-import { inWholes, verdictOf } from '../joins/pickUp.js';
-import { figure } from '../text/phrase.js';
+import { inWholes, verdictOf, type PickUpRatio } from '../joins/pickUp.js';
 import { reasonInWords } from '../because/reason.js';
-import { inWords } from '../text/phrase.js';
+import { figure, inWords } from '../text/phrase.js';
 import type { Units } from '../units/length.js';
 import type { Plan } from '../plan.js';
 import type { SizePlan } from '../sizePlan.js';
@@ -100,7 +99,7 @@ function sizeFile(size: SizePlan, units: Units) {
       ...(join.meet === null ? {} : { meet: join.meet }),
       ...(join.ratio
         ? {
-            ratio: { ...join.ratio, ...inWholes(join.ratio), of: `${join.ratio.of} row` },
+            ratio: ratioOf(join.ratio),
             lies: liesInWords(join.aLength, join.bLength),
           }
         : {}),
@@ -119,6 +118,11 @@ function sizeFile(size: SizePlan, units: Units) {
       ...(details ? { details: details.map((detail) => inWords(detail, units)) } : {}),
     })),
   };
+}
+
+/** A ratio in whole numbers, without the field that it is set by. */
+function ratioOf({ field: _, ...ratio }: PickUpRatio) {
+  return { ...ratio, ...inWholes(ratio), of: `${ratio.of} row` };
 }
 
 /** "flat", "ruffles by 12 %", "pulls by 8 %". */

@@ -30,6 +30,8 @@ export interface JoinSide {
   /** The piece that it is an edge of, and what it is to that. */
   piece: string;
   role: EdgeRole;
+  /** What is counted along it. */
+  axis: Axis;
   count: number;
   /** Whether its rows are met from the last to the first, where the way along the join is known. */
   down?: boolean;
@@ -121,8 +123,8 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
   };
 }
 
-function joinSide({ id, piece, role, count }: WorkedEdge): JoinSide {
-  return { edge: id, piece, role, count };
+function joinSide({ id, piece, role, axis, count }: WorkedEdge): JoinSide {
+  return { edge: id, piece, role, axis, count };
 }
 
 /** A side as it lies in the seam: a band that is drawn in as stretched to its edge, stitches round corners left out. */

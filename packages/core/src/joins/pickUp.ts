@@ -15,6 +15,8 @@ export interface PickUpRatio {
   onStitches?: number;
   /** The stitch of the rows. */
   of: Stitch;
+  /** The group of the style whose `perRowEnd` it is: "sleeve"; left out where no field says it. */
+  field?: string;
 }
 
 /**

@@ -7,7 +7,7 @@ const join = (label: string, own: Partial<OneJoin>): OneJoin => ({
   label,
   kind: 'stitch-to-stitch',
   role: 'shoulder',
-  a: [{ piece: 'back', edge: 'e', role: 'side', count: own.aCount ?? 0 }],
+  a: [{ piece: 'back', edge: 'e', role: 'side', axis: 'rows', count: own.aCount ?? 0 }],
   aCount: 0,
   bCount: 0,
   aLength: 0,

@@ -1,6 +1,7 @@
 /** How bands meet the edges that they go along, and their ends each other. */
 
 import type { JoinPlan } from '../../joins/join.js';
+import type { PickUpRatio } from '../../joins/pickUp.js';
 import type { JoinRole, Side } from '../../joins/roles.js';
 import { isFirst, rowsPerStitch, sized, type BandStyle } from './bands.js';
 import { onBothSides } from './pieces.js';
@@ -82,8 +83,11 @@ export function endsJoin(band: BandStyle, id: string, label: string, a: string, 
   return { id, role: 'hem ends', label, kind: meeting(band).ends, a: [a], b: [b] };
 }
 
-/** How front bands are picked up along the edges of one side, from the hem up. */
-export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPlan[] {
+/** How front bands are picked up along the edges of one side, from the hem up: by ratio, or by gauge where there is none. */
+export function frontBandJoins(
+  ratio: PickUpRatio | null,
+  along: (side: Side) => readonly string[],
+): JoinPlan[] {
   return onBothSides('Front band', (side, label) => ({
     id: `band-${side}`,
     role: 'front band',
@@ -91,5 +95,6 @@ export function frontBandJoins(along: (side: Side) => readonly string[]): JoinPl
     kind: 'pick-up',
     a: ['band.joined'],
     b: [...along(side)],
+    ...(ratio ? { ratio } : {}),
   }));
 }

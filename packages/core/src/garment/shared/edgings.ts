@@ -9,10 +9,7 @@ import { sumAtLeast, sumAtMost } from '../relations.js';
 import { EASED_SHARE, easeAllowed, type SeamLength } from '../../joins/join.js';
 import { cm, say } from '../../text/phrase.js';
 import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
-import { acrossOf, alongOf, ribQuantities, toRound, type BandStyle } from './bands.js';
-import type { FrontStyle } from './front.js';
-import { forSize } from '../../fields/perSize.js';
-import { given, plus, quantity } from './quantity.js';
+import { alongOf, ribQuantities, toRound, type BandStyle } from './bands.js';
 
 /** Counts that follow an edge, and what holds them to it. */
 export interface Edging {
@@ -76,87 +73,6 @@ export function ribAlong(
   };
 }
 
-/** A stretch of the front edge that the band is picked up along, cm. */
-export interface Stretch {
-  label: string;
-  length: number;
-  /** The count that it comes from. */
-  of: CountId;
-  /** Its counts for each cm, where the count is found together with the band's and the length is only what is wanted. */
-  perCm?: number;
-}
-
-/**
- * The end of a rib that a front band is picked up along.
- *
- * @param counts the counts found so far; a rib that is not among them is found together with the band
- */
-export function endOfRib(
-  { size, fabrics }: Pick<SizeInput<unknown>, 'size' | 'fabrics'>,
-  id: 'hem' | 'neckband',
-  band: BandStyle | null,
-  counts: GarmentCounts,
-): Stretch[] {
-  if (!band) return [];
-  const of = `${id}.height` as const;
-  const countsPerCm = perCm(fabrics.get(band.fabric)!.gauge, acrossOf(band));
-  const found = counts.find(of);
-  const known =
-    found === undefined
-      ? { length: forSize(band.height, size.id), perCm: countsPerCm }
-      : { length: found / countsPerCm };
-  return [{ label: id === 'hem' ? 'End of the hem rib' : 'End of the neckband', of, ...known }];
-}
-
-/** Bands picked up along both fronts: their stitches run along the edge, their rows are their width. */
-export function frontBandAlong(
-  { style, size, fabrics }: SizeInput<{ front: FrontStyle }>,
-  stretches: readonly Stretch[],
-): Edging {
-  const fabric = fabrics.get(style.front.fabric)!;
-  const stitches = perCm(fabric.gauge, 'stitches');
-  const width = forSize(style.front.width, size.id);
-  let sum = 0;
-  const because = stretches.map(({ label, length, of }, i): Reason => {
-    sum += length;
-    const from = { kind: 'quantity', id: of } as const;
-    return i === 0 ? given(label, length, from) : plus(label, length, sum, from);
-  });
-  return {
-    quantities: [
-      quantity({
-        id: 'band.stitches',
-        label: 'Front band, along the edge',
-        fabric,
-        axis: 'stitches',
-        target: sum,
-        weight: 1,
-        rule: fabric.rule.flat,
-        because,
-      }),
-      quantity({
-        id: 'band.rows',
-        label: 'Front band, width',
-        fabric,
-        axis: 'rows',
-        target: width,
-        weight: 0.3,
-        because: [given('Width of the band wanted', width, { kind: 'style', id: 'garment.front.width' })],
-      }),
-    ],
-    relations: alongEdge({
-      id: 'band.seam',
-      rule: 'the front band goes along the front edge',
-      of: 'band.stitches',
-      countsPerCm: stitches,
-      edge: { length: sum, unit: 1 / stitches },
-      open: stretches,
-      says: (found) =>
-        say`Picked up along ${cm(sum)}: ${found.of('band.stitches')} stitches (${cm(found.of('band.stitches') / stitches)})`,
-    }),
-  };
-}
-
 /** A count that must run along an edge, within what a seam eases in; stretches of it may be counts still to be found. */
 export function alongEdge({
   id,
@@ -172,7 +88,7 @@ export function alongEdge({
   of: CountId;
   countsPerCm: number;
   edge: SeamLength;
-  open?: readonly Stretch[];
+  open?: readonly { of: CountId; length: number; perCm?: number }[];
   says: (counts: GarmentCounts) => Phrase;
 }): Relation[] {
   const { length, unit } = edge;

@@ -3,12 +3,14 @@
 import { perCm } from '../../fabric/gauge.js';
 import type { DraftQuantity, SizeInput } from '../construction.js';
 import type { GarmentCounts } from '../counts.js';
+import { pickUpFields } from '../../joins/pickUpFields.js';
 import { cordQuantity } from './cord.js';
 import { choice, fabric, group, length, lengthOrNone, number, type StyleOf } from '../../fields/kinds.js';
 import { forSize } from '../../fields/perSize.js';
 import { becomes, given, plus } from './quantity.js';
 import type { Target } from './targets.js';
 
+const BANDED = { 'front.style': ['band'] } as const;
 const NOT_CLOSED = { 'front.style': ['gap', 'overlap', 'band'] } as const;
 
 /** How the front opens; widths are common practice. */
@@ -45,9 +47,10 @@ export const FRONT = group({
       name: 'The fabric of the front bands',
       label: 'Fabric of the bands',
       help: 'Usually the second fabric of the design.',
-      when: { 'front.style': ['band'] },
+      when: BANDED,
       usual: 'rib',
     }),
+    ...pickUpFields('the front bands', 'front', BANDED),
   },
 });
 

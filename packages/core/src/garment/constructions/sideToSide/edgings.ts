@@ -5,15 +5,8 @@ import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf, type PanelStyle } from '../../shared/panels/style.js';
-import {
-  edgingIds,
-  endOfRib,
-  frontBandAlong,
-  ribAlong,
-  together,
-  type Edge,
-  type Stretch as FrontStretch,
-} from '../../shared/edgings.js';
+import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
+import { endOfRib, frontBandAlong, type Stretch } from '../../shared/frontBand.js';
 import { isOpen } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { steppedLength } from '../../shared/neck.js';
@@ -41,7 +34,7 @@ export function edgingsOf(input: Input): { edgings?: Edgings } {
         together([
           ...ribs.map((rib) => ribAlong(input, rib, rib.edge(input, counts))),
           ...(style.hood ? [hoodAlong(input, neckEdge(input, counts))] : []),
-          ...(banded ? [frontBandAlong(input, frontStretches(input, counts))] : []),
+          ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
         ]),
     },
   };
@@ -92,13 +85,16 @@ function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontStretches(input: Input, counts: GarmentCounts): FrontStretch[] {
+export function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
   const { style, fabrics } = input;
   const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  const count = counts.of('body.length') - counts.of('neck.drop');
   return [
     {
       label: 'Front edge below the neck',
-      length: (counts.of('body.length') - counts.of('neck.drop')) / stitches,
+      axis: 'stitches',
+      count,
+      length: count / stitches,
       of: 'body.length',
     },
     ...endOfRib(input, 'hem', style.hem, counts),

@@ -11,6 +11,8 @@ import { bandHeight } from '../../shared/panels/finished.js';
 import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
 import { sleeveRows } from '../../shared/panels/sums.js';
 import { cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
+import { frontBandRatio } from '../../shared/frontBand.js';
+import { frontEdge } from './edgings.js';
 import { alongOf } from '../../shared/bands.js';
 import { isOpen, openingWorked } from '../../shared/front.js';
 import { hoodJoins } from '../../shared/hood.js';
@@ -93,7 +95,8 @@ function girthsOf(input: Input, counts: GarmentCounts, overhang: number): Progra
 }
 
 /** Every seam, in the order in which they are sewn: shoulders row to row, sides stitch to stitch. */
-function joins({ style, size }: Input, counts: GarmentCounts): JoinPlan[] {
+function joins(input: Input, counts: GarmentCounts): JoinPlan[] {
+  const { style, size } = input;
   const open = isOpen(style);
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
@@ -132,7 +135,7 @@ function joins({ style, size }: Input, counts: GarmentCounts): JoinPlan[] {
     ...(neckband ? neckbandJoins(neckband, neck, open) : []),
     ...(style.hood ? hoodJoins(style.hood, neck) : []),
     ...(style.front.style === 'band'
-      ? frontBandJoins((side) => [
+      ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
           `front.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),

@@ -5,17 +5,8 @@ import { cm, say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf } from '../../shared/panels/style.js';
-import {
-  alongEdge,
-  edgingIds,
-  endOfRib,
-  frontBandAlong,
-  ribAlong,
-  together,
-  type Edge,
-  type Edging,
-  type Stretch,
-} from '../../shared/edgings.js';
+import { alongEdge, edgingIds, ribAlong, together, type Edge, type Edging } from '../../shared/edgings.js';
+import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../../shared/frontBand.js';
 import { openingWidth } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { halfNeck, steppedLength } from '../../shared/neck.js';
@@ -39,7 +30,7 @@ export function edgingsOf(input: Input, round: number): Edgings {
         centreBand(input, counts, round),
         ...ribs.map((rib) => ribAlong(input, rib, neck)),
         ...(style.hood ? [hoodAlong(input, neck)] : []),
-        ...(banded ? [frontBandAlong(input, edgeUp(input, counts, counts.of('neck.drop'), true))] : []),
+        ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
       ]);
     },
   };
@@ -105,16 +96,22 @@ function centreBand(input: Input, counts: GarmentCounts, round: number): Edging 
   };
 }
 
+/** What a front band is picked up along, from the hem up. */
+export function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
+  return edgeUp(input, counts, counts.of('neck.drop'), true);
+}
+
 /** An edge of a half from the hem up, less so many rows of a neck. */
 function edgeUp(input: Input, counts: GarmentCounts, drop: number, front: boolean): Stretch[] {
   const { style, fabrics } = input;
   const rows = counts.of('body.rows') - (drop > 0 ? drop + 1 : 0);
   return [
-    {
-      label: front ? 'Front edge below the neck' : 'Centre back',
-      length: rows / perCm(fabrics.get(style.fabric)!.gauge, 'rows'),
-      of: 'body.rows',
-    },
+    rowEnds(
+      front ? 'Front edge below the neck' : 'Centre back',
+      'body.rows',
+      rows,
+      fabrics.get(style.fabric)!,
+    ),
     ...endOfRib(input, 'hem', style.hem, counts),
     ...(front ? endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts) : []),
   ];

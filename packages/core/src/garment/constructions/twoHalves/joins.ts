@@ -1,5 +1,8 @@
 import type { JoinPlan } from '../../../joins/join.js';
 import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
+import { frontBandRatio } from '../../shared/frontBand.js';
+import { frontEdge } from './edgings.js';
 import { shoulderSeams, sleeveSeams } from '../../shared/panels/joins.js';
 import { cuffOf, inRounds, sleeveRatio } from '../../shared/panels/style.js';
 import { bandJoin, cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
@@ -9,7 +12,8 @@ import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
 
 /** Every seam, in the order in which they are sewn: the centre back comes first, so that the width can be tried on. */
-export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): JoinPlan[] {
+export function joins(input: SizeInput<TwoHalvesStyle>, counts: GarmentCounts): JoinPlan[] {
+  const { style, size, fabrics } = input;
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
   const round = sleeve !== null && inRounds(style, sleeve);
@@ -71,7 +75,7 @@ export function joins({ style, size, fabrics }: SizeInput<TwoHalvesStyle>): Join
     ...(neckband ? neckbandJoins(neckband, neck, true) : []),
     ...(style.hood ? hoodJoins(style.hood, neck) : []),
     ...(style.front.style === 'band'
-      ? frontBandJoins((side) => [
+      ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...rib(side, 'front'),
           `front.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),

@@ -58,7 +58,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const reach = sleeveRows(counts) / perCm(sleeveGauge, 'rows');
   return {
     pieces: ribsFirst(style, pieces),
-    joins: joins(input),
+    joins: joins(input, counts),
     girths: {
       body,
       arm: style.sleeve

@@ -6,15 +6,8 @@ import { say } from '../../../text/phrase.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import {
-  edgingIds,
-  endOfRib,
-  together,
-  frontBandAlong,
-  ribAlong,
-  type Edge,
-  type Stretch,
-} from '../edgings.js';
+import { edgingIds, together, ribAlong, type Edge } from '../edgings.js';
+import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../frontBand.js';
 import { isOpen } from '../front.js';
 import { HOOD_IDS, hoodAlong } from '../hood.js';
 import { frontNeck, halfNeck, steppedLength } from '../neck.js';
@@ -109,20 +102,32 @@ function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
 }
 
 /** What a front band is picked up along, from the hem up. */
-function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
+export function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
   const { style, fabrics } = input;
   const drop = counts.of('neck.drop');
   const side = counts.of('side.rows');
   // The row in which the neck begins belongs to the neck.
-  const rows = side + counts.of('armhole.rows') - (drop > 0 ? drop + 1 : 0);
-  const below = Math.min(rows, side) / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
-  const above = Math.max(0, rows - side) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  const longer = counts.find('front.longer') ?? 0;
+  const rows = side + counts.of('armhole.rows') + longer - (drop > 0 ? drop + 1 : 0);
+  const label = 'Front edge below the neck';
+  const own = fabrics.get(style.fabric)!;
+  const below = Math.min(rows, side);
   return [
-    {
-      label: 'Front edge below the neck',
-      length: below + above,
-      of: style.upper ? 'side.rows' : 'body.rows',
-    },
+    ...(style.upper
+      ? [
+          rowEnds(label, 'side.rows', below, own),
+          ...(rows > side
+            ? [
+                rowEnds(
+                  'Front edge above the underarm',
+                  'armhole.rows',
+                  rows - side,
+                  fabrics.get(upperFabric(style))!,
+                ),
+              ]
+            : []),
+        ]
+      : [rowEnds(label, 'body.rows', rows, own)]),
     ...endOfRib(input, 'hem', style.hem, counts),
     ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
   ];

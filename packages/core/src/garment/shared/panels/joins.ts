@@ -10,20 +10,20 @@ import {
 } from '../bandJoins.js';
 import type { BandStyle } from '../bands.js';
 import { isOpen } from '../front.js';
+import { frontBandRatio } from '../frontBand.js';
 import { hoodJoins } from '../hood.js';
 import { onBothSides, SIDES } from '../pieces.js';
 import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
+import { frontEdge } from './edgings.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
 import { cuffOf, inRounds, isNotched, sleeveRatio, type PanelStyle, type SleeveStyle } from './style.js';
 
-/**
- * Every seam, in the order in which they are sewn.
- *
- * @param drop rows of the front neck's drop
- */
-export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
+/** Every seam, in the order in which they are sewn. */
+export function joins(input: SizeInput<PanelStyle>, counts: GarmentCounts): JoinPlan[] {
   const { style } = input;
+  const drop = counts.of('neck.drop');
   const slit = isSlit(input);
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
@@ -50,7 +50,7 @@ export function joins(input: SizeInput<PanelStyle>, drop: number): JoinPlan[] {
     ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
     ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
     ...(style.front.style === 'band'
-      ? frontBandJoins((side) => [
+      ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
           `front.edge-${side}`,
           ...(neckband ? [side === 'right' ? 'neckband.start' : 'neckband.end'] : []),

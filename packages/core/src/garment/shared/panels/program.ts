@@ -48,7 +48,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const drop = counts.of('neck.drop');
   return {
     pieces,
-    joins: joins(input, drop),
+    joins: joins(input, counts),
     girths: girthsOf(input, counts),
     facts: {
       closedNeck: open

@@ -6,11 +6,11 @@ import {
   group,
   groupOrNone,
   number,
-  numberOrNone,
   otherFabric,
   type ReadSoFar,
   type StyleOf,
 } from '../../../fields/kinds.js';
+import { pickUpFields } from '../../../joins/pickUpFields.js';
 import type { Ease } from '../../../fields/perSize.js';
 import { REACH, SHORTER, TAPER, WRIST_EASE } from '../fields.js';
 
@@ -65,28 +65,7 @@ const WORKED = {
 };
 
 /** How a sleeve is picked up along the row ends of its armhole. */
-const PICKED = {
-  pickUp: choice({
-    name: 'How the sleeve is picked up',
-    label: 'Picked up',
-    help: 'As many stitches as go along the armhole by the sleeve’s gauge, or so many for each row end: then the armhole leads, whatever that comes to.',
-    when: { 'sleeve.worked': ['down'] },
-    options: [
-      ['gauge', 'as long as the armhole'],
-      ['ratio', 'so many for each row end'],
-    ],
-    usual: 'gauge',
-  }),
-  perRowEnd: numberOrNone({
-    name: 'The stitches for each row end',
-    label: 'For each row end',
-    help: 'Usually one unit of the sleeve’s pattern, or 1 for a row of sc, 1.5 for hdc, 2 for dc, 3 for tr.',
-    when: { 'sleeve.worked': ['down'], 'sleeve.pickUp': ['ratio'] },
-    range: [0.25, 12],
-    unit: 'stitches',
-    optional: { none: 'as rows usually take', own: 'as I say', first: 2 },
-  }),
-};
+const PICKED = pickUpFields('the sleeve', 'sleeve', { 'sleeve.worked': ['down'] });
 
 const sleeveFields = {
   shape: choice({

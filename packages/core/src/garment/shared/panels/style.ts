@@ -119,7 +119,8 @@ export function sleeveRatio(
   const own = fabrics.get(sleeve.fabric ?? style.fabric)!;
   const rows = fabrics.get(upperFabric(style))!;
   const each = sleeve.perRowEnd ?? perRowEnd(own, rows);
-  return pickUpRatio(each, inRounds(style, sleeve) ? own.rule.round : own.rule.flat, rows);
+  const ratio = pickUpRatio(each, inRounds(style, sleeve) ? own.rule.round : own.rule.flat, rows);
+  return { ...ratio, field: 'sleeve' };
 }
 
 /** Whether a balloon sleeve in rounds fades into its cuff. */

@@ -4,15 +4,8 @@ import { perCm } from '../../../fabric/gauge.js';
 import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
-import {
-  edgingIds,
-  endOfRib,
-  together,
-  frontBandAlong,
-  ribAlong,
-  type Edge,
-  type Edging,
-} from '../edgings.js';
+import { edgingIds, together, ribAlong, type Edge } from '../edgings.js';
+import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../frontBand.js';
 import { given, plus } from '../quantity.js';
 import { neckEdge } from './finished.js';
 import { bodyEnd, bodyFabricOf } from './bodyFabric.js';
@@ -38,7 +31,7 @@ export function edgingsOf(input: Input): Edgings {
         ...ribs.map((one) =>
           ribAlong(input, { ...one, style: input.style[one.id]! }, edgeOf(input, one, counts)),
         ),
-        ...(banded ? [frontBand(input, counts)] : []),
+        ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
       ]),
   };
 }
@@ -68,20 +61,15 @@ function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts:
   };
 }
 
-/** Bands picked up along the straight fronts and the ends of neckband and hem. */
-function frontBand(input: Input, counts: GarmentCounts): Edging {
+/** What front bands are picked up along: the straight fronts and the ends of neckband and hem. */
+export function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
   const { style, fabrics } = input;
-  const rows = perCm(fabrics.get(style.fabric)!.gauge, 'rows');
   // The row in which a falling neck ends belongs to the neck.
   const yoke = counts.of('yoke.rows') - (falls(style) ? counts.of('neck.drop') + 1 : 0);
-  return frontBandAlong(input, [
-    {
-      label: 'Body',
-      length: counts.of('body.rows') / perCm(bodyFabricOf(input).gauge, 'rows'),
-      of: 'body.rows',
-    },
-    { label: 'Yoke', length: yoke / rows, of: 'yoke.rows' },
+  return [
+    rowEnds('Body', 'body.rows', counts.of('body.rows'), bodyFabricOf(input)),
+    rowEnds('Yoke', 'yoke.rows', yoke, fabrics.get(style.fabric)!),
     ...endOfRib(input, 'hem', style.hem, counts),
     ...endOfRib(input, 'neckband', style.neckband, counts),
-  ]);
+  ];
 }

@@ -1,17 +1,25 @@
 import type { JoinPlan } from '../../../joins/join.js';
 import { bandJoin, cuffJoins, endsMeet, frontBandJoins, neckbandJoins } from '../bandJoins.js';
-import { onBothSides, SIDES } from '../pieces.js';
-import { type YokeStyle } from './fields.js';
+import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import { isOpen } from '../front.js';
+import { frontBandRatio } from '../frontBand.js';
+import { onBothSides, SIDES } from '../pieces.js';
+import { frontEdge } from './edgings.js';
+import { type YokeStyle } from './fields.js';
 
 /**
  * Every join of a garment from the neck down: the split, where live stitches go on as body or sleeve, the underarm chains that
  * body and sleeve share, and the bands.
  *
- * @param size id of the size
  * @param neckEdges edges of the yoke that the neckband goes along, from the wearer's right to the left
  */
-export function joins(style: YokeStyle, neckEdges: readonly string[], size: string): JoinPlan[] {
+export function joins(
+  input: SizeInput<YokeStyle>,
+  counts: GarmentCounts,
+  neckEdges: readonly string[],
+): JoinPlan[] {
+  const { style } = input;
   const open = isOpen(style);
   const live = (id: string, label: string, parts: readonly string[]): JoinPlan => ({
     id,
@@ -74,9 +82,9 @@ export function joins(style: YokeStyle, neckEdges: readonly string[], size: stri
         ]
       : []),
     ...(hem && !open ? [endsMeet(hem, 'hem', 'hem ends', 'Hem rib, its ends')] : []),
-    ...(cuff ? cuffJoins(cuff, size) : []),
+    ...(cuff ? cuffJoins(cuff, input.size.id) : []),
     ...(banded
-      ? frontBandJoins((side) => [
+      ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...(hem ? [side === 'right' ? 'hem.end' : 'hem.start'] : []),
           `body.edge-${side}`,
           `yoke.edge-${side}`,

@@ -53,7 +53,7 @@ export function programOf(
   const round = (quantity: CountId) => counts.of(quantity) / stitches;
   return {
     pieces,
-    joins: joins(style, neckEdges, input.size.id),
+    joins: joins(input, counts, neckEdges),
     girths: girthsOf(input, counts, widths),
     facts: {
       closedNeck: open
