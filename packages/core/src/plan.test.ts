@@ -43,7 +43,7 @@ describe('what always holds', () => {
           if (size.pieces.length === 0 || size.joins.some(({ ok }) => !ok))
             expect(codes(size).length).toBeGreaterThan(0);
       }),
-      { numRuns: runs(30, 400) },
+      { numRuns: runs(20, 400) },
     );
   });
 
@@ -87,7 +87,7 @@ it('is the same plan with a memory of earlier ones, whatever was planned before'
           expect(JSON.stringify(plan(design, memory))).toBe(JSON.stringify(plan(design)));
       },
     ),
-    { numRuns: runs(5, 40) },
+    { numRuns: runs(3, 40) },
   );
 });
 

@@ -111,8 +111,9 @@ function ratioNotes(join: Join, { each, field }: PickUpRatio): Note[] {
   const share = figure(100 * Math.abs(over), 0);
   const rowEnds = join.b.reduce((sum, { axis, count }) => sum + (axis === 'rows' ? count : 0), 0);
   const along = { rows: 'row ends', stitches: 'stitches', both: 'row ends and stitches' }[bAxis];
+  const flat = each - (aCount * (1 - bLength / aLength)) / rowEnds;
   // A quarter of a stitch is as fine as a ratio is worked: one more in every fourth row end.
-  const flat = Math.max(0.25, Math.round(4 * (each - (aCount * (1 - bLength / aLength)) / rowEnds)) / 4);
+  const worked = Math.max(0.25, Math.round(4 * flat) / 4);
   const does = over > 0 ? say`it ruffles by ${share} %` : say`it pulls in by ${share} %`;
   const much = Math.abs(over) > BEYOND ? ', more than blocking puts right' : '';
   return [
@@ -120,14 +121,14 @@ function ratioNotes(join: Join, { each, field }: PickUpRatio): Note[] {
       level: 'warn',
       code: verdict === 'ruffles' ? 'picked-up-ruffles' : 'picked-up-pulls',
       where: id,
-      message: say`${both ?? label}: ${aCount} stitches for ${bCount} ${along} measure ${cm(aLength)} along ${cm(bLength)}: ${does}${much}.${rowEnds > 0 ? say` By the gauges about ${figure(flat)} stitches for each row end would lie flat.` : ''}`,
-      ...(field !== undefined && rowEnds > 0 && flat !== each
+      message: say`${both ?? label}: ${aCount} stitches for ${bCount} ${along} measure ${cm(aLength)} along ${cm(bLength)}: ${does}${much}.${rowEnds > 0 ? say` By the gauges about ${figure(flat, 2)} stitches for each row end would lie flat.` : ''}`,
+      ...(field !== undefined && rowEnds > 0 && worked !== each
         ? {
             alsoAt: [field],
             fixes: [
               {
-                label: say`Take ${figure(flat)} for each row end`,
-                set: [{ path: `garment.${field}.perRowEnd`, value: flat }],
+                label: say`Take ${figure(worked)} for each row end`,
+                set: [{ path: `garment.${field}.perRowEnd`, value: worked }],
               },
             ],
           }

@@ -5,8 +5,7 @@ import { planFile } from '../format/planFile.js';
 import { plan, type Plan } from '../plan.js';
 import { provePattern } from '../read/pattern.js';
 import { auditPlanFile } from '../testing/auditor.js';
-import { runs } from '../testing/deep.js';
-import { designWith, openBodies, sizeOf } from '../testing/designs.js';
+import { designWith, someBodies, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
 import { inWords } from '../text/phrase.js';
 import { lastRow } from '../work/runs.js';
@@ -56,10 +55,7 @@ const audit = (planned: Plan, design: Design) =>
     design,
   );
 
-/** Open bodies, spread over them: all when the heavy properties are looked at deeply. */
-const BODIES = openBodies()
-  .filter((_, i, all) => i % Math.floor(all.length / runs(2, 254)) === 0)
-  .map(({ id, ...body }) => sizeOf(id, body));
+const BODIES = someBodies(2).map(({ id, ...body }) => sizeOf(id, body));
 
 const APART = BORDER_PLACES.filter((place) => place !== 'round');
 
@@ -270,7 +266,8 @@ describe('a pick-up by ratio', () => {
     );
     const [{ path, value }] = note.fixes![0]!.set as [{ path: string; value: number }];
     expect(path).toBe('garment.border.front.perRowEnd');
-    expect(front(value)).toBeUndefined();
+    // In steps of a quarter it comes near enough to be blocked.
+    expect(inWords(front(value)?.message ?? [], 'cm')).not.toContain('more than blocking puts right');
   });
 
   it('takes so many in each space of a mesh', () => {

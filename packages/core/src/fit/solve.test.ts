@@ -87,16 +87,16 @@ describe('solve', () => {
   });
 
   // HiGHS (Huangfu and Hall, 2018), a general MILP solver, on problems of the general form.
-  it(`equals the MILP solver’s optimum on ${runs(440, 2200)} random problems`, async () => {
+  it(`equals the MILP solver’s optimum on ${runs(264, 2200)} random problems`, async () => {
     const problems = [
-      [3, runs(260, 1300)],
-      [5, runs(140, 700)],
-      [7, runs(40, 200)],
+      [3, runs(160, 1300)],
+      [5, runs(80, 700)],
+      [7, runs(24, 200)],
     ].flatMap(([many, numRuns]) =>
       fc.sample(anyProblem(many!, many! - 1), { numRuns: numRuns!, seed: 20 + many! }),
     );
     // Rules are drawn blindly and often contradict each other: both solvers must then say so.
-    expect(await compareWithMilp(problems)).toBeGreaterThan(runs(220, 1100));
+    expect(await compareWithMilp(problems)).toBeGreaterThan(runs(130, 1100));
   }, 240_000);
 
   it('equals the MILP solver’s optimum on the demo designs and on random designs', async () => {

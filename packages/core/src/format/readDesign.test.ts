@@ -4,6 +4,7 @@ import Ajv from 'ajv';
 import fc from 'fast-check';
 import { plan } from '../plan.js';
 import { anyDesign } from '../testing/anyDesign.js';
+import { runs } from '../testing/deep.js';
 import { demoDesigns, designWith, sizeOf } from '../testing/designs.js';
 import { newDesign } from './newDesign.js';
 import { planFile } from './planFile.js';
@@ -174,7 +175,7 @@ describe('planFile', () => {
   it('fits its schema for the demo designs and random ones', () => {
     const some = [
       ...Object.values(demoDesigns()),
-      ...fc.sample(anyDesign, { numRuns: 20, seed: 3 }),
+      ...fc.sample(anyDesign, { numRuns: runs(10, 40), seed: 3 }),
       designWith({ sizes: [sizeOf('S', { bust: 80 })], style: { hem: null, cuff: null } }),
     ];
     for (const design of some) {

@@ -1,3 +1,4 @@
+import { runs } from './deep.js';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Body } from '../body/measurements.js';
@@ -68,4 +69,11 @@ export function openBodies(): (Body & { sex: string; id: string })[] {
       height: of('height_cm'),
     };
   });
+}
+
+/** So many of the open bodies, spread over them; all in a deep run. */
+export function someBodies(many: number): ReturnType<typeof openBodies> {
+  const all = openBodies();
+  const step = Math.floor(all.length / runs(many, all.length));
+  return all.filter((_, i) => i % step === 0);
 }

@@ -5,12 +5,12 @@ import type { Design } from '../../../design.js';
 import type { DesignUnfit } from '../../../fitDesign.js';
 import { plan } from '../../../plan.js';
 import type { SizePlan } from '../../../sizePlan.js';
-import { designWith, fabricOf, openBodies, sizeOf } from '../../../testing/designs.js';
+import { designWith, fabricOf, someBodies, sizeOf } from '../../../testing/designs.js';
 import { isTake, type Row } from '../../../work/rows.js';
 import { rowsOf } from '../../../work/runs.js';
 import { takesOf } from '../../../work/steps.js';
 
-const bodies = openBodies();
+const bodies = someBodies(80);
 const anyBody = fc.constantFrom(...bodies).map(({ id, sex: _, ...body }) => sizeOf(`b${id}`, body));
 const yokeOf = (style: object, size = sizeOf('M', { bust: 96, waist: 78, hip: 102 })): Design => ({
   ...designWith({ fabrics: [fabricOf('body', 16, 16), fabricOf('rib', 18, 20)], sizes: [size] }),
