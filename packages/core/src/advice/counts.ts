@@ -103,9 +103,10 @@ const BEYOND = 0.25;
 
 /** Whether what is picked up by ratio lies flat by its gauge: told, never overruled. */
 function ratioNotes(join: Join, { each, field }: PickUpRatio): Note[] {
-  const { id, label, both, aCount, aLength, bCount, bLength, bAxis, role } = join;
+  const { id, label, both, aCount, aLength, bCount, bLength, bAxis, role, kind } = join;
   const verdict = verdictOf(aLength, bLength);
-  if (verdict === 'fine') return [];
+  // What ends in a rib is drawn in as what grows from it, which is told there.
+  if (verdict === 'fine' || kind !== 'pick-up') return [];
   if (role === 'rib first') return [ribLeads(join)];
   const over = aLength / bLength - 1;
   const share = figure(100 * Math.abs(over), 0);

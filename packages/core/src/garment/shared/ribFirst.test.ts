@@ -29,6 +29,7 @@ it('is a choice of every construction of panels that begins at the lower edge', 
     'set-in',
     'vest',
     'rectangles',
+    'over-shoulders',
     'two-halves',
     'tube',
   ]);

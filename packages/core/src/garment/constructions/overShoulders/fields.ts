@@ -1,7 +1,7 @@
 import { number } from '../../../fields/kinds.js';
 import {
   CUFF,
-  HEM,
+  HEM_BELOW,
   LOWER_EDGE,
   NECK,
   NECK_EDGE,
@@ -30,7 +30,7 @@ export const FIELDS = {
   neck: NECK,
   sleeve: PICKED_SLEEVE,
   ...NECK_EDGE,
-  hem: HEM,
+  hem: HEM_BELOW,
   cuff: CUFF,
 };
 

@@ -2,11 +2,21 @@ import { type Fabric } from '../../../fabric/fabric.js';
 import { OTHER, type Side } from '../../../joins/roles.js';
 import type { Passage } from '../../../passages/passage.js';
 import type { GarmentCounts } from '../../counts.js';
-import { foundation, SIDES } from '../../shared/pieces.js';
+import type { BandStyle } from '../../shared/bands.js';
+import { begun, SIDES } from '../../shared/pieces.js';
 import { partOf, type Course } from './course.js';
 
-/** How the body is worked: up the back, down the fronts, the one at which the yarn hangs first. */
-export function passagesOf(course: Course, fabric: Fabric, counts: GarmentCounts): Passage[] {
+/**
+ * How the body is worked: up the back, down the fronts, the one at which the yarn hangs first.
+ *
+ * @param hem the rib along which it is begun, where that is worked first
+ */
+export function passagesOf(
+  course: Course,
+  fabric: Fabric,
+  counts: GarmentCounts,
+  hem: BandStyle | null,
+): Passage[] {
   const { open, first, shape, apart, side, top } = course;
   const [shoulder, neck] = [counts.of('shoulder.width'), counts.of('neck.width')];
   /** Fronts without a drop are never apart. */
@@ -57,7 +67,7 @@ export function passagesOf(course: Course, fabric: Fabric, counts: GarmentCounts
     ...sideRows('front', course),
   ];
   return [
-    foundation(counts.of('back.width'), fabric),
+    begun(counts.of('back.width'), fabric, hem, 'hem rib'),
     { kind: 'even', part: 'main', to: side },
     { kind: 'mark', part: 'main', meaning: 'the underarm' },
     { kind: 'even', part: 'main', to: top },

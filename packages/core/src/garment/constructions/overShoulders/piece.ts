@@ -28,7 +28,7 @@ export function wholeBody({ style, fabrics }: SizeInput<PanelStyle>, counts: Gar
       'side.rows',
       ...(longerFront > 0 ? (['front.longer'] as const) : []),
     ],
-    passages: passagesOf(course, fabric, counts),
+    passages: passagesOf(course, fabric, counts, style.hem),
     edges: edgesOf(course, style, counts),
     expects: [
       { quantity: 'back.width', edges: ['back.hem'] },
