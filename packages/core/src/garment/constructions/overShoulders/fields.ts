@@ -1,5 +1,6 @@
-import { number } from '../../../fields/kinds.js';
+import { groupOrNone, number } from '../../../fields/kinds.js';
 import {
+  ARMBAND,
   CUFF,
   HEM_BELOW,
   LOWER_EDGE,
@@ -28,10 +29,11 @@ export const FIELDS = {
     usual: 0,
   }),
   neck: NECK,
-  sleeve: PICKED_SLEEVE,
+  sleeve: groupOrNone({ ...PICKED_SLEEVE, optional: { missing: 'usual' } }),
   ...NECK_EDGE,
   hem: HEM_BELOW,
   cuff: CUFF,
+  armband: { ...ARMBAND, optional: { missing: 'none' } } as const,
 };
 
 /** A body worked over the shoulders. */

@@ -39,6 +39,16 @@ export const overShoulders = construction({
         neck: { drop: 14, shape: 'V' },
       },
     },
+    {
+      name: 'wrap over the shoulders, without sleeves',
+      garment: {
+        ease: 20,
+        front: { style: 'gap', width: 8 },
+        longerFront: 1,
+        neck: { drop: 0 },
+        sleeve: null,
+      },
+    },
   ],
   style: (read): OverShouldersStyle => ({ ...panelStyle(read), longerFront: read.longerFront }),
   draft: (input) => {

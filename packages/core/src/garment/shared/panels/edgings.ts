@@ -47,9 +47,13 @@ export function followers(input: Input): Edgings | null {
 /** The edge of an armhole without a sleeve: up the front, down the back, and the steps at the underarm. */
 function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
   const rows = counts.of('armhole.rows');
-  const depth = (2 * rows) / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
-  const reasons = [given(say`Armhole, 2 × ${rows} rows`, depth, { kind: 'quantity', id: 'armhole.rows' })];
-  const unit = depth / (2 * rows);
+  const longer = counts.find('front.longer') ?? 0;
+  const unit = 1 / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
+  const depth = (2 * rows + longer) * unit;
+  const more = longer > 0 ? ` + ${longer}` : '';
+  const reasons = [
+    given(say`Armhole, 2 × ${rows}${more} rows`, depth, { kind: 'quantity', id: 'armhole.rows' }),
+  ];
   if (!style.armhole) return { label: 'Armhole', length: depth, unit, reasons };
   const notch = counts.of('notch.width');
   const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
