@@ -15,5 +15,7 @@ export interface GarmentFacts {
     /** Share by which the fabric stretches; null where nobody has measured it. */
     gives: number | null;
     quantity: string;
+    /** What it is of the garment, in sentences: "tube". */
+    what: string;
   };
 }

@@ -103,7 +103,7 @@ const TOO_FAR = 0.1;
 /** Whether what holds by stretching stretches far enough for the body at every level that it covers. */
 export function stretchNotes({ stretched }: GarmentFacts): Note[] {
   if (!stretched) return [];
-  const { round, over, gives, quantity } = stretched;
+  const { round, over, gives, quantity, what } = stretched;
   const { give, known } = givesInWords(gives);
   const widest = over.reduce((most, level) => (level.round > most.round ? level : most));
   const asked = widest.round / round - 1;
@@ -113,7 +113,7 @@ export function stretchNotes({ stretched }: GarmentFacts): Note[] {
       level: gives !== null && asked > give + TOO_FAR ? 'stop' : 'warn',
       code: 'stretched-too-far',
       where: quantity,
-      message: say`At the ${widest.id} (${cm(widest.round)}) the tube of ${cm(round)} stretches ${percent(asked)} %; ${known}. A tube of ${cm(widest.round / (1 + give))} all round would do, or a fabric that gives more.`,
+      message: say`At the ${widest.id} (${cm(widest.round)}) the ${what} of ${cm(round)} stretches ${percent(asked)} %; ${known}. A round of ${cm(widest.round / (1 + give))} would do, or a fabric that gives more.`,
     },
   ];
 }

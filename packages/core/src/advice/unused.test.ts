@@ -17,7 +17,7 @@ describe('a field without a say', () => {
   it.each([
     ['drop-shoulder', { sleeve: null }, 'garment.sleeve', /^“.+” always has sleeves/],
     ['rectangles', { sleeve: null }, 'garment.sleeve', /always has sleeves/],
-    ['over-shoulders', { sleeve: null }, 'garment.sleeve', /always has sleeves/],
+    ['set-in', { sleeve: null }, 'garment.sleeve', /always has sleeves/],
     [
       'rectangles',
       { measured: { open: 20 }, slit: 8 },

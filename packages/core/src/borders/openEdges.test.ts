@@ -1,11 +1,12 @@
 import { plan } from '../plan.js';
-import { designWith } from '../testing/designs.js';
+import { designWith, sizeOf as sizeNamed } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
 import { openLoops } from './openEdges.js';
 import { groupsAlong, openPlaces } from './runs.js';
 
 const BARE = { hem: null, cuff: null, neckband: null, armband: null, hood: null };
-const sizeOf = (garment: object) => plan(designWith({ garment: garment as never })).sizes[0]!;
+const M = [sizeNamed('M', { bust: 96 })];
+const sizeOf = (garment: object) => plan(designWith({ sizes: M, garment: garment as never })).sizes[0]!;
 const loopsOf = (garment: object) => {
   const { pieces, joins } = sizeOf(garment);
   return openLoops(pieces, joins);

@@ -54,8 +54,8 @@ const STEPS = {
     says: 'Each piece has begun from its rib, picked up along the row ends of it.',
   },
   split: {
-    title: 'Body and sleeves from the yoke',
-    says: 'Take up the live stitches of the yoke; the sleeves begin in the underside of the underarm chains.',
+    title: 'Where parts go on',
+    says: 'Take up the live stitches where the parts come apart.',
   },
   centre: {
     title: 'Centre back',
@@ -115,9 +115,13 @@ export function assemblyOf(
 }
 
 function usualSteps(joins: readonly Join[], touches: readonly Touch[]): AssemblyStep[] {
-  const inStep = (id: StepId) => joins.filter(({ role }) => STEP_OF[role] === id);
-  const has = (id: StepId) => inStep(id).length > 0;
   const there = (role: JoinRole) => joins.some((join) => join.role === role);
+  // A round is picked up along a ring: the rib's ends are joined before.
+  const ringFirst = (join: Join) => isRibRing(join) && there('rib first');
+  const stepOf = (join: Join) => (ringFirst(join) ? 'ribs' : STEP_OF[join.role]);
+  const inStep = (id: StepId) =>
+    joins.filter((join) => stepOf(join) === id).sort((a, b) => Number(ringFirst(b)) - Number(ringFirst(a)));
+  const has = (id: StepId) => inStep(id).length > 0;
   const flat = there('sleeve seam');
   const picked = inStep('sleeves').some(({ kind }) => kind === 'pick-up');
   const rounds = picked && !flat;
@@ -169,7 +173,20 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
       ...(id === 'neck' && there('neckband ends')
         ? { says: `${says} After three rounds try it on: does the head pass?` }
         : {}),
-      ...(id === 'hem' && !there('hem ends') ? { says: 'Edge the lower edge.' } : {}),
+      ...(id === 'ribs' && inStep('ribs').some(isRibRing)
+        ? {
+            says: 'The rib’s ends are joined to a ring, and the piece has begun from it, picked up along its row ends.',
+          }
+        : {}),
+      ...(id === 'split' && there('underarm')
+        ? {
+            title: 'Body and sleeves from the yoke',
+            says: 'Take up the live stitches of the yoke; the sleeves begin in the underside of the underarm chains.',
+          }
+        : {}),
+      ...(id === 'hem' && !inStep('hem').some(({ role }) => role === 'hem ends')
+        ? { says: 'Edge the lower edge.' }
+        : {}),
       ...(id === 'cuffs' && !there('cuff ends') ? { says: 'Edge the ends of the sleeves.' } : {}),
       ...(id === 'armbands' && !there('armband ends') ? { says: 'Edge the armholes.' } : {}),
       ...(id === 'bands' ? { says: bandsOver(over('hem'), over('neckband')) } : {}),
@@ -200,6 +217,11 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
       needs: inner.map(({ id }) => ({ step: id, why: 'its tails are still wanted' })),
     },
   ];
+}
+
+/** Both ends of one hem rib. */
+function isRibRing({ role, side }: Join): boolean {
+  return role === 'hem ends' && !side;
 }
 
 /** Steps in their usual order, but each behind those that it needs. */

@@ -103,7 +103,7 @@ describe('solve', () => {
     const problems = [
       ...Object.values(demoDesigns()).flatMap(problemsOf),
       ...fc
-        .sample(anyDesign, { numRuns: runs(15, 60), seed: 11 })
+        .sample(anyDesign, { numRuns: runs(8, 60), seed: 11 })
         .flatMap((design) => problemsOf(design).slice(0, 2)),
     ];
     expect(await compareWithMilp(problems)).toBeGreaterThan(runs(50, 80));

@@ -7,6 +7,7 @@ import { rectangles } from './constructions/rectangles/rectangles.js';
 import { setIn } from './constructions/setIn/setIn.js';
 import { vest } from './constructions/vest/vest.js';
 import { raglan } from './constructions/raglan/raglan.js';
+import { sideGrown } from './constructions/sideGrown/sideGrown.js';
 import { sideToSide } from './constructions/sideToSide/sideToSide.js';
 import { roundYoke } from './constructions/roundYoke/roundYoke.js';
 import { tube } from './constructions/tube/tube.js';
@@ -21,6 +22,7 @@ export const CONSTRUCTIONS: readonly Construction[] = [
   overShoulders,
   twoHalves,
   sideToSide,
+  sideGrown,
   tube,
   raglan,
   roundYoke,

@@ -2,6 +2,7 @@ import type { Corners } from './corners.js';
 import type { Change } from './change.js';
 import type { Even } from './even.js';
 import type { GoOn } from './goOn.js';
+import type { Grow } from './grow.js';
 import type { Lines } from './lines.js';
 import type { Mark } from './mark.js';
 import type { Shape } from './shapePassage.js';
@@ -13,7 +14,7 @@ import type { Unite } from './unite.js';
  * A piece as a maker reads it: passages in working order. Rows (for the hook) and sentences (for the pattern) are both
  * made from the same passages, so they cannot differ.
  */
-export type Passage = Start | Even | Change | Corners | Shape | Lines | Short | GoOn | Unite | Mark;
+export type Passage = Start | Even | Change | Corners | Grow | Shape | Lines | Short | GoOn | Unite | Mark;
 
 /** The passage of a kind. */
 export type PassageOf<K extends Passage['kind']> = Extract<Passage, { kind: K }>;

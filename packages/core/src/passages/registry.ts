@@ -7,6 +7,7 @@ import { change } from './change.js';
 import { corners } from './corners.js';
 import { even } from './even.js';
 import { goOn } from './goOn.js';
+import { grow } from './grow.js';
 import { PATTERN_SENTENCES } from './inPatternSentences.js';
 import type { Labels, PassageKind } from './kind.js';
 import { lines } from './lines.js';
@@ -28,6 +29,7 @@ const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
   even,
   change,
   corners,
+  grow,
   'go on': goOn,
   short,
   unite,

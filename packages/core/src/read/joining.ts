@@ -30,7 +30,7 @@ type ProvenJoin = Pick<
 /** How the counts of both sides are told; the second is left out where only a cap's base is told. */
 const COUNTS: readonly RegExp[] = [
   /^pick up (\d+) sts? along the (\d+) /,
-  /^the (\d+) live sts? of the yoke go on as (\d+) sts?\.$/,
+  /^the (\d+) live sts? go on as (\d+) sts?\.$/,
   /^work the (\d+) sts? of the sleeve at the underarm into the underside of the (\d+) underarm chains?\.$/,
   /^(\d+) (?:sts?|rows?) to (\d+) (?:sts?|rows?), /,
   /^the (\d+) sts? of its last row along (\d+) /,

@@ -1,4 +1,5 @@
 import type { Side } from '../joins/roles.js';
+import { growsAtRight, growthSteps, type SideGrowth } from '../shaping/sideGrowth.js';
 import { stepsAtCorners, type CornerShaping } from '../shaping/corners.js';
 import { stepsBesideLines, type LineWay } from '../shaping/lines.js';
 import type { RoundWay, Row, Source, Step, Take } from '../work/rows.js';
@@ -194,6 +195,13 @@ export class Maker {
       if (error instanceof RangeError) throw new ReadFault(error.message);
       throw error;
     }
+  }
+
+  /** A round that grows at both sides, after so many that did. */
+  growing(growth: SideGrowth, before: number): void {
+    const now = this.now();
+    const atRight = growsAtRight(before, now.round === 'turned' ? this.nextSide(now) : null);
+    this.row(growthSteps(growth, before, atRight), { by: 2 * growth.gain });
   }
 
   /** Shapes beside lines in a row over several parts that was made before the sections between the lines were known. */

@@ -8,6 +8,7 @@ import type { SpecialStitch } from '../stitch/tokenStream.js';
 import { StitchError } from '../stitch/tree.js';
 import { Maker, ReadFault, type PartMade, type United } from './maker.js';
 import { cornersAfter, type CornerShaping } from '../shaping/corners.js';
+import { GrowthSaid } from './growthSaid.js';
 import { agree, LinesSaid } from './linesSaid.js';
 import { readAmounts } from './rates.js';
 import type {
@@ -82,6 +83,7 @@ export class PieceReader {
   /** Row until which the few shaping rows of a round yoke are read, 0 outside. */
   stepsUntil = 0;
   readonly lines = new LinesSaid();
+  readonly growth = new GrowthSaid();
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
   readonly edgeWays = new Set<string>();
   /** At which side of the piece an edge is said to lie, seen from its right side. */
@@ -384,6 +386,13 @@ export class PieceReader {
     for (const [row, count] of this.lines.counts)
       this.agree(count, this.countAfter(row), `the count after row ${row}`);
     this.agree(sum(named, 2) + way.stitches * (named.length - 1), stitches, 'the parts between the lines');
+  }
+
+  /** Rounds that grow at both sides, as it was told before. */
+  growRounds(from: number, to: number): void {
+    this.agree(from, this.maker.now().n + 1, 'the next row');
+    const { growth } = this.growth;
+    for (let row = from; row <= to; row += 1) this.maker.growing(growth, row - from);
   }
 
   /** Where the corners lie, from left to right, and which of them are outer ones. */

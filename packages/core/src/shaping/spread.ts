@@ -33,3 +33,7 @@ export function sharesOf(total: number, weights: readonly number[]): number[] {
     .forEach(({ i }) => (shares[i]! += 1));
   return shares;
 }
+
+export function sumOf(numbers: readonly number[]): number {
+  return numbers.reduce((sum, one) => sum + one, 0);
+}

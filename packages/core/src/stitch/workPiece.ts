@@ -1,4 +1,5 @@
-import { isTake, type Row } from '../work/rows.js';
+import { isTake, type Row, type Step } from '../work/rows.js';
+import { makesOf } from '../work/steps.js';
 import { rowOf, type RowRun } from '../work/runs.js';
 import type { FabricStitches } from './ofFabric.js';
 import { PieceWorker, type Beginning, type PlainPlaces } from './pieceWorker.js';
@@ -41,7 +42,7 @@ export function workPieceStitches(
   const result: StitchedPiece = { rows: [], fault: null };
   const key = (part: string, n: number) => `${part}:${n}`;
   const workers = new Map<StitchSection, PieceWorker>();
-  const ahead = linesAhead(runs);
+  const ahead = linesAhead(runs, sections);
   for (const run of runs) {
     let same: WorkedRow[] = [];
     for (let i = 0; i < run.times; i += 1) {
@@ -117,14 +118,29 @@ function underOf(
   return under;
 }
 
+/** Whether all that a row changes is whole repeats more in place of a stitch. */
+function growsByRepeats({ steps }: Row, multiple: number): boolean {
+  return multiple > 1 && steps.every((step) => step.do === 'work' || isWholeGrowth(step, multiple));
+}
+
+function isWholeGrowth(step: Step, multiple: number): boolean {
+  return step.do === 'increase' && (makesOf(step) - 1) % multiple === 0;
+}
+
 /** Rows within which a line of shaping is seen coming: repeats then begin on its two sides. */
 const SOON = 8;
 
 /** For a row, the lines that its part is shaped beside soon after it. */
-function linesAhead(runs: readonly RowRun[]): (row: Row) => readonly Line[] {
+function linesAhead(
+  runs: readonly RowRun[],
+  sections: readonly StitchSection[],
+): (row: Row) => readonly Line[] {
   const shaped: { part: string; n: number; lines: Line[] }[] = [];
   for (const { row } of runs) {
     if (row.steps.length === 1) continue;
+    const { stitches } = sections.findLast(({ from }) => from <= row.n)!;
+    // Where whole repeats grow out of one, none is divided.
+    if (stitches.is === 'rows' && growsByRepeats(row, stitches.proof.base.multiple)) continue;
     const lines = stretchesOf(row, []).lines.map(({ under }) => under);
     if (lines.length > 0) shaped.push({ part: row.part, n: row.n, lines });
   }

@@ -217,7 +217,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
     case 'live':
       if (role === 'underarm')
         return line`${name}: work the ${a} sts of the sleeve at the underarm into the underside of the ${b} underarm chains.`;
-      return line`${name}: the ${a} live sts of the yoke go on as ${b} sts.`;
+      return line`${name}: the ${a} live sts go on as ${b} sts.`;
     case 'stitch-to-stitch':
       return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
     case 'row-to-row':

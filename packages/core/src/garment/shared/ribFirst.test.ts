@@ -17,12 +17,12 @@ const first = (garment: Garment, worked = 'first') =>
     },
   });
 
-/** Constructions whose panels begin at the lower edge. */
+/** Constructions that begin at the lower edge. */
 const UPWARDS = GARMENTS.filter(([, { construction }]) =>
   JSON.stringify(constructionOf(construction)!.fields['hem']).includes('first, ridges'),
 );
 
-it('is a choice of every construction of panels that begins at the lower edge', () => {
+it('is a choice of every construction that begins at the lower edge', () => {
   expect([...new Set(UPWARDS.map(([, { construction }]) => construction))]).toEqual([
     'drop-shoulder',
     'notched',
@@ -31,6 +31,7 @@ it('is a choice of every construction of panels that begins at the lower edge', 
     'rectangles',
     'over-shoulders',
     'two-halves',
+    'side-grown',
     'tube',
   ]);
 });

@@ -46,7 +46,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
       closedNeck: null,
       sleeveTop: null,
       reach: null,
-      stretched: { round, over: covered, gives: stretch ?? null, quantity: 'tube.round' },
+      stretched: { round, over: covered, gives: stretch ?? null, quantity: 'tube.round', what: 'tube' },
     },
   };
 }

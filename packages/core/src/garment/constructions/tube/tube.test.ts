@@ -85,7 +85,7 @@ describe('a tube', () => {
       56,
       0.25,
       'stop',
-      /^At the bust \(80\.0 cm\) the tube of 5\d\.\d cm stretches 4\d %; this fabric gives 25 %\. A tube of 64\.0 cm/,
+      /^At the bust \(80\.0 cm\) the tube of 5\d\.\d cm stretches 4\d %; this fabric gives 25 %\. A round of 64\.0 cm/,
     ],
     [80, 48, 0.05, 'stop', /stretches \d\d %; this fabric gives 5 %/],
     [80, 70, 0.1, 'warn', /stretches 1\d %; this fabric gives 10 %/],

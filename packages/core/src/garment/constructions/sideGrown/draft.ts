@@ -1,0 +1,447 @@
+import type { Note } from '../../../advice/note.js';
+import { perCm } from '../../../fabric/gauge.js';
+import { easeOver, forSize } from '../../../fields/perSize.js';
+import { cm, figure, say } from '../../../text/phrase.js';
+import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
+import { finishedPlan } from '../../construction.js';
+import type { CountId, GarmentCounts } from '../../counts.js';
+import { downTo } from '../../shared/arm.js';
+import { acrossOf, draftBand } from '../../shared/bands.js';
+import { lessEdging } from '../../shared/edged.js';
+import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
+import { becomes, eased, given, plus, quantity } from '../../shared/quantity.js';
+import { bodyLength, measured, type Target } from '../../shared/targets.js';
+import { sumIs } from '../../relations.js';
+import type { SideGrownStyle } from './fields.js';
+import { edgesOf, growthOf, MOST_GROWTH } from './growth.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'grown.half': true;
+    'grown.even': true;
+    'grown.rounds': true;
+    'grown.span': true;
+  }
+}
+
+type Input = SizeInput<SideGrownStyle>;
+
+/** Fewest rounds between the band and the first that grows. */
+const LEAST_EVEN = 1;
+/** Shortest opening for an arm, cm. */
+const LEAST_OPENING = 6;
+
+/** Lengths that are wanted, cm. */
+interface Targets {
+  round: Target;
+  length: Target;
+  opening: Target;
+  /** From wrist to wrist (or where the sleeves end), without cuffs. */
+  span: Target;
+  neck: Target;
+  hem: number;
+  /** Of the height between band and opening, what grows: as much as is wanted, and as there is room for. */
+  growing: { wanted: number; room: number };
+}
+
+/** Drafts the garment: the band's round by the hip, its height by the body's, its growth by how far the sleeves go. */
+export function draft(input: Input): Draft {
+  const { style, size, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const targets = targetsOf(input);
+  const { round, length, opening, span, neck, growing } = targets;
+  const { gain } = growthOf(fabric, style.sleeve.growBy);
+  const { rule } = fabric;
+  const repeats = { multiple: rule.flat.multiple, plus: 0 };
+  const ends = edgesOf(fabric);
+  const beside = ends.left + ends.right;
+  const grows = Math.max(0, Math.min(growing.wanted, growing.room));
+  const hem = style.hem
+    ? draftBand({
+        id: 'hem',
+        label: 'Hem rib',
+        style: style.hem,
+        size: size.id,
+        fabric: fabrics.get(style.hem.fabric)!,
+        edge: { of: 'body.round', label: 'Body, all round', perCm: stitches, target: round.length },
+      })
+    : null;
+  const height = length.length - targets.hem;
+  const reached = round.length / 2 + grows * rows * (gain / stitches);
+  const quantities: DraftQuantity[] = [
+    quantity({
+      id: 'body.round',
+      label: 'Body, all round above the band',
+      fabric,
+      axis: 'stitches',
+      target: round.length,
+      weight: 1,
+      because: round.reasons,
+      min: 16,
+    }),
+    quantity({
+      id: 'grown.half',
+      label: 'Front and back, each above the band',
+      fabric,
+      axis: 'stitches',
+      target: round.length / 2,
+      weight: 0.05,
+      rule: { multiple: rule.round.multiple, plus: 0 },
+      because: [
+        given('Body, all round', round.length, { kind: 'quantity', id: 'body.round' }),
+        becomes('Two halves', '÷ 2', round.length / 2),
+      ],
+      min: 8,
+    }),
+    quantity({
+      id: 'body.rows',
+      label: 'Height above the band',
+      fabric,
+      axis: 'rows',
+      target: height,
+      weight: 1,
+      because: [
+        ...length.reasons,
+        ...(targets.hem > 0
+          ? [plus('Hem rib', -targets.hem, height, { kind: 'style', id: 'garment.hem.height' })]
+          : []),
+      ],
+      min: 6,
+    }),
+    quantity({
+      id: 'grown.even',
+      label: 'Rounds before it grows',
+      fabric,
+      axis: 'rows',
+      target: Math.max(LEAST_EVEN / rows, height - opening.length - grows),
+      weight: 0.1,
+      because: [
+        given('Height above the band', height, { kind: 'quantity', id: 'body.rows' }),
+        plus('Opening of the sleeve', -opening.length, height - opening.length, {
+          kind: 'quantity',
+          id: 'armhole.rows',
+        }),
+        plus('What grows', -grows, height - opening.length - grows, { kind: 'quantity', id: 'grown.rounds' }),
+      ],
+      min: LEAST_EVEN,
+    }),
+    quantity({
+      id: 'grown.rounds',
+      label: 'Rounds that grow',
+      fabric,
+      axis: 'rows',
+      target: grows,
+      weight: 0.1,
+      because: [
+        given('From wing to wing', span.length, { kind: 'quantity', id: 'grown.span' }),
+        plus('Half of the body’s round', -round.length / 2, span.length - round.length / 2, {
+          kind: 'quantity',
+          id: 'grown.half',
+        }),
+        becomes(
+          `A round grows front and back by ${figure(gain / stitches)} cm`,
+          `÷ ${figure((rows * gain) / stitches, 4)}`,
+          growing.wanted,
+          say`${gain} stitches each, a round of ${cm(1 / rows)}`,
+        ),
+        ...(grows < growing.wanted
+          ? [becomes('As many as there is room for', '→', grows, say`below the opening of the sleeve`)]
+          : []),
+      ],
+      min: 0,
+    }),
+    quantity({
+      id: 'armhole.rows',
+      label: 'Opening of the sleeve, front and back',
+      fabric,
+      axis: 'rows',
+      target: opening.length,
+      weight: 0.7,
+      because: opening.reasons,
+      min: 2,
+    }),
+    quantity({
+      id: 'grown.span',
+      label: 'From wing to wing',
+      fabric,
+      axis: 'stitches',
+      target: Math.min(Math.max(span.length, round.length / 2), reached + beside / stitches),
+      weight: 0.6,
+      rule: rule.flat,
+      because: span.reasons,
+      min: 12,
+    }),
+    quantity({
+      id: 'neck.width',
+      label: 'Neck, across',
+      fabric,
+      axis: 'stitches',
+      target: neck.length,
+      weight: 0.5,
+      rule: { ...repeats, plus: beside % 2 },
+      because: neck.reasons,
+      min: 2,
+    }),
+    quantity({
+      id: 'shoulder.width',
+      label: 'Shoulder and upper arm, each',
+      fabric,
+      axis: 'stitches',
+      target: Math.max(1, (span.length - neck.length) / 2),
+      weight: 0.05,
+      rule: { ...repeats, plus: ends.right },
+      because: [
+        given('From wing to wing', span.length, { kind: 'quantity', id: 'grown.span' }),
+        plus('Neck', -neck.length, span.length - neck.length, { kind: 'quantity', id: 'neck.width' }),
+        becomes('Two sides', '÷ 2', (span.length - neck.length) / 2),
+      ],
+      min: 2,
+    }),
+    ...(hem?.quantities ?? []),
+  ];
+  return {
+    quantities,
+    helpers: [],
+    relations: [
+      sumIs({ id: 'halves', rule: 'front and back are the same' }, { 'body.round': 1, 'grown.half': -2 }),
+      sumIs(
+        {
+          id: 'growth',
+          rule: 'each round that grows adds as much to front and back',
+          says: (counts) =>
+            say`${counts.of('grown.half')} + ${counts.of('grown.rounds')} × ${gain} = ${counts.of('grown.span') - beside}`,
+        },
+        { 'grown.span': 1, 'grown.half': -1, 'grown.rounds': -gain },
+        beside,
+      ),
+      sumIs(
+        { id: 'height', rule: 'even rounds, growth and opening are the height of the body' },
+        { 'grown.even': 1, 'grown.rounds': 1, 'armhole.rows': 1, 'body.rows': -1 },
+      ),
+      sumIs(
+        { id: 'shoulders', rule: 'neck and both shoulders are what front and back have' },
+        { 'neck.width': 1, 'shoulder.width': 2, 'grown.span': -1 },
+      ),
+      ...(hem?.relations ?? []),
+    ],
+    finished: finishedOf(input, targets),
+    notes: notesOf(input, targets, (2 * gain * rows) / stitches),
+    ...(style.cuff
+      ? {
+          edgings: {
+            ids: edgingIds([{ id: 'cuff' }], false),
+            follow: (counts) =>
+              together([
+                ribAlong(
+                  input,
+                  { id: 'cuff', label: 'Cuff rib', style: style.cuff! },
+                  sleeveEnd(counts, { rows, stitches, beside }),
+                ),
+              ]),
+          },
+        }
+      : {}),
+  };
+}
+
+/** The end of a sleeve as it has come out: the row ends of front and back, and the edge stitches below them. */
+function sleeveEnd(
+  counts: GarmentCounts,
+  { rows, stitches, beside }: { rows: number; stitches: number; beside: number },
+): Edge {
+  const many = counts.of('armhole.rows');
+  const along = (2 * many) / rows;
+  const length = along + beside / stitches;
+  const from = { kind: 'quantity', id: 'armhole.rows' } as const;
+  return {
+    label: 'End of the sleeve',
+    length,
+    unit: 1 / rows,
+    reasons: [
+      given(say`Opening, 2 × ${many} rows`, along, from),
+      ...(beside > 0 ? [plus('Edge stitches below them', beside / stitches, length)] : []),
+    ],
+  };
+}
+
+function targetsOf(input: Input): Targets {
+  const { style, size, fabrics } = input;
+  const { body } = input.body;
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const round = roundOf(input);
+  const length = bodyLength(input);
+  const hem = style.hem ? forSize(style.hem.height, size.id) : 0;
+  const deeper = forSize(style.sleeve.openingEase, size.id);
+  const opening: Target = {
+    length: Math.max(LEAST_OPENING, body.armholeDepth + deeper),
+    reasons: [
+      measured(input, 'armholeDepth'),
+      plus('Deeper by', deeper, body.armholeDepth + deeper, {
+        kind: 'style',
+        id: 'garment.sleeve.openingEase',
+      }),
+    ],
+  };
+  const span = spanOf(input);
+  const across = forSize(style.neck.width, size.id);
+  const neckWidth = easeOver(across, body.crossBack);
+  const neck: Target = {
+    length: neckWidth,
+    reasons: [
+      measured(input, 'crossBack'),
+      becomes('Neck, across', '→', neckWidth, say`as the style wants it`),
+    ],
+  };
+  const { gain } = growthOf(fabric, style.sleeve.growBy);
+  const wanted = Math.max(0, ((span.length - round.length / 2) * stitches) / gain / rows);
+  const room = length.length - hem - opening.length - LEAST_EVEN / rows;
+  return { round, length, opening, span, neck, hem, growing: { wanted, room } };
+}
+
+/** The body's round above the band. */
+function roundOf(input: Input): Target {
+  const { style, size } = input;
+  const { body } = input.body;
+  const own = forSize(style.ease, size.id);
+  const from = { kind: 'style', id: 'garment.ease' } as const;
+  if (style.widthLedBy !== 'high hip') {
+    const lead = style.widthLedBy;
+    return {
+      length: body[lead] + easeOver(own, body[lead]),
+      reasons: [measured(input, lead), eased('Ease', own, body[lead], from)],
+    };
+  }
+  const high = (body.waist + body.hip) / 2;
+  return {
+    length: high + easeOver(own, high),
+    reasons: [
+      measured(input, 'hip'),
+      becomes('High hip, halfway to the waist', '→', high, say`waist ${cm(body.waist)}`),
+      eased('Ease', own, high, from),
+    ],
+  };
+}
+
+/** From the end of one sleeve to that of the other, without cuffs and edgings. */
+function spanOf(input: Input): Target {
+  const { style, size } = input;
+  const { crossBack, shoulderToWrist } = input.body.body;
+  const whole = crossBack / 2 + shoulderToWrist;
+  const worn = downTo(input, style.sleeve, whole);
+  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
+  const inside = worn.length - cuff;
+  const half = lessEdging(input, 'cuff', {
+    length: inside,
+    reasons: [
+      measured(input, 'crossBack'),
+      becomes('From its middle', '÷ 2', crossBack / 2),
+      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
+      ...worn.reasons,
+      ...(cuff > 0 ? [plus('Cuff rib', -cuff, inside, { kind: 'style', id: 'garment.cuff.height' })] : []),
+    ],
+  });
+  return {
+    length: 2 * half.length,
+    reasons: [...half.reasons, becomes('Both sides', '× 2', 2 * half.length)],
+  };
+}
+
+function finishedOf(input: Input, { round, length, opening, span, neck }: Targets): Draft['finished'] {
+  const { style, fabrics } = input;
+  const fabric = fabrics.get(style.fabric)!;
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const across = (id: CountId) => (counts: GarmentCounts) => counts.of(id) / stitches;
+  return [
+    finishedPlan('hip', 'All round above the band', round.length, across('body.round')),
+    finishedPlan(
+      'length',
+      'Length from the shoulder',
+      length.length,
+      (counts) =>
+        counts.of('body.rows') / rows +
+        (style.hem
+          ? counts.of('hem.height') / perCm(fabrics.get(style.hem.fabric)!.gauge, acrossOf(style.hem))
+          : 0),
+    ),
+    finishedPlan('wingspan', 'From wing to wing', span.length, across('grown.span')),
+    finishedPlan(
+      'opening',
+      'Round of the sleeve’s end',
+      2 * opening.length,
+      (counts) => (2 * counts.of('armhole.rows')) / rows,
+    ),
+    finishedPlan('neckWidth', 'Neck width', neck.length, across('neck.width')),
+  ];
+}
+
+/** What stands in the way of growth, with the nearest that works; and what growth does. */
+function notesOf(
+  input: Input,
+  { round, length, opening, span, hem, growing }: Targets,
+  slope: number,
+): Note[] {
+  const { style, size } = input;
+  const below = forSize(style.belowWaist, size.id);
+  const missing = growing.wanted - growing.room;
+  if (growing.room <= 0)
+    return [
+      {
+        level: 'stop',
+        code: 'no-room-to-grow',
+        where: 'grown.rounds',
+        message: say`Of the ${cm(length.length)} from shoulder to hem the band takes ${cm(hem)} and the opening ${cm(opening.length)}: nothing is left to grow in. A longer body or a lower band would do.`,
+        ...(typeof below === 'number' ? { fixes: [longer(below, -growing.room + 6)] } : {}),
+      },
+    ];
+  const notes: Note[] = [];
+  if (missing > 0.5) {
+    const reach = span.length - missing * slope;
+    notes.push({
+      level: 'warn',
+      code: 'sleeve-grows-short',
+      where: 'grown.span',
+      message: say`The height leaves ${cm(growing.room)} to grow in, and ${cm(growing.wanted)} are wanted: the sleeves end ${cm((span.length - reach) / 2)} further up the arm on each side. A longer body, shorter sleeves or more growth in a round would do.`,
+      fixes: [
+        ...(style.sleeve.growBy < MOST_GROWTH
+          ? [
+              {
+                label: say`Grow by ${style.sleeve.growBy + 1} at each side`,
+                set: [{ path: 'garment.sleeve.growBy', value: style.sleeve.growBy + 1 }],
+              },
+            ]
+          : []),
+        ...(typeof below === 'number' ? [longer(below, missing)] : []),
+        {
+          label: say`End the sleeves ${cm(missing * slope * 0.5)} earlier`,
+          set: [
+            {
+              path: 'garment.sleeve.shorter',
+              value: tenth(forSize(style.sleeve.shorter, size.id) + missing * slope * 0.5),
+            },
+          ],
+        },
+      ],
+    });
+  }
+  if (span.length < round.length / 2)
+    notes.push({
+      level: 'tip',
+      code: 'wide-before-it-grows',
+      where: 'grown.span',
+      message: say`Half of the body’s round (${cm(round.length / 2)}) is already as wide as from wing to wing (${cm(span.length)}): it does not grow.`,
+    });
+  return notes;
+}
+
+function longer(below: number, by: number): NonNullable<Note['fixes']>[number] {
+  return {
+    label: say`Make the body ${cm(tenth(by))} longer`,
+    set: [{ path: 'garment.belowWaist', value: tenth(below + by) }],
+  };
+}
+
+function tenth(length: number): number {
+  return Math.ceil(10 * length) / 10;
+}

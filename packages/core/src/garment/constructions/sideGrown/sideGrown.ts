@@ -1,0 +1,34 @@
+import { construction } from '../../construction.js';
+import { draft } from './draft.js';
+import { FIELDS } from './fields.js';
+import { program } from './program.js';
+
+/** A garment in rounds from its band up, whose sides grow out into sleeves; front and back then straight to the shoulders. */
+export const sideGrown = construction({
+  id: 'side-grown',
+  label: 'Side-grown, from the band up',
+  says: 'Worked in rounds from the band up, growing at both sides into the sleeves, then front and back flat to the shoulders',
+  sketch: {
+    outlines: ['M46 92 L46 84 L40 62 L6 40 L6 18 L50 18 Q60 26 70 18 L114 18 L114 40 L80 62 L74 84 L74 92 Z'],
+    inner: ['M46 84 L74 84', 'M6 40 L114 40'],
+    needs: 'the hip, the length, and where on the arm it is to end',
+    gives: 'a body and sleeves in one, without side or armhole seams, loose under the arm',
+  },
+  table: { root: 'body', facing: { edge: 'lower edge', way: 'down' } },
+  fields: FIELDS,
+  specimens: [
+    { name: 'side-grown top', garment: {} },
+    {
+      name: 'side-grown to the wrist, with cuffs',
+      garment: {
+        sleeve: { length: 'full' },
+        cuff: { height: 4 },
+        rounds: 'turned',
+        hem: { worked: 'sideways' },
+      },
+    },
+  ],
+  style: (read) => read,
+  draft,
+  program,
+});
