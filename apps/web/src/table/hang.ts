@@ -72,7 +72,9 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
   placed.push(lay(root, { key: first.id, quarters: faced ? turnsTo(faced, layout.facing.way) : 0, scale }));
   take(first.id);
 
-  for (let found = true; found;) {
+  // A rib goes round all that its edge is drawn in, so it waits until that lies there.
+  for (let [found, ribs] = [true, false]; found || !ribs;) {
+    ribs = !found;
     found = false;
     for (const join of size.joins) {
       for (const [on, by] of [
@@ -82,7 +84,7 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
         const piece = size.pieces.find(({ id }) => id === by[0]?.piece);
         if (!piece || piece.workedOn || isLoose(piece) || on.some((edge) => edge.piece === piece.id))
           continue;
-        if (!canHang(piece, join)) continue;
+        if (!canHang(piece, join) || (!ribs && BANDS.includes(piece.role))) continue;
         const parents = parentsOf(on, join);
         if (parents.length === 0) continue;
         hangOn(parents, on, piece, by, join);

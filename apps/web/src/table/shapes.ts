@@ -122,11 +122,14 @@ function bodyShapes(piece: PlannedPiece, size: ScreenSize, opening: number): Sha
   const [outline] = size.outlines[piece.id] ?? [];
   if (!outline) return [];
   const open = piece.work === 'rows';
-  /** Half the width of the piece at each height at which it changes, from the underarm down. */
+  // Worked from its lower edge up it lies with its last row where one from a yoke has its first.
+  const upwards = piece.edges.some(({ role, place }) => role === 'lower edge' && place.lies === 'foundation');
+  const last = Math.max(...outline.points.map(([, y]) => y));
+  /** Half the width of the piece at each height at which it changes, from its upper end down. */
   const half = new Map<number, number>();
   for (const [, y] of outline.points) {
     const at = outline.points.filter(([, other]) => other === y).map(([x]) => x);
-    half.set(y, (Math.max(...at) - Math.min(...at) + Math.max(0, opening)) / 4);
+    half.set(upwards ? last - y : y, (Math.max(...at) - Math.min(...at) + Math.max(0, opening)) / 4);
   }
   const levels = [...half].sort(([a], [b]) => a - b);
   const side = (sign: 1 | -1): Point[] => levels.map(([y, width]) => [sign * width, y]);

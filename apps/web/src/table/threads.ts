@@ -46,7 +46,8 @@ export function tie(
       const seam = join.role === 'hood seam';
       return [{ ...own, threads: [], at: [(left + right) / 2, seam ? top - BELOW : bottom + BELOW] }];
     }
-    const [a, b] = [edgesOf(join.a, join, hung), edgesOf(join.b, join, hung)];
+    const both = [edgesOf(join.a, join, hung), edgesOf(join.b, join, hung)] as const;
+    const [a, b] = [heldBy(both[0], both[1], join), heldBy(both[1], both[0], join)];
     if (a.length === 0 || b.length === 0) return [];
     // The two edges of one piece are closed on it: no thread crosses the piece.
     const self = join.a[0]!.piece === join.b[0]!.piece;
@@ -130,6 +131,15 @@ function edgesOf(side: Join['a'], join: Join, hung: readonly PlacedShape[]): Edg
     const own = by.length > 0 ? by : has.filter(({ side: at }) => !join.side || !at || at === join.side);
     return own.map((shape) => ({ ...shape.edges.get(edge)!, shape }));
   });
+}
+
+/** Edges without those of another part of the piece that the other side hangs on by the join: it goes round, but is tied where it hangs. */
+function heldBy(edges: readonly Edge[], others: readonly Edge[], join: Join): readonly Edge[] {
+  const parted = new Set(others.map(({ shape }) => shape)).size > 1;
+  const held = others.flatMap(({ shape: { hangs } }) => (hangs?.join === join.id ? hangs.on : []));
+  const of = edges.filter(({ shape }) => held.includes(shape.key)).map(({ shape }) => shape.shape.piece.id);
+  if (parted || of.length === 0) return edges;
+  return edges.filter(({ shape }) => held.includes(shape.key) || !of.includes(shape.shape.piece.id));
 }
 
 /** Pairs of lines to tie: part by part where both sides are drawn in parts, else all of one to all of the other. */

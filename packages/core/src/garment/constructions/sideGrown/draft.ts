@@ -425,6 +425,19 @@ function notesOf(
       ],
     });
   }
+  const grown = Math.min(growing.wanted, growing.room);
+  const wider = span.length - round.length / 2;
+  if (wider > 0 && grown > 0) {
+    // Two triangles on either side, and the straight rows above them.
+    const extra = grown * wider + 2 * opening.length * wider;
+    const whole = extra + round.length * (length.length - hem);
+    notes.push({
+      level: 'tip',
+      code: 'growth-drapes',
+      where: 'grown.rounds',
+      message: say`The sides grow out by ${cm(wider / 2)} over ${cm(grown)}: with the arms down that hangs in folds under them, and what grows takes about ${figure((100 * extra) / whole, 0)} % of the yarn above the band.`,
+    });
+  }
   if (span.length < round.length / 2)
     notes.push({
       level: 'tip',

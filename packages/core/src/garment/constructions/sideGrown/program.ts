@@ -58,6 +58,8 @@ export function program(input: Input, counts: GarmentCounts): Program {
     joins: joinsOf(input, size.id),
     girths: {
       body: [
+        { at: 0, round: 2 * span },
+        { at: underarm, round: 2 * span },
         { at: grown, round },
         { at: edge, round },
         ...(rib
