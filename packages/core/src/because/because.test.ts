@@ -1,3 +1,4 @@
+import { lastRow } from '../work/runs.js';
 import { plan } from '../plan.js';
 import type { SizePlan } from '../sizePlan.js';
 import { demoDesigns } from '../testing/designs.js';
@@ -115,6 +116,17 @@ describe('every schedule explains itself', () => {
     let shaped = 0;
     for (const { passages } of size.pieces)
       for (const passage of passages) {
+        if (passage.kind === 'grow') {
+          const [half, rounds, adds, end] = explainPassage(passage, label).map(({ figure }) => said(figure));
+          const [, gain, times, more] = /^(\d+) × (\d+) = (\d+)$/.exec(adds!)!.map(Number);
+          expect(times).toBe(Number(rounds));
+          expect(more).toBe(gain! * times!);
+          expect(end).toBe(`+${more} = ${Number(half) + more!}`);
+          // As many as the piece comes to, front and back together.
+          const body = size.pieces.find(({ role }) => role === 'body')!;
+          expect(2 * (Number(half) + more!)).toBe(lastRow(body.runs).count);
+          shaped += 1;
+        }
         if (passage.kind !== 'shape') continue;
         const { schedule } = passage;
         const reasons = explainPassage(passage, label);

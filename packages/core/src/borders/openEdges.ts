@@ -109,7 +109,9 @@ export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[
       if (!twins.has(piece)) return `${many.has(piece) ? join.side! : ''}:${edge}`;
       const other = join[part === 'a' ? 'b' : 'a'];
       const both = other.some((across) => across.piece === piece);
-      const first = both ? part === 'a' : !joined.has(`first:${edge}`);
+      // A second join of the same two edges has the copies the other way about.
+      const again = joined.has(`first:${join.a[0]!.edge}`);
+      const first = both ? (part === 'a') !== again : !joined.has(`first:${edge}`);
       return `${first ? 'first' : 'second'}:${edge}`;
     });
   }

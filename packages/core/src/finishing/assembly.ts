@@ -27,6 +27,7 @@ const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
   'centre band': 'centre',
   'centre seam': 'centre',
   shoulder: 'shoulders',
+  'end to side': 'rectangles',
   neckband: 'neck',
   'neckband ends': 'neck',
   hood: 'neck',
@@ -60,6 +61,10 @@ const STEPS = {
   centre: {
     title: 'Centre back',
     says: 'Work the band at the centre back along one half and join it to the other; try on and add or leave out rows.',
+  },
+  rectangles: {
+    title: 'End to side',
+    says: 'Lay the end of each rectangle along the end of the other’s side, pin it at both ends and the middle, and sew it.',
   },
   shoulders: {
     title: 'Shoulders',
@@ -131,6 +136,7 @@ function usualSteps(joins: readonly Join[], touches: readonly Touch[]): Assembly
   const needs: Partial<Record<StepId, [step: StepId, why: string, when: boolean][]>> = {
     neck: [
       ['shoulders', 'it runs over the shoulder seams', true],
+      ['rectangles', 'it runs over the seams between the rectangles', true],
       ['sides', 'it runs over the seam', alongNeck.some((role) => role === 'upper edge')],
       ['straps', 'it runs along the straps', alongNeck.some((role) => role === 'strap edge')],
     ],

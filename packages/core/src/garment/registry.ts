@@ -6,6 +6,7 @@ import { notched } from './constructions/notched/notched.js';
 import { rectangles } from './constructions/rectangles/rectangles.js';
 import { setIn } from './constructions/setIn/setIn.js';
 import { vest } from './constructions/vest/vest.js';
+import { poncho } from './constructions/poncho/poncho.js';
 import { raglan } from './constructions/raglan/raglan.js';
 import { sideGrown } from './constructions/sideGrown/sideGrown.js';
 import { sideToSide } from './constructions/sideToSide/sideToSide.js';
@@ -24,6 +25,7 @@ export const CONSTRUCTIONS: readonly Construction[] = [
   sideToSide,
   sideGrown,
   tube,
+  poncho,
   raglan,
   roundYoke,
 ];

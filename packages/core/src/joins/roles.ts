@@ -89,6 +89,8 @@ export type JoinRole =
   | 'centre band'
   | 'centre seam'
   | 'shoulder'
+  /** The end of a rectangle along the side of another. */
+  | 'end to side'
   | 'neckband'
   | 'neckband ends'
   | 'hood'

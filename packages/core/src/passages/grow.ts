@@ -1,3 +1,6 @@
+import type { Reason } from '../because/reason.js';
+import { say } from '../text/phrase.js';
+import { withSource } from './reasons.js';
 import { countedInWords } from '../fabric/units.js';
 import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { growsAtRight, growthSteps, halfAfter, type SideGrowth } from '../shaping/sideGrowth.js';
@@ -12,6 +15,8 @@ export interface Grow extends SideGrowth {
   kind: 'grow';
   part: string;
   to: number;
+  /** How many of its rounds grow: all up to there. */
+  rounds: number;
 }
 
 export const grow: PassageKind<Grow> = {
@@ -67,7 +72,18 @@ export const grow: PassageKind<Grow> = {
   ],
   inShort: ({ half, gain, to }, _, unit) =>
     `${countedInWords(gain, unit)} more on front and on back in every round, from ${countedInWords(half, unit)} each, to round ${to}`,
+  reasons: explainGrowth,
 };
+
+function explainGrowth(growth: Grow): Reason[] {
+  const { half, gain, rounds } = growth;
+  return [
+    withSource({ label: say`Front and back, each`, figure: say`${half}` }, 'grown.half'),
+    withSource({ label: say`Rounds that grow`, figure: say`${rounds}` }, 'grown.rounds'),
+    { label: say`Each adds to front and to back`, figure: say`${gain} × ${rounds} = ${gain * rounds}` },
+    { label: say`Front and back then`, figure: say`+${gain * rounds} = ${halfAfter(growth, rounds)}` },
+  ];
+}
 
 function otherSide(side: 'RS' | 'WS'): 'RS' | 'WS' {
   return side === 'RS' ? 'WS' : 'RS';
@@ -78,7 +94,7 @@ function writeGrowth(all: readonly Grow[], soFar: PieceSoFar): Line[] {
   const words = soFar.wordsOf(part);
   const from = soFar.of(part).map(({ n }) => n + 1);
   const to = all.map((one) => one.to);
-  const halves = all.map((one, size) => halfAfter(one, one.to - from[size]! + 1));
+  const halves = all.map((one) => halfAfter(one, one.rounds));
   soFar.reach(
     part,
     to.map((n, size) => ({ n, count: 2 * halves[size]! })),

@@ -45,12 +45,14 @@ describe('the ease that is stated', () => {
   const said = (words: string) => [`Worked flat.`, `To be worn with about ${words}.`];
 
   it('is read in one unit or in both, wide or tight', () => {
-    expect(easeDiffers(said('10 cm of ease at the bust'), 10.2)).toEqual([]);
-    expect(easeDiffers(said('10 cm = 4 in of ease at the bust'), 10.2)).toEqual([]);
-    expect(easeDiffers(said('5 cm of negative ease at the bust: it stretches to the body'), -5)).toEqual([]);
-    expect(easeDiffers(['To be worn without ease at the bust: it measures what the body does.'], 0)).toEqual(
-      [],
-    );
+    expect(easeDiffers(said('10 cm of ease at the bust'), 10.2, 'bust')).toEqual([]);
+    expect(easeDiffers(said('10 cm = 4 in of ease at the bust'), 10.2, 'bust')).toEqual([]);
+    expect(
+      easeDiffers(said('5 cm of negative ease at the bust: it stretches to the body'), -5, 'bust'),
+    ).toEqual([]);
+    expect(
+      easeDiffers(['To be worn without ease at the bust: it measures what the body does.'], 0, 'bust'),
+    ).toEqual([]);
   });
 
   it.each([
@@ -63,6 +65,6 @@ describe('the ease that is stated', () => {
     ],
     [['Worked flat.'], 4, 'no ease is stated'],
   ])('is found where it is another', (lines, ease, difference) => {
-    expect(easeDiffers(lines, ease)).toEqual([difference]);
+    expect(easeDiffers(lines, ease, 'bust')).toEqual([difference]);
   });
 });

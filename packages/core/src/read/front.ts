@@ -6,6 +6,12 @@ import { tablesOf } from './ofSize.js';
 
 /** What is compared of a size. */
 export interface ProvenFront {
+  finished: readonly Pick<FinishedMeasure, 'id' | 'label' | 'actual'>[];
+  body: { bust: number; hip: number };
+}
+
+/** What the section with the sizes says of a size. */
+export interface ToldSize {
   finished: readonly Pick<FinishedMeasure, 'label' | 'actual'>[];
   body: { bust: number };
 }
@@ -17,7 +23,7 @@ const BUST = 'To fit bust or chest';
  *
  * @param sizes its lines, as the maker of one size reads them
  */
-export function sizesDiffer(sizes: readonly string[], { finished, body }: ProvenFront): string[] {
+export function sizesDiffer(sizes: readonly string[], { finished, body }: ToldSize): string[] {
   const wanted = new Map([
     [BUST, body.bust],
     ...finished.map(({ label, actual }) => [label, actual] as const),
@@ -49,20 +55,22 @@ export function sizesDiffer(sizes: readonly string[], { finished, body }: Proven
  * What differs in the ease that is stated.
  *
  * @param about lines of the section, as the maker of one size reads them
- * @param ease of that size as it is stated, cm
+ * @param ease of that size as it is stated, cm; and where
  */
-export function easeDiffers(about: readonly string[], ease: number): string[] {
+export function easeDiffers(about: readonly string[], ease: number, at: string): string[] {
   for (const text of about) {
-    if (/^To be worn without ease at the bust:/.test(text))
+    if (text.startsWith(`To be worn without ease at the ${at}:`))
       return ease === 0 ? [] : [`no ease is said, it is ${ease.toFixed(1)} cm`];
     const [, length, way] =
-      /^To be worn with about (.+) of (ease at the bust|negative ease at the bust: it stretches to the body)\.$/.exec(
+      /^To be worn with about (.+) of ((?:negative )?ease) at the (?:bust|hip)(?:: it stretches to the body)?\.$/.exec(
         text,
       ) ?? [];
     if (length === undefined) continue;
-    return saysLength(length, Math.abs(ease)) && (way === 'ease at the bust') === ease >= 0
+    return saysLength(length, Math.abs(ease)) &&
+      (way === 'ease') === ease >= 0 &&
+      text.includes(`at the ${at}`)
       ? []
-      : [`${length} of ${way} is said, it is ${ease.toFixed(1)} cm`];
+      : [`${length} of ${way} at the ${at} is said, it is ${ease.toFixed(1)} cm`];
   }
   return ['no ease is stated'];
 }

@@ -33,7 +33,7 @@ const COUNTS: readonly RegExp[] = [
   /^the (\d+) live sts? go on as (\d+) sts?\.$/,
   /^work the (\d+) sts? of the sleeve at the underarm into the underside of the (\d+) underarm chains?\.$/,
   /^(\d+) (?:sts?|rows?) to (\d+) (?:sts?|rows?), /,
-  /^the (\d+) sts? of its last row along (\d+) /,
+  /^the (\d+) sts? of its (?:first|last) row along (?:the last )?(\d+) /,
   /^set the cap in, the (\d+) bound-off sts? at its base to those of the armhole, /,
   /^(\d+) sts? of front and back along the (\d+) row ends /,
   /^(\d+) (?:rows? of rib|sts?) along (\d+) /,

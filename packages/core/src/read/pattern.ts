@@ -102,7 +102,7 @@ export function provePattern(
   for (const { heading, message } of unitsDiffer(sections, labels, house))
     proof.differences.push({ size: labels[0]!, piece: heading, message });
   const measured = sizes.flatMap(({ finished, body }) => (finished && body ? [{ finished, body }] : []));
-  const ease = measured.length === sizes.length ? statedEase(measured) : [];
+  const ease = measured.length === sizes.length ? statedEase(measured) : null;
   sizes.forEach(({ label, pieces, joins, touches, finished, body, yarn }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
@@ -148,7 +148,7 @@ export function provePattern(
       messages.forEach((message) => proof.differences.push({ size: label, piece: heading, message }));
     if (finished && body) {
       tell('Sizes', sizesDiffer(linesOf('Sizes', size), { finished, body }));
-      tell('About', easeDiffers(linesOf('About', size), ease[size]!));
+      if (ease) tell('About', easeDiffers(linesOf('About', size), ease.ease[size]!, ease.at));
     }
     if (made && yarn) {
       const ids = new Set(pieces.flatMap(({ sections: of }) => of.map(({ fabric }) => fabric)));
@@ -217,19 +217,34 @@ function unitsDiffer(
     // The rule that most counts of the unit keep.
     const votes = new Map<string, number>();
     for (const one of own) {
-      const other = own.find((two) => two.units !== one.units);
+      const other = own.find((two) => two.units !== one.units && two.stitches !== one.stitches);
       if (!other) continue;
       const each = (other.stitches - one.stitches) / (other.units - one.units);
       const rule = `${each}/${one.stitches - each * one.units}`;
       votes.set(rule, (votes.get(rule) ?? 0) + 1);
     }
     const [rule] = [...votes].sort(([, a], [, b]) => b - a)[0] ?? [];
-    if (rule === undefined) return [];
-    const [each, plus] = rule.split('/').map(Number);
-    return own.flatMap(({ heading, units, stitches }) =>
-      each! * units + plus! === stitches
+    const [each, plus] = (rule ?? '').split('/').map(Number);
+    const alike = ({ units, stitches }: (typeof own)[number]) =>
+      own.filter((two) => two.units === units && two.stitches === stitches).length;
+    // Where no two counts differ in both, those that most rows have are right.
+    const usual = own.reduce<(typeof own)[number] | null>(
+      (most, one) => (most && alike(most) >= alike(one) ? most : one),
+      null,
+    );
+    const fits = ({ units, stitches }: (typeof own)[number]) =>
+      rule === undefined
+        ? units === usual!.units && stitches === usual!.stitches
+        : each! * units + plus! === stitches;
+    return own.flatMap((one) =>
+      fits(one)
         ? []
-        : [{ heading, message: `${units} ${unit} are not ${stitches} sts as in the other rows` }],
+        : [
+            {
+              heading: one.heading,
+              message: `${one.units} ${unit} are not ${one.stitches} sts as in the other rows`,
+            },
+          ],
     );
   });
 }

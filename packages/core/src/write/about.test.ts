@@ -5,20 +5,26 @@ import { lineToText } from './text.js';
 import type { WrittenSize } from './written.js';
 
 const sizesWith = (...ease: number[]) =>
-  ease.map((cm) => ({ finished: [{ actual: 90 + cm }], body: { bust: 90 } }));
+  ease.map((cm) => ({ finished: [{ id: 'bust', actual: 90 + cm }], body: { bust: 90, hip: 96 } }));
 
 describe('stated ease', () => {
   it('is one figure for sizes that are nearly alike: their mean', () => {
-    expect(statedEase(sizesWith(9, 10, 11))).toEqual([10, 10, 10]);
+    expect(statedEase(sizesWith(9, 10, 11))).toEqual({ at: 'bust', ease: [10, 10, 10] });
   });
 
   it('is each size’s own where they are not', () => {
-    expect(statedEase(sizesWith(4, 10))).toEqual([4, 10]);
-    expect(statedEase(sizesWith(4, -3))).toEqual([4, -3]);
+    expect(statedEase(sizesWith(4, 10))!.ease).toEqual([4, 10]);
+    expect(statedEase(sizesWith(4, -3))!.ease).toEqual([4, -3]);
   });
 
   it('is none where it would not be felt', () => {
-    expect(statedEase(sizesWith(0.3, -0.4, 0.2))).toEqual([0, 0, 0]);
+    expect(statedEase(sizesWith(0.3, -0.4, 0.2))!.ease).toEqual([0, 0, 0]);
+  });
+
+  it('is told at the hip of what goes round that, and not at all where nothing goes round the body', () => {
+    const own = (id: string) => [{ finished: [{ id, actual: 100 }], body: { bust: 90, hip: 96 } }];
+    expect(statedEase(own('hip'))).toEqual({ at: 'hip', ease: [4] });
+    expect(statedEase(own('rectangleWidth'))).toBeNull();
   });
 });
 

@@ -58,28 +58,39 @@ function frontInWords({ pieces }: WrittenSize): string {
   return `${open ? `Open at the front${bands ? ', with bands' : ''}.` : 'Closed: it is drawn over the head.'}${hood}`;
 }
 
+/** Rounds of a garment that its ease is told at, the first that it has. */
+const ROUNDS = ['bust', 'hip'] as const;
+export type EaseAt = (typeof ROUNDS)[number];
+
 /**
- * Stated ease of each size, cm: what the garment measures round the bust beyond the body. A range is graded by one wish, and what rounding to
+ * Stated ease of each size, cm: what the garment measures round the bust (or the hip) beyond the body; null where it goes round neither. A range is graded by one wish, and what rounding to
  * whole stitches adds is not the wearer's affair: where the sizes are nearly alike they have one figure.
  */
 export function statedEase(
-  sizes: readonly { finished: readonly Pick<FinishedMeasure, 'actual'>[]; body: { bust: number } }[],
-): number[] {
-  const ease = sizes.map(({ finished, body }) => finished[0]!.actual - body.bust);
+  sizes: readonly {
+    finished: readonly Pick<FinishedMeasure, 'id' | 'actual'>[];
+    body: Readonly<Record<EaseAt, number>>;
+  }[],
+): { at: EaseAt; ease: number[] } | null {
+  const at = ROUNDS.find((id) => sizes[0]!.finished.some((one) => one.id === id));
+  if (!at) return null;
+  const ease = sizes.map(({ finished, body }) => finished.find(({ id }) => id === at)!.actual - body[at]);
   const mean = ease.reduce((sum, cm) => sum + cm, 0) / ease.length;
-  if (Math.abs(mean) < NO_EASE) return ease.map(() => 0);
-  return ease.every((cm) => Math.abs(cm - mean) <= 1.5) ? ease.map(() => mean) : ease;
+  if (Math.abs(mean) < NO_EASE) return { at, ease: ease.map(() => 0) };
+  return { at, ease: ease.every((cm) => Math.abs(cm - mean) <= 1.5) ? ease.map(() => mean) : ease };
 }
 
 /** The ease in words; sizes that stretch to the body have a line of their own where others do not. */
 function easeLines(sizes: readonly WrittenSize[], units: WrittenUnits): Line[] {
-  const ease = statedEase(sizes);
+  const stated = statedEase(sizes);
+  if (!stated) return [];
+  const { at, ease } = stated;
   if (ease.every((cm) => cm === 0))
-    return [['To be worn without ease at the bust: it measures what the body does.']];
+    return [[`To be worn without ease at the ${at}: it measures what the body does.`]];
   const labels = sizes.map(({ label }) => label);
   return [
-    { way: 'ease at the bust', isWay: (cm: number) => cm >= 0 },
-    { way: 'negative ease at the bust: it stretches to the body', isWay: (cm: number) => cm < 0 },
+    { way: `ease at the ${at}`, isWay: (cm: number) => cm >= 0 },
+    { way: `negative ease at the ${at}: it stretches to the body`, isWay: (cm: number) => cm < 0 },
   ].flatMap(({ way, isWay }) => {
     const some = ease.flatMap((cm, size) => (isWay(cm) ? [size] : []));
     if (some.length === 0) return [];

@@ -234,6 +234,8 @@ function joinLine(name: string, joins: readonly Join[]): Line {
         return line`${name}: pick up ${a} sts along the ${b} sts and row ends of base and curve, as many before the shoulder as after it; closer on the flat parts, wider on the steep ones.`;
       return line`${name}: pick up ${a} sts along the ${b} ${along}${repeat}, as many before the shoulder as after it.`;
     case 'stitch-to-row':
+      if (role === 'end to side')
+        return line`${name}: the ${a} sts of its first row along the last ${b} ${along}${repeat}.`;
       if (role === 'centre seam')
         return line`${name}: the ${a} sts of its last row along ${b} ${along}${repeat}, hem to hem.`;
       if (sideA.some((edge) => edge.role === 'cap top'))

@@ -109,7 +109,9 @@ function notionLines(sizes: readonly WrittenSize[], { buttons }: Finishing, used
     // What is worked from live stitches tells its parts as well, but needs no markers.
     const between = passages.some(({ kind }) => kind === 'lines') ? Math.max(0, (parts[0] ?? 0) - 1) : 0;
     const corners = passages.find((one) => one.kind === 'corners');
-    return sum + 2 * marked * copies + between + (corners?.by.length ?? 0);
+    // A body that grows has one at each side.
+    const sides = passages.some(({ kind }) => kind === 'grow') ? 2 : 0;
+    return sum + 2 * marked * copies + between + sides + (corners?.by.length ?? 0);
   }, 0);
   if (markers > 0) lines.push([countOf(markers, 'stitch marker')]);
   const sewn = size.joins.some(({ kind }) => kind !== 'live' && kind !== 'pick-up');

@@ -9,7 +9,7 @@ import { downTo } from '../../shared/arm.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
 import { lessEdging } from '../../shared/edged.js';
 import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
-import { becomes, eased, given, plus, quantity } from '../../shared/quantity.js';
+import { becomes, eased, given, plus, quantity, shareOf } from '../../shared/quantity.js';
 import { bodyLength, measured, type Target } from '../../shared/targets.js';
 import { sumIs } from '../../relations.js';
 import type { SideGrownStyle } from './fields.js';
@@ -146,7 +146,12 @@ export function draft(input: Input): Draft {
           say`${gain} stitches each, a round of ${cm(1 / rows)}`,
         ),
         ...(grows < growing.wanted
-          ? [becomes('As many as there is room for', '→', grows, say`below the opening of the sleeve`)]
+          ? [
+              {
+                ...plus('No more room below the opening', grows - growing.wanted, grows),
+                note: say`${cm(growing.room)} between band and opening`,
+              },
+            ]
           : []),
       ],
       min: 0,
@@ -286,14 +291,16 @@ function targetsOf(input: Input): Targets {
   };
   const span = spanOf(input);
   const across = forSize(style.neck.width, size.id);
-  const neckWidth = easeOver(across, body.crossBack);
-  const neck: Target = {
-    length: neckWidth,
-    reasons: [
-      measured(input, 'crossBack'),
-      becomes('Neck, across', '→', neckWidth, say`as the style wants it`),
-    ],
-  };
+  const neck = shareOf(
+    across,
+    'Neck, across',
+    {
+      length: body.crossBack,
+      label: 'Cross-back',
+      from: { kind: 'measurement', id: 'crossBack' },
+    },
+    { kind: 'style', id: 'garment.neck.width' },
+  );
   const { gain } = growthOf(fabric, style.sleeve.growBy);
   const wanted = Math.max(0, ((span.length - round.length / 2) * stitches) / gain / rows);
   const room = length.length - hem - opening.length - LEAST_EVEN / rows;
@@ -318,7 +325,8 @@ function roundOf(input: Input): Target {
     length: high + easeOver(own, high),
     reasons: [
       measured(input, 'hip'),
-      becomes('High hip, halfway to the waist', '→', high, say`waist ${cm(body.waist)}`),
+      plus('Waist', body.waist, body.hip + body.waist, { kind: 'measurement', id: 'waist' }),
+      becomes('High hip, halfway between them', '÷ 2', high),
       eased('Ease', own, high, from),
     ],
   };

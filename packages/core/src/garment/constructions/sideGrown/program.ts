@@ -126,7 +126,9 @@ function bodyPiece({ style, fabrics }: Input, counts: GarmentCounts): PieceProgr
         round: style.rounds,
       },
       { kind: 'even', part: 'main', to: even },
-      ...(last > even ? [{ kind: 'grow' as const, part: 'main', to: last, half, gain, way }] : []),
+      ...(last > even
+        ? [{ kind: 'grow' as const, part: 'main', to: last, rounds: last - even, half, gain, way }]
+        : []),
     ],
     edges: [
       {
