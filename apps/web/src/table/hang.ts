@@ -82,8 +82,9 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
         [join.a, join.b],
       ] as const) {
         const piece = size.pieces.find(({ id }) => id === by[0]?.piece);
-        if (!piece || piece.workedOn || isLoose(piece) || on.some((edge) => edge.piece === piece.id))
-          continue;
+        if (!piece || piece.workedOn || isLoose(piece)) continue;
+        // The edges of one piece are closed on it; two alike that are sewn to each other lie both.
+        if (on.some((edge) => edge.piece === piece.id) && !(isPaired(join) && piece.copies > 1)) continue;
         if (!canHang(piece, join) || (!ribs && BANDS.includes(piece.role))) continue;
         const parents = parentsOf(on, join);
         if (parents.length === 0) continue;
@@ -211,6 +212,11 @@ export function hang(size: ScreenSize, layout: TableLayout, scale: number, openi
     });
     take(piece.id);
   }
+}
+
+/** Whether a join is between two copies of one piece. */
+export function isPaired({ role }: Pick<Join, 'role'>): boolean {
+  return role === 'end to side';
 }
 
 /** Bands lie close to their edges. */

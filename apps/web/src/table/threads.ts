@@ -3,7 +3,7 @@
 import { lengthOfRows, type Join } from '@upfell/core';
 import type { ScreenSize } from '../worker/screen';
 import { boxOf, chained, lengthOf, middleOf, spreadAlong, STEP, type Point } from './geometry';
-import type { PlacedShape } from './hang';
+import { isPaired, type PlacedShape } from './hang';
 
 export interface PlacedJoin {
   id: string;
@@ -47,10 +47,11 @@ export function tie(
       return [{ ...own, threads: [], at: [(left + right) / 2, seam ? top - BELOW : bottom + BELOW] }];
     }
     const both = [edgesOf(join.a, join, hung), edgesOf(join.b, join, hung)] as const;
-    const [a, b] = [heldBy(both[0], both[1], join), heldBy(both[1], both[0], join)];
+    const pair = pairOf(join, hung);
+    const [a, b] = pair ?? [heldBy(both[0], both[1], join), heldBy(both[1], both[0], join)];
     if (a.length === 0 || b.length === 0) return [];
     // The two edges of one piece are closed on it: no thread crosses the piece.
-    const self = join.a[0]!.piece === join.b[0]!.piece;
+    const self = !pair && join.a[0]!.piece === join.b[0]!.piece;
     if (self) {
       const lower = [...a, ...b].sort((one, two) => middle(two.line)[1] - middle(one.line)[1])[0]!;
       const [x, y] = middle(lower.line);
@@ -131,6 +132,19 @@ function edgesOf(side: Join['a'], join: Join, hung: readonly PlacedShape[]): Edg
     const own = by.length > 0 ? by : has.filter(({ side: at }) => !join.side || !at || at === join.side);
     return own.map((shape) => ({ ...shape.edges.get(edge)!, shape }));
   });
+}
+
+/** Of two alike, one of which hangs on the other by the join: the edge of the one, and that of the other. */
+function pairOf(join: Join, hung: readonly PlacedShape[]): readonly [Edge[], Edge[]] | null {
+  const one = hung.find(({ hangs }) => hangs?.join === join.id);
+  const other = one && hung.find(({ key }) => key === one.hangs!.on);
+  if (!isPaired(join) || !one || !other) return null;
+  const of = (side: Join['a'], shape: PlacedShape): Edge[] =>
+    side.flatMap(({ edge }) => {
+      const found = shape.edges.get(edge);
+      return found ? [{ ...found, shape }] : [];
+    });
+  return [of(join.a, one), of(join.b, other)];
 }
 
 /** Edges without those of another part of the piece that the other side hangs on by the join: it goes round, but is tied where it hangs. */

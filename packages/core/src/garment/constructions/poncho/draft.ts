@@ -122,7 +122,7 @@ export function draft(input: SizeInput<PonchoStyle>): Draft {
         (counts) => counts.of('poncho.width') / stitches,
       ),
       finishedPlan(
-        'rectangle',
+        'rectangleLength',
         'Length of a rectangle',
         depth + neck / 2,
         (counts) => counts.of('poncho.rows') / rows,

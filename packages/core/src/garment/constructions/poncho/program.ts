@@ -81,7 +81,13 @@ export function program(input: SizeInput<PonchoStyle>, counts: GarmentCounts): P
       seam('seam-first', 'End of the first to the side of the second'),
       seam('seam-second', 'End of the second to the side of the first'),
     ],
-    girths: { body: [], arm: [{ at: 0, round: 2 * hangs }] },
+    girths: {
+      body: [],
+      arm: [
+        { at: 0, round: 2 * hangs },
+        { at: hangs, round: 2 * hangs },
+      ],
+    },
     facts: {
       closedNeck: {
         opening: (2 * neck) / perCm(fabric.gauge, 'rows'),
