@@ -1,8 +1,7 @@
 import { By, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
+const { browser, design } = application();
 /** The button that adds or leaves out a part of the garment, by the part's heading. */
 const partButton = (title: string) =>
   browser.driver.findElement(By.xpath(`//h3[starts-with(., "${title}")][1]/button`));

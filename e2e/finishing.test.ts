@@ -3,8 +3,7 @@ import { join } from 'node:path';
 import { By, Key, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
+const { browser, design } = application();
 const tab = async (name: string) =>
   (
     await browser.driver.wait(until.elementLocated(By.xpath(`//*[@role="tab"][.="${name}"]`)), 10_000)

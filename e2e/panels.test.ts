@@ -1,14 +1,7 @@
 import { Key } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
-const joins = async (...ids: string[]) => {
-  for (const id of ids)
-    expect(await (await browser.find(`[data-join=${id}]`)).getAttribute('aria-label')).toMatch(
-      /agreed|eased/,
-    );
-};
+const { browser, design, joins } = application();
 
 describe('garments of panels', () => {
   it('lie on the table with two fronts, their ribs and bands, each join agreed', async () => {
@@ -76,6 +69,8 @@ describe('garments of panels', () => {
     ['side-to-side', 'rows from side to side'],
     ['rectangles', 'Back, width'],
     ['tube', 'Tube, all round'],
+    ['side-grown', 'Rounds that grow'],
+    ['poncho', 'Rectangle, width'],
     ['set-in', 'Armhole, curve of each'],
   ])('become a %s, and come back by undo', async (construction, count) => {
     await browser.open(design('puddlestone-jumper', 'shape'));

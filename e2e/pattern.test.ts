@@ -4,8 +4,7 @@ import { unzipSync, strFromU8 } from 'fflate';
 import { By, Key } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
+const { browser, design } = application();
 const written = () => browser.text('[data-testid=pattern]');
 const openPattern = async (name: string) => {
   await browser.open(design(name, 'pattern'));

@@ -1,8 +1,7 @@
 import { By, Key, until } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
+const { browser, design } = application();
 const ROWS = '[data-testid=stitch-rows]';
 
 /** Types over the whole of the field. */

@@ -1,8 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { application } from './support/application';
 
-const { server, browser } = application();
-const design = (name: string, step: string) => `${server.url}/designs/demo-${name}/${step}`;
+const { browser, design } = application();
 const value = async (handle: string) =>
   Number(await (await browser.find(`[data-testid=handle-${handle}]`)).getAttribute('aria-valuenow'));
 const press = async (handle: string, ...keys: string[]) => {

@@ -33,7 +33,8 @@ function bodyInWords({ pieces }: WrittenSize, { garment }: Design): string {
   const body = pieces.find(({ role }) => role === 'body' || role === 'tube');
   const yoke = pieces.find(({ role }) => role === 'yoke');
   const main = yoke ?? body;
-  return main ? `${says}, in ${main.work}` : says;
+  // Some say themselves what of them is rounds.
+  return main && !/\brounds\b/.test(says) ? `${says}, in ${main.work}` : says;
 }
 
 function sleevesInWords({ pieces, joins }: WrittenSize): string[] {
@@ -49,7 +50,7 @@ function sleevesInWords({ pieces, joins }: WrittenSize): string[] {
 }
 
 function frontInWords({ pieces }: WrittenSize): string {
-  const bands = pieces.some(({ role }) => role === 'front band');
+  const bands = pieces.some(({ role, workedOn }) => role === 'front band' && !workedOn);
   const open =
     bands ||
     pieces.some(({ role }) => role === 'open front' || role === 'half') ||

@@ -1,0 +1,57 @@
+import { By } from 'selenium-webdriver';
+import { application } from './support/application';
+
+const { browser, design, joins } = application();
+
+describe('garments grown from their band', () => {
+  it('lie on the table with the round that grows below front and back, each join agreed', async () => {
+    await browser.open(design('owlbarrow-top', 'table'));
+    await joins('split-back', 'split-front', 'shoulder-left', 'shoulder-right', 'hem');
+    expect(await browser.faults()).toEqual([]);
+  });
+
+  it('say where the height stops them, and grow faster by one click', async () => {
+    await browser.open(design('owlbarrow-top', 'shape'));
+    const reach = await browser.find('[data-path="garment.sleeve.length"]');
+    await reach.findElement(By.css('option[value="full"]')).click();
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=drawer]')).toMatch(
+        /The height leaves [\d.]+ cm to grow in, and [\d.]+ cm are wanted/,
+      ),
+    );
+    await browser.press('Grow by 2 at each side');
+    await browser.eventually(async () =>
+      expect(await (await browser.find('[data-path="garment.sleeve.growBy"]')).getAttribute('value')).toBe(
+        '2',
+      ),
+    );
+    await browser.planned();
+    await browser.saved();
+    expect(await browser.faults()).toEqual([]);
+  });
+
+  it('are written in two ways to grow by turns, and proven', async () => {
+    await browser.open(design('owlbarrow-top', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(
+        /The first way to grow: \*work \d V’s in place of the first one after the side marker[\s\S]+The second way to grow/,
+      ),
+    );
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=proof]')).toContain('no difference'),
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+});
+
+describe('a poncho of two rectangles', () => {
+  it('lies on the table as both of them, and its edgings go round the neck and the points', async () => {
+    await browser.open(design('larkmoor-poncho', 'table'));
+    await joins('seam-first', 'seam-second', 'edging-neck', 'edging-hem');
+    await browser.open(design('larkmoor-poncho', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(/of them in each of the 2 outer corners/),
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+});
