@@ -158,8 +158,8 @@ describe('every schedule explains itself', () => {
         const gaps = edges.slice(1).map((row, i) => row - edges[i]!);
         expect(gaps.filter((one) => one === (gap! + 1) * step)).toHaveLength(rest);
       }
-    // Only a tube has no shaping at all.
-    expect(shaped > 0).toBe(!size.pieces.some(({ id }) => id === 'tube'));
+    // Only a tube and a rectangle have no shaping at all.
+    expect(shaped > 0).toBe(!size.pieces.some(({ id }) => id === 'tube' || id === 'rectangle'));
   });
 });
 

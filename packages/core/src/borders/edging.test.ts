@@ -55,7 +55,7 @@ const audit = (planned: Plan, design: Design) =>
     design,
   );
 
-const BODIES = someBodies(2).map(({ id, ...body }) => sizeOf(id, body));
+const BODIES = someBodies(1).map(({ id, ...body }) => sizeOf(id, body));
 
 const APART = BORDER_PLACES.filter((place) => place !== 'round');
 

@@ -1,3 +1,4 @@
+import { runs } from '../testing/deep.js';
 import fc from 'fast-check';
 import type { Counts } from './counts.js';
 import type { Problem, Quantity } from './problem.js';
@@ -79,7 +80,7 @@ describe('fitRange', () => {
           });
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(80, 200) },
     );
   });
 
@@ -133,7 +134,7 @@ describe('fitRange', () => {
         });
         expect(wholeCost(sizes, proven.sizes)).toBeLessThanOrEqual(wholeCost(sizes, hurried.sizes) + 1e-9);
       }),
-      { numRuns: 300, seed: 3 },
+      { numRuns: runs(120, 300), seed: 3 },
     );
     expect(hurriedOnes).toBeGreaterThan(0);
   });
@@ -184,7 +185,7 @@ describe('fitRange', () => {
     async (strength) => {
       const solver = await highs();
       let compared = 0;
-      for (const problems of fc.sample(anyRange(3, 2, 4), { numRuns: 60, seed: 5 })) {
+      for (const problems of fc.sample(anyRange(3, 2, 4), { numRuns: runs(25, 60), seed: 5 })) {
         const sizes = problems.map((problem) => ({ problem, pins: {} }));
         const ours = fitRange(sizes, { graded: true, strength, mostBranches: 20_000 });
         const theirs = solver.solve(rangeAsLp(problems, strength), {
@@ -205,7 +206,7 @@ describe('fitRange', () => {
         );
         compared += 1;
       }
-      expect(compared).toBeGreaterThan(25);
+      expect(compared).toBeGreaterThan(runs(10, 25));
     },
     120_000,
   );

@@ -1,3 +1,4 @@
+import { runs } from '../testing/deep.js';
 import fc from 'fast-check';
 import { foundationExtra } from '../fabric/fabric.js';
 import { STITCH_PATTERNS } from '../fabric/startingSet.js';
@@ -316,7 +317,7 @@ Repeat rows 2 and 3.`;
         const found = stitchPattern(`Row 1: ${list.join(' ')}`);
         return found.faults.length > 0 || found.flat !== null;
       }),
-      { numRuns: 1500 },
+      { numRuns: runs(500, 1500) },
     );
   });
 });

@@ -73,7 +73,7 @@ export function statedEase(
     body: Readonly<Record<EaseAt, number>>;
   }[],
 ): { at: EaseAt; ease: number[] } | null {
-  const at = ROUNDS.find((id) => sizes[0]!.finished.some((one) => one.id === id));
+  const at = ROUNDS.find((id) => sizes[0]?.finished.some((one) => one.id === id));
   if (!at) return null;
   const ease = sizes.map(({ finished, body }) => finished.find(({ id }) => id === at)!.actual - body[at]);
   const mean = ease.reduce((sum, cm) => sum + cm, 0) / ease.length;

@@ -19,7 +19,7 @@ const first = (garment: Garment, worked = 'first') =>
 
 /** Constructions that begin at the lower edge. */
 const UPWARDS = GARMENTS.filter(([, { construction }]) =>
-  JSON.stringify(constructionOf(construction)!.fields['hem']).includes('first, ridges'),
+  JSON.stringify(constructionOf(construction)!.fields['hem'] ?? null).includes('first, ridges'),
 );
 
 it('is a choice of every construction that begins at the lower edge', () => {

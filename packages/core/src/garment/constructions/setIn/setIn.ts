@@ -48,7 +48,7 @@ export const setIn = panels({
       garment: {
         ease: 10,
         front: { style: 'gap', width: 3 },
-        neck: { shape: 'V', drop: 22 },
+        neck: { shape: 'V', drop: 16 },
         body: { shape: 'waist', waistEase: 12 },
         sleeve: { worked: 'down', rounds: 'turned' },
       },
