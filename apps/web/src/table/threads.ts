@@ -46,9 +46,8 @@ export function tie(
       const seam = join.role === 'hood seam';
       return [{ ...own, threads: [], at: [(left + right) / 2, seam ? top - BELOW : bottom + BELOW] }];
     }
-    const both = [edgesOf(join.a, join, hung), edgesOf(join.b, join, hung)] as const;
     const pair = pairOf(join, hung);
-    const [a, b] = pair ?? [heldBy(both[0], both[1], join), heldBy(both[1], both[0], join)];
+    const [a, b] = pair ?? [edgesOf(join.a, join, hung), edgesOf(join.b, join, hung)];
     if (a.length === 0 || b.length === 0) return [];
     // The two edges of one piece are closed on it: no thread crosses the piece.
     const self = !pair && join.a[0]!.piece === join.b[0]!.piece;
@@ -145,15 +144,6 @@ function pairOf(join: Join, hung: readonly PlacedShape[]): readonly [Edge[], Edg
       return found ? [{ ...found, shape }] : [];
     });
   return [of(join.a, one), of(join.b, other)];
-}
-
-/** Edges without those of another part of the piece that the other side hangs on by the join: it goes round, but is tied where it hangs. */
-function heldBy(edges: readonly Edge[], others: readonly Edge[], join: Join): readonly Edge[] {
-  const parted = new Set(others.map(({ shape }) => shape)).size > 1;
-  const held = others.flatMap(({ shape: { hangs } }) => (hangs?.join === join.id ? hangs.on : []));
-  const of = edges.filter(({ shape }) => held.includes(shape.key)).map(({ shape }) => shape.shape.piece.id);
-  if (parted || of.length === 0) return edges;
-  return edges.filter(({ shape }) => held.includes(shape.key) || !of.includes(shape.shape.piece.id));
 }
 
 /** Pairs of lines to tie: part by part where both sides are drawn in parts, else all of one to all of the other. */

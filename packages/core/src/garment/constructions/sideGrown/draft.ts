@@ -1,19 +1,16 @@
-import type { Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
-import { easeOver, forSize } from '../../../fields/perSize.js';
 import { cm, figure, say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
 import { finishedPlan } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
-import { downTo } from '../../shared/arm.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
-import { lessEdging } from '../../shared/edged.js';
 import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
-import { becomes, eased, given, plus, quantity, shareOf } from '../../shared/quantity.js';
-import { bodyLength, measured, type Target } from '../../shared/targets.js';
+import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { sumIs } from '../../relations.js';
 import type { SideGrownStyle } from './fields.js';
-import { edgesOf, growthOf, MOST_GROWTH } from './growth.js';
+import { edgesOf, growthOf } from './growth.js';
+import { notesOf } from './notes.js';
+import { LEAST_EVEN, targetsOf, type Targets } from './targets.js';
 
 declare module '../../counts.js' {
   interface OwnCounts {
@@ -25,24 +22,6 @@ declare module '../../counts.js' {
 }
 
 type Input = SizeInput<SideGrownStyle>;
-
-/** Fewest rounds between the band and the first that grows. */
-const LEAST_EVEN = 1;
-/** Shortest opening for an arm, cm. */
-const LEAST_OPENING = 6;
-
-/** Lengths that are wanted, cm. */
-interface Targets {
-  round: Target;
-  length: Target;
-  opening: Target;
-  /** From wrist to wrist (or where the sleeves end), without cuffs. */
-  span: Target;
-  neck: Target;
-  hem: number;
-  /** Of the height between band and opening, what grows: as much as is wanted, and as there is room for. */
-  growing: { wanted: number; room: number };
-}
 
 /** Drafts the garment: the band's round by the hip, its height by the body's, its growth by how far the sleeves go. */
 export function draft(input: Input): Draft {
@@ -270,92 +249,6 @@ function sleeveEnd(
   };
 }
 
-function targetsOf(input: Input): Targets {
-  const { style, size, fabrics } = input;
-  const { body } = input.body;
-  const fabric = fabrics.get(style.fabric)!;
-  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
-  const round = roundOf(input);
-  const length = bodyLength(input);
-  const hem = style.hem ? forSize(style.hem.height, size.id) : 0;
-  const deeper = forSize(style.sleeve.openingEase, size.id);
-  const opening: Target = {
-    length: Math.max(LEAST_OPENING, body.armholeDepth + deeper),
-    reasons: [
-      measured(input, 'armholeDepth'),
-      plus('Deeper by', deeper, body.armholeDepth + deeper, {
-        kind: 'style',
-        id: 'garment.sleeve.openingEase',
-      }),
-    ],
-  };
-  const span = spanOf(input);
-  const across = forSize(style.neck.width, size.id);
-  const neck = shareOf(
-    across,
-    'Neck, across',
-    {
-      length: body.crossBack,
-      label: 'Cross-back',
-      from: { kind: 'measurement', id: 'crossBack' },
-    },
-    { kind: 'style', id: 'garment.neck.width' },
-  );
-  const { gain } = growthOf(fabric, style.sleeve.growBy);
-  const wanted = Math.max(0, ((span.length - round.length / 2) * stitches) / gain / rows);
-  const room = length.length - hem - opening.length - LEAST_EVEN / rows;
-  return { round, length, opening, span, neck, hem, growing: { wanted, room } };
-}
-
-/** The body's round above the band. */
-function roundOf(input: Input): Target {
-  const { style, size } = input;
-  const { body } = input.body;
-  const own = forSize(style.ease, size.id);
-  const from = { kind: 'style', id: 'garment.ease' } as const;
-  if (style.widthLedBy !== 'high hip') {
-    const lead = style.widthLedBy;
-    return {
-      length: body[lead] + easeOver(own, body[lead]),
-      reasons: [measured(input, lead), eased('Ease', own, body[lead], from)],
-    };
-  }
-  const high = (body.waist + body.hip) / 2;
-  return {
-    length: high + easeOver(own, high),
-    reasons: [
-      measured(input, 'hip'),
-      plus('Waist', body.waist, body.hip + body.waist, { kind: 'measurement', id: 'waist' }),
-      becomes('High hip, halfway between them', '÷ 2', high),
-      eased('Ease', own, high, from),
-    ],
-  };
-}
-
-/** From the end of one sleeve to that of the other, without cuffs and edgings. */
-function spanOf(input: Input): Target {
-  const { style, size } = input;
-  const { crossBack, shoulderToWrist } = input.body.body;
-  const whole = crossBack / 2 + shoulderToWrist;
-  const worn = downTo(input, style.sleeve, whole);
-  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
-  const inside = worn.length - cuff;
-  const half = lessEdging(input, 'cuff', {
-    length: inside,
-    reasons: [
-      measured(input, 'crossBack'),
-      becomes('From its middle', '÷ 2', crossBack / 2),
-      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
-      ...worn.reasons,
-      ...(cuff > 0 ? [plus('Cuff rib', -cuff, inside, { kind: 'style', id: 'garment.cuff.height' })] : []),
-    ],
-  });
-  return {
-    length: 2 * half.length,
-    reasons: [...half.reasons, becomes('Both sides', '× 2', 2 * half.length)],
-  };
-}
-
 function finishedOf(input: Input, { round, length, opening, span, neck }: Targets): Draft['finished'] {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
@@ -382,87 +275,4 @@ function finishedOf(input: Input, { round, length, opening, span, neck }: Target
     ),
     finishedPlan('neckWidth', 'Neck width', neck.length, across('neck.width')),
   ];
-}
-
-/** What stands in the way of growth, with the nearest that works; and what growth does. */
-function notesOf(
-  input: Input,
-  { round, length, opening, span, hem, growing }: Targets,
-  slope: number,
-): Note[] {
-  const { style, size } = input;
-  const below = forSize(style.belowWaist, size.id);
-  const missing = growing.wanted - growing.room;
-  if (growing.room <= 0)
-    return [
-      {
-        level: 'stop',
-        code: 'no-room-to-grow',
-        where: 'grown.rounds',
-        message: say`Of the ${cm(length.length)} from shoulder to hem the band takes ${cm(hem)} and the opening ${cm(opening.length)}: nothing is left to grow in. A longer body or a lower band would do.`,
-        ...(typeof below === 'number' ? { fixes: [longer(below, -growing.room + 6)] } : {}),
-      },
-    ];
-  const notes: Note[] = [];
-  if (missing > 0.5) {
-    const reach = span.length - missing * slope;
-    notes.push({
-      level: 'warn',
-      code: 'sleeve-grows-short',
-      where: 'grown.span',
-      message: say`The height leaves ${cm(growing.room)} to grow in, and ${cm(growing.wanted)} are wanted: the sleeves end ${cm((span.length - reach) / 2)} further up the arm on each side. A longer body, shorter sleeves or more growth in a round would do.`,
-      fixes: [
-        ...(style.sleeve.growBy < MOST_GROWTH
-          ? [
-              {
-                label: say`Grow by ${style.sleeve.growBy + 1} at each side`,
-                set: [{ path: 'garment.sleeve.growBy', value: style.sleeve.growBy + 1 }],
-              },
-            ]
-          : []),
-        ...(typeof below === 'number' ? [longer(below, missing)] : []),
-        {
-          label: say`End the sleeves ${cm(missing * slope * 0.5)} earlier`,
-          set: [
-            {
-              path: 'garment.sleeve.shorter',
-              value: tenth(forSize(style.sleeve.shorter, size.id) + missing * slope * 0.5),
-            },
-          ],
-        },
-      ],
-    });
-  }
-  const grown = Math.min(growing.wanted, growing.room);
-  const wider = span.length - round.length / 2;
-  if (wider > 0 && grown > 0) {
-    // Two triangles on either side, and the straight rows above them.
-    const extra = grown * wider + 2 * opening.length * wider;
-    const whole = extra + round.length * (length.length - hem);
-    notes.push({
-      level: 'tip',
-      code: 'growth-drapes',
-      where: 'grown.rounds',
-      message: say`The sides grow out by ${cm(wider / 2)} over ${cm(grown)}: with the arms down that hangs in folds under them, and what grows takes about ${figure((100 * extra) / whole, 0)} % of the yarn above the band.`,
-    });
-  }
-  if (span.length < round.length / 2)
-    notes.push({
-      level: 'tip',
-      code: 'wide-before-it-grows',
-      where: 'grown.span',
-      message: say`Half of the body’s round (${cm(round.length / 2)}) is already as wide as from wing to wing (${cm(span.length)}): it does not grow.`,
-    });
-  return notes;
-}
-
-function longer(below: number, by: number): NonNullable<Note['fixes']>[number] {
-  return {
-    label: say`Make the body ${cm(tenth(by))} longer`,
-    set: [{ path: 'garment.belowWaist', value: tenth(below + by) }],
-  };
-}
-
-function tenth(length: number): number {
-  return Math.ceil(10 * length) / 10;
 }
