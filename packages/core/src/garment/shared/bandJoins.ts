@@ -3,7 +3,9 @@
 import type { JoinPlan } from '../../joins/join.js';
 import type { PickUpRatio } from '../../joins/pickUp.js';
 import type { JoinRole, Side } from '../../joins/roles.js';
-import { isFirst, rowsPerStitch, sized, type BandStyle } from './bands.js';
+import type { SizeInput } from '../construction.js';
+import type { Edge } from './pickedUp.js';
+import { isFirst, ribRatio, rowsPerStitch, sized, type BandStyle } from './bands.js';
 import { onBothSides } from './pieces.js';
 
 /** How a band meets its edge, and its ends each other. */
@@ -16,7 +18,14 @@ function meeting({ worked }: BandStyle): { edge: JoinPlan['kind']; ends: JoinPla
 /** A band along an edge. */
 export function bandJoin(
   band: BandStyle,
-  join: { id: string; role: JoinRole; label: string; band: string; edges: readonly string[] },
+  join: {
+    id: string;
+    role: JoinRole;
+    label: string;
+    band: string;
+    edges: readonly string[];
+    ratio?: PickUpRatio | null;
+  },
 ): JoinPlan {
   if (isFirst(band))
     return {
@@ -28,6 +37,7 @@ export function bandJoin(
       b: [`${join.band}.joined`],
       ratio: { each: 1 / rowsPerStitch(band), plus: 0, hidden: 0, of: 'sc' },
     };
+  const draws = typeof band.round === 'number' ? { drawnTo: band.round } : { gather: band.gather };
   return {
     id: join.id,
     role: join.role,
@@ -35,16 +45,23 @@ export function bandJoin(
     kind: meeting(band).edge,
     a: [`${join.band}.joined`],
     b: join.edges,
-    ...(typeof band.round === 'number' ? { drawnTo: band.round } : { gather: band.gather }),
+    ...(join.ratio ? { ratio: join.ratio } : draws),
   };
 }
 
 /** How cuff ribs are sewn to the sleeves and their ends to each other. */
-export function cuffJoins(cuff: BandStyle, size: string): JoinPlan[] {
+export function cuffJoins(cuff: BandStyle, size: string, ratio: PickUpRatio | null = null): JoinPlan[] {
   const band = sized(cuff, size);
   return [
     ...onBothSides('Cuff rib to sleeve', (side, label) =>
-      bandJoin(band, { id: `cuff-${side}`, role: 'cuff', label, band: 'cuff', edges: ['sleeve.cuff'] }),
+      bandJoin(band, {
+        id: `cuff-${side}`,
+        role: 'cuff',
+        label,
+        band: 'cuff',
+        edges: ['sleeve.cuff'],
+        ratio,
+      }),
     ),
     ...onBothSides('Cuff seam', (side, label) => ({
       ...endsMeet(band, 'cuff', 'cuff ends', label),
@@ -59,9 +76,15 @@ export function bySide(a: JoinPlan, b: JoinPlan): number {
 }
 
 /** How a neckband is sewn to the neck's edges, from the wearer's right to the left; where the neck is closed its ends meet. */
-export function neckbandJoins(band: BandStyle, edges: readonly string[], open: boolean): JoinPlan[] {
+export function neckbandJoins(
+  input: Pick<SizeInput<unknown>, 'fabrics'>,
+  band: BandStyle,
+  { edges, along, open }: { edges: readonly string[]; along: Edge; open: boolean },
+): JoinPlan[] {
+  const ratio = ribRatio(band, input.fabrics.get(band.fabric)!, along.stretches, 'neckband');
+  const join = { id: 'neckband', role: 'neckband', label: 'Neckband to neck', band: 'neckband' } as const;
   return [
-    bandJoin(band, { id: 'neckband', role: 'neckband', label: 'Neckband to neck', band: 'neckband', edges }),
+    bandJoin(band, { ...join, edges, ratio }),
     ...(open ? [] : [endsMeet(band, 'neckband', 'neckband ends', 'Neckband, its ends')]),
   ];
 }

@@ -15,7 +15,10 @@ import {
   number,
   type StyleOf,
 } from '../../fields/kinds.js';
+import { pickUpFields, type PickUpStyle } from '../../joins/pickUpFields.js';
 import { forSize, type PerSize } from '../../fields/perSize.js';
+import type { PickUpRatio } from '../../joins/pickUp.js';
+import { edgeOf, pickedUp, ratioOf, rowEnds, type Edge, type Stretch } from './pickedUp.js';
 import { becomes, given, quantity } from './quantity.js';
 import { sumIs } from '../relations.js';
 import { sameLength } from './seams.js';
@@ -35,13 +38,14 @@ const FIRST = [
  * @param title what it is called in a form and, in small letters, in sentences: "Hem rib"
  * @param height usual height, cm
  * @param missing whether a missing field is none, or the usual band
- * @param first whether the piece that it edges may be begun from it
+ * @param ways.first whether the piece that it edges may be begun from it
+ * @param ways.at its path, where it lies along row ends and so may be picked up by ratio: "neckband"
  */
 export function band(
   title: string,
   height: number,
   missing: 'none' | 'usual' = 'usual',
-  { first = false }: { first?: boolean } = {},
+  { first = false, at }: { first?: boolean; at?: string } = {},
 ) {
   const what = title.toLowerCase();
   const options: readonly (typeof SIDEWAYS | typeof UP | (typeof FIRST)[number])[] = first
@@ -66,7 +70,9 @@ export function band(
         help: `Sideways its rows run along the edge and its stitches are its height; up it is picked up along the edge.${first ? ' Worked first, its row ends lead: the piece has as many stitches.' : ''}`,
         options,
         usual: 'sideways',
+        ...(at ? { resets: [`${at}.pickUp`] } : {}),
       }),
+      ...(at ? pickUpFields(`the ${what}`, at, { [`${at}.worked`]: ['up'] }) : {}),
       height: length({
         name: `The height of the ${what}`,
         label: 'Height',
@@ -78,6 +84,7 @@ export function band(
         name: `The draw-in of the ${what}`,
         label: 'Its length, of the edge',
         help: 'The band’s own length as a share of the edge: below 100 % it draws in.',
+        ...(at ? { when: { [`${at}.pickUp`]: ['gauge'] } } : {}),
         range: [0.7, 1],
         unit: 'of the edge',
         factor: true,
@@ -87,13 +94,17 @@ export function band(
   });
 }
 
-export type BandStyle = NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']> & {
-  /** A round that it is to have whatever its edge, cm; cuffs may be given one. */
-  round?: PerSize | null;
-};
+export type BandStyle = Omit<
+  NonNullable<StyleOf<{ band: ReturnType<typeof band> }>['band']>,
+  keyof PickUpStyle
+> &
+  Partial<PickUpStyle> & {
+    /** A round that it is to have whatever its edge, cm; cuffs may be given one. */
+    round?: PerSize | null;
+  };
 
 /** A band that goes round an arm: it may be given the round that it is to have. */
-export function cuffBand(height: number, ways: { first?: boolean } = {}) {
+export function cuffBand(height: number, ways: { first?: boolean; at?: string } = {}) {
   const cuff = band('Cuff rib', height, 'usual', ways);
   return {
     ...cuff,
@@ -151,21 +162,11 @@ export function ribQuantities(input: {
   /** The style's field of the band, where it is not its id. */
   field?: string;
 }): DraftQuantity[] {
-  const { id, label, style, size, fabric, edge, weight, because, field = id } = input;
-  const height = forSize(style.height, size);
+  const { id, label, style, fabric, edge, weight, because } = input;
   const length = edge * style.gather;
   const share = Math.round(style.gather * 100);
   return [
-    quantity({
-      id: `${id}.height`,
-      label: `${label}, height`,
-      fabric,
-      axis: acrossOf(style),
-      target: height,
-      weight: 0.3,
-      rule: style.worked === 'up' ? fabric.rule.rows : fabric.rule.flat,
-      because: [given('Height wanted', height, { kind: 'style', id: `garment.${field}.height` })],
-    }),
+    ribHeight(input),
     quantity({
       id: `${id}.rows`,
       label: `${label}, length along the edge`,
@@ -179,7 +180,68 @@ export function ribQuantities(input: {
   ];
 }
 
-/** Quantities and seam of a band that runs along `edge`, an edge of stitches. */
+/** Height of a rib from its edge outwards. */
+export function ribHeight({
+  id,
+  label,
+  style,
+  size,
+  fabric,
+  field = id,
+}: Pick<
+  Parameters<typeof ribQuantities>[0],
+  'id' | 'label' | 'style' | 'size' | 'fabric' | 'field'
+>): DraftQuantity {
+  const height = forSize(style.height, size);
+  return quantity({
+    id: `${id}.height`,
+    label: `${label}, height`,
+    fabric,
+    axis: acrossOf(style),
+    target: height,
+    weight: 0.3,
+    rule: style.worked === 'up' ? fabric.rule.rows : fabric.rule.flat,
+    because: [given('Height wanted', height, { kind: 'style', id: `garment.${field}.height` })],
+  });
+}
+
+/** The ratio by which a rib is worked up from its edge; null where it goes by its gauge, or is worked sideways. */
+export function ribRatio(
+  { worked, pickUp, perRowEnd = null }: BandStyle,
+  fabric: Fabric,
+  stretches: readonly Stretch[],
+  field: string,
+): PickUpRatio | null {
+  return worked === 'up' && pickUp ? ratioOf({ pickUp, perRowEnd }, fabric, stretches, field) : null;
+}
+
+/** A rib worked up from its edge by ratio. */
+export function ribByRatio(
+  rib: Parameters<typeof ribHeight>[0],
+  edge: Edge,
+  ratio: PickUpRatio,
+): Pick<ReturnType<typeof draftBand>, 'quantities' | 'relations'> {
+  const { quantities, relations } = pickedUp({
+    id: `${rib.id}.rows`,
+    label: `${rib.label}, length along the edge`,
+    what: `the ${rib.label.toLowerCase()}`,
+    seam: `${rib.id}.seam`,
+    fabric: rib.fabric,
+    edge,
+    ratio,
+  });
+  return { quantities: [ribHeight(rib), ...quantities], relations };
+}
+
+/** Row ends that are still to be counted, as a stretch of an edge. */
+function openRowEnds(
+  { of, label, perCm: countsPerCm, target }: Parameters<typeof draftBand>[0]['edge'],
+  fabric: Fabric,
+): Stretch {
+  return { ...rowEnds(label, of, target * countsPerCm, fabric), perCm: countsPerCm };
+}
+
+/** Quantities and seam of a band that runs along `edge`. */
 export function draftBand(input: {
   id: BandId;
   label: string;
@@ -187,13 +249,20 @@ export function draftBand(input: {
   size: string;
   fabric: Fabric;
   field?: string;
-  edge: { of: CountId; label: string; perCm: number; target: number };
+  /** What it goes along; and the fabric of the rows whose ends it meets, where these may be picked up by ratio. */
+  edge: { of: CountId; label: string; perCm: number; target: number; rowsOf?: Fabric };
 }): { quantities: DraftQuantity[]; relations: Relation[]; height: number } {
-  const { id, label, style, size, fabric, edge } = input;
+  const { id, label, style, size, fabric, edge, field = id } = input;
   const height = forSize(style.height, size);
   const wanted = given(`${edge.label}, wanted`, edge.target, { kind: 'quantity', id: edge.of });
   if (isFirst(style)) return { height, ...pickedUpFrom(input, wanted) };
   if (style.round) return { height, quantities: toRound(input, style.round), relations: [] };
+  const along = edge.rowsOf ? [openRowEnds(edge, edge.rowsOf)] : [];
+  const ratio = ribRatio(style, fabric, along, field);
+  if (ratio && edge.rowsOf) {
+    const { quantities, relations } = ribByRatio(input, edgeOf(edge.label, 1 / edge.perCm, along), ratio);
+    return { height, quantities, relations };
+  }
   const quantities = ribQuantities({
     ...input,
     edge: edge.target,

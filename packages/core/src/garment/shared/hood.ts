@@ -9,9 +9,12 @@ import type { JoinPlan } from '../../joins/join.js';
 import { leastAreaSteps } from '../../shaping/curve.js';
 import type { Passage } from '../../passages/passage.js';
 import { fromSteps } from '../../shaping/schedule.js';
-import { cm, figure, say } from '../../text/phrase.js';
+import { figure } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
-import { alongEdge, type Edge, type Edging } from './edgings.js';
+import type { PickUpRatio } from '../../joins/pickUp.js';
+import { pickUpFields } from '../../joins/pickUpFields.js';
+import type { Edging } from './edgings.js';
+import { pickedUp, ratioOf, type Edge, type Stretch } from './pickedUp.js';
 import { forSize } from '../../fields/perSize.js';
 import { ends } from './pieces.js';
 import { OTHER, type Side } from '../../joins/roles.js';
@@ -47,6 +50,7 @@ export const HOOD = groupOrNone({
       range: [10, 60],
       optional: { none: 'from the head', own: 'as I say', first: 34 },
     }),
+    ...pickUpFields('the hood', 'hood'),
   },
 });
 
@@ -70,6 +74,11 @@ function fabricOf({ style, fabrics }: Input) {
   return fabrics.get(style.hood!.fabric ?? style.fabric)!;
 }
 
+/** The ratio by which the hood is picked up along the neck; null where it goes by its gauge. */
+export function hoodRatio(input: Input, stretches: readonly Stretch[]): PickUpRatio | null {
+  return ratioOf(input.style.hood!, fabricOf(input), stretches, 'hood');
+}
+
 /** Drafts the hood along the neck's edge. */
 export function hoodAlong(input: Input, edge: Edge): Edging {
   const { style, size } = input;
@@ -78,6 +87,18 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
   const { head } = input.body.body;
   const height = wish === null ? head * OF_HEAD : forSize(wish, size.id);
   const stitches = perCm(fabric.gauge, 'stitches');
+  const picked = pickedUp({
+    id: 'hood.stitches',
+    label: 'Hood, picked up along the neck',
+    what: 'the hood',
+    seam: 'hood.seam',
+    fabric,
+    edge,
+    ratio: hoodRatio(input, edge.stretches),
+    // A repeat too wide to go along any neck is broken at the face, where an odd stitch may be.
+    rule: fabric.rule.flat.multiple / stitches <= WIDEST_REPEAT ? fabric.rule.flat : ANY_COUNT,
+    min: 8,
+  });
   const crown = height * CROWN;
   const crownWish = (id: CountId, label: string, axis: 'stitches' | 'rows') =>
     quantity({
@@ -95,18 +116,7 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
     });
   return {
     quantities: [
-      quantity({
-        id: 'hood.stitches',
-        label: 'Hood, picked up along the neck',
-        fabric,
-        axis: 'stitches',
-        target: edge.length,
-        weight: 1,
-        // A repeat too wide to go along any neck is broken at the face, where an odd stitch may be.
-        rule: fabric.rule.flat.multiple / stitches <= WIDEST_REPEAT ? fabric.rule.flat : ANY_COUNT,
-        min: 8,
-        because: edge.reasons,
-      }),
+      ...picked.quantities,
       quantity({
         id: 'hood.rows',
         label: 'Hood, height',
@@ -132,15 +142,7 @@ export function hoodAlong(input: Input, edge: Edge): Edging {
         : []),
     ],
     relations: [
-      ...alongEdge({
-        id: 'hood.seam',
-        rule: 'the hood goes along the neck',
-        of: 'hood.stitches',
-        countsPerCm: stitches,
-        edge,
-        says: (counts) =>
-          say`${edge.label} ${cm(edge.length)}: ${counts.of('hood.stitches')} stitches picked up along it`,
-      }),
+      ...picked.relations,
       ...(shape === 'shaped'
         ? [
             sumAtMost(
@@ -304,9 +306,21 @@ function crownCurve(width: number, height: number): (at: number) => number {
 }
 
 /** How the hood is picked up along the neck's edges and closed over the head. */
-export function hoodJoins({ shape }: HoodStyle, edges: readonly string[]): JoinPlan[] {
+export function hoodJoins(
+  { shape }: HoodStyle,
+  edges: readonly string[],
+  ratio: PickUpRatio | null,
+): JoinPlan[] {
   return [
-    { id: 'hood', role: 'hood', label: 'Hood to neck', kind: 'pick-up', a: ['hood.neck'], b: [...edges] },
+    {
+      id: 'hood',
+      role: 'hood',
+      label: 'Hood to neck',
+      kind: 'pick-up',
+      a: ['hood.neck'],
+      b: [...edges],
+      ...(ratio ? { ratio } : {}),
+    },
     ...(shape === 'shaped'
       ? [
           {

@@ -54,9 +54,9 @@ export function given(label: Phrase | string, value: number, from?: Reason['from
 }
 
 /** A step that adds to (or takes from) the length so far and shows where it stands. */
-export function plus(label: string, change: number, sum: number, from?: Reason['from']): Reason {
+export function plus(label: Phrase | string, change: number, sum: number, from?: Reason['from']): Reason {
   return {
-    label: say`${label}`,
+    label: typeof label === 'string' ? say`${label}` : label,
     figure: say`${cm(change, { sign: true })} = ${cm(sum)}`,
     ...(from ? { from } : {}),
   };

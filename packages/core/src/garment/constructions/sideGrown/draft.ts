@@ -4,7 +4,8 @@ import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
 import { finishedPlan } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
-import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
+import { edgingIds, ribAlong, together } from '../../shared/edgings.js';
+import { edgeOf, rowEnds, stitchesOf, type Edge } from '../../shared/pickedUp.js';
 import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { sumIs } from '../../relations.js';
 import type { SideGrownStyle } from './fields.js';
@@ -220,7 +221,7 @@ export function draft(input: Input): Draft {
                 ribAlong(
                   input,
                   { id: 'cuff', label: 'Cuff rib', style: style.cuff! },
-                  sleeveEnd(counts, { rows, stitches, beside }),
+                  sleeveEnd(input, counts),
                 ),
               ]),
           },
@@ -230,23 +231,16 @@ export function draft(input: Input): Draft {
 }
 
 /** The end of a sleeve as it has come out: the row ends of front and back, and the edge stitches below them. */
-function sleeveEnd(
-  counts: GarmentCounts,
-  { rows, stitches, beside }: { rows: number; stitches: number; beside: number },
-): Edge {
+export function sleeveEnd({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+  const fabric = fabrics.get(style.fabric)!;
+  const { left, right } = edgesOf(fabric);
   const many = counts.of('armhole.rows');
-  const along = (2 * many) / rows;
-  const length = along + beside / stitches;
-  const from = { kind: 'quantity', id: 'armhole.rows' } as const;
-  return {
-    label: 'End of the sleeve',
-    length,
-    unit: 1 / rows,
-    reasons: [
-      given(say`Opening, 2 × ${many} rows`, along, from),
-      ...(beside > 0 ? [plus('Edge stitches below them', beside / stitches, length)] : []),
-    ],
-  };
+  return edgeOf('End of the sleeve', 1 / perCm(fabric.gauge, 'rows'), [
+    rowEnds(say`Opening, 2 × ${many} rows`, 'armhole.rows', 2 * many, fabric),
+    ...(left + right > 0
+      ? [stitchesOf('Edge stitches below them', 'armhole.rows', left + right, fabric)]
+      : []),
+  ]);
 }
 
 function finishedOf(input: Input, { round, length, opening, span, neck }: Targets): Draft['finished'] {

@@ -90,7 +90,7 @@ export const FIELDS = {
     },
   }),
   hem: usuallyIn(band('Hem rib', 6, 'usual', { first: true }), { worked: 'first' }),
-  cuff: groupOrNone({ ...cuffBand(5), optional: { missing: 'none' } }),
+  cuff: groupOrNone({ ...cuffBand(5, { at: 'cuff' }), optional: { missing: 'none' } }),
 };
 
 export type SideGrownStyle = StyleOf<typeof FIELDS>;

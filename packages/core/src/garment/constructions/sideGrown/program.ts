@@ -8,9 +8,10 @@ import type { GarmentCounts } from '../../counts.js';
 import { downTo } from '../../shared/arm.js';
 import { bandJoin, cuffJoins, endsMeet } from '../../shared/bandJoins.js';
 import { bandPiece, ribsFirst } from '../../shared/bandPiece.js';
-import { acrossOf, alongOf } from '../../shared/bands.js';
+import { acrossOf, alongOf, ribRatio } from '../../shared/bands.js';
 import { begun, ends, onBothSides, SIDES } from '../../shared/pieces.js';
 import type { SideGrownStyle } from './fields.js';
+import { sleeveEnd } from './draft.js';
 import { edgesOf, growthOf } from './growth.js';
 
 type Input = SizeInput<SideGrownStyle>;
@@ -23,7 +24,7 @@ const NEAR = 1;
 
 /** The body in rounds, front and back on from it, the rib that it begins from, and cuffs. */
 export function program(input: Input, counts: GarmentCounts): Program {
-  const { style, fabrics, size } = input;
+  const { style, fabrics } = input;
   const { body: person } = input.body;
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
@@ -55,7 +56,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const covered = bodyLevels(person).filter(({ at }) => at >= edge - NEAR && at <= lowest + NEAR);
   return {
     pieces: ribsFirst(style, pieces),
-    joins: joinsOf(input, size.id),
+    joins: joinsOf(input, counts),
     girths: {
       body: [
         { at: 0, round: 2 * span },
@@ -251,7 +252,8 @@ function flat({ style, fabrics }: Input, counts: GarmentCounts, half: Half): Pie
   };
 }
 
-function joinsOf({ style, fabrics }: Input, size: string): JoinPlan[] {
+function joinsOf(input: Input, counts: GarmentCounts): JoinPlan[] {
+  const { style, fabrics, size } = input;
   const { hem, cuff } = style;
   const { left, right } = edgesOf(fabrics.get(style.fabric)!);
   // Of the edge stitches that are chained the first lie at the wearer's left of the back, and at the right of the front.
@@ -290,9 +292,16 @@ function joinsOf({ style, fabrics }: Input, size: string): JoinPlan[] {
         ]
       : []),
     ...(cuff
-      ? cuffJoins(cuff, size).map((join): JoinPlan =>
+      ? cuffJoins(
+          cuff,
+          size.id,
+          ribRatio(cuff, fabrics.get(cuff.fabric)!, sleeveEnd(input, counts).stretches, 'cuff'),
+        ).map((join): JoinPlan =>
           join.role === 'cuff'
-            ? { ...join, b: [`front.wrist-${join.side!}`, `back.wrist-${join.side!}`, ...chains(join.side!)] }
+            ? {
+                ...join,
+                b: [`front.wrist-${join.side!}`, `back.wrist-${join.side!}`, ...chains(join.side!)],
+              }
             : join,
         )
       : []),

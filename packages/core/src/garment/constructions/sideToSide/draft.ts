@@ -55,7 +55,7 @@ export function draft(input: Input): Draft {
           size: size.id,
           fabric: fabrics.get(style.hem.fabric)!,
           field: 'hem',
-          edge: { of, label, perCm: rows, target },
+          edge: { of, label, perCm: rows, target, rowsOf: fabric },
         })
       : null;
   const hem = bandOf('hem', 'back.width', 'Panel width', width);

@@ -5,12 +5,12 @@ import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf, type PanelStyle } from '../../shared/panels/style.js';
-import { edgingIds, ribAlong, together, type Edge } from '../../shared/edgings.js';
-import { endOfRib, frontBandAlong, type Stretch } from '../../shared/frontBand.js';
+import { edgingIds, ribAlong, together } from '../../shared/edgings.js';
+import { endOfRib, frontBandAlong } from '../../shared/frontBand.js';
 import { isOpen } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { steppedLength } from '../../shared/neck.js';
-import { given, plus } from '../../shared/quantity.js';
+import { edgeOf, rowEnds, stitchesOf, type Edge, type Stretch } from '../../shared/pickedUp.js';
 import { halfBelow, openRows, wholeBelow } from './neck.js';
 
 type Input = SizeInput<PanelStyle>;
@@ -40,63 +40,39 @@ export function edgingsOf(input: Input): { edgings?: Edgings } {
   };
 }
 
-function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
-  const { gauge } = fabrics.get(style.fabric)!;
+export function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+  const fabric = fabrics.get(style.fabric)!;
   const depth = counts.of('armhole.depth');
-  const steps = (2 * counts.of('notch.width')) / perCm(gauge, 'rows');
-  const up = (2 * depth) / perCm(gauge, 'stitches');
-  return {
-    label: 'Armhole',
-    length: up + steps,
-    unit: up / (2 * depth),
-    reasons: [
-      given(say`Armhole, 2 × ${depth} stitches`, up, { kind: 'quantity', id: 'armhole.depth' }),
-      plus('Two steps at the underarm', steps, up + steps, { kind: 'quantity', id: 'notch.width' }),
-    ],
-  };
+  return edgeOf('Armhole', 1 / perCm(fabric.gauge, 'stitches'), [
+    stitchesOf(say`Armhole, 2 × ${depth} stitches`, 'armhole.depth', 2 * depth, fabric),
+    rowEnds('Two steps at the underarm', 'notch.width', 2 * counts.of('notch.width'), fabric),
+  ]);
 }
 
-function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
-  const { gauge, rule } = fabrics.get(style.fabric)!;
+export function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+  const fabric = fabrics.get(style.fabric)!;
+  const { gauge, rule } = fabric;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const back = counts.of('neck.width') / rows;
   const drop = counts.of('neck.drop');
-  const along = (below: readonly number[]) => steppedLength(below, stitches, rows);
-  const front = isOpen(style)
-    ? 2 * openLength()
-    : (() => {
-        const below = wholeBelow(style, counts, rule.flat.multiple);
-        return (2 * below[0]!) / stitches + along(below);
-      })();
-  return {
-    label: 'Neck edge',
-    length: back + front,
-    unit: 1 / rows,
-    reasons: [
-      given(say`Back neck, ${counts.of('neck.width')} rows`, back, { kind: 'quantity', id: 'neck.width' }),
-      plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
-    ],
-  };
-
-  function openLength(): number {
-    const below = halfBelow(style, { rows: openRows(counts), drop, unit: rule.flat.multiple });
-    return below[0]! / stitches + along(below);
-  }
+  const [below, times] = isOpen(style)
+    ? [halfBelow(style, { rows: openRows(counts), drop, unit: rule.flat.multiple }), 2]
+    : [wholeBelow(style, counts, rule.flat.multiple), 1];
+  return edgeOf('Neck edge', 1 / rows, [
+    rowEnds(say`Back neck, ${counts.of('neck.width')} rows`, 'neck.width', counts.of('neck.width'), fabric),
+    {
+      ...rowEnds('Line of the front neck', 'neck.width', times * below.length, fabric),
+      length: times * steppedLength(below, stitches, rows),
+    },
+    ...(below[0]! > 0 ? [stitchesOf('Its steps at the shoulders', 'neck.drop', 2 * below[0]!, fabric)] : []),
+  ]);
 }
 
 /** What a front band is picked up along, from the hem up. */
 export function frontEdge(input: Input, counts: GarmentCounts): Stretch[] {
   const { style, fabrics } = input;
-  const stitches = perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   const count = counts.of('body.length') - counts.of('neck.drop');
   return [
-    {
-      label: 'Front edge below the neck',
-      axis: 'stitches',
-      count,
-      length: count / stitches,
-      of: 'body.length',
-    },
+    stitchesOf('Front edge below the neck', 'body.length', count, fabrics.get(style.fabric)!),
     ...endOfRib(input, 'hem', style.hem, counts),
     ...endOfRib(input, 'neckband', style.neckband && neckbandOf(input), counts),
   ];

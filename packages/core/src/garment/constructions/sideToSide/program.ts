@@ -12,10 +12,12 @@ import { sleeveFacts } from '../../shared/panels/sleeveFacts.js';
 import { sleeveRows } from '../../shared/panels/sums.js';
 import { cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
 import { frontBandRatio } from '../../shared/frontBand.js';
-import { frontEdge } from './edgings.js';
-import { alongOf } from '../../shared/bands.js';
+import { armholeEdge, frontEdge, neckEdge } from './edgings.js';
+import { alongOf, ribRatio, type BandStyle } from '../../shared/bands.js';
+import type { PickUpRatio } from '../../../joins/pickUp.js';
+import { rowEnds } from '../../shared/pickedUp.js';
 import { isOpen, openingWorked } from '../../shared/front.js';
-import { hoodJoins } from '../../shared/hood.js';
+import { hoodJoins, hoodRatio } from '../../shared/hood.js';
 import { neckOpening } from '../../shared/neck.js';
 import { onBothSides } from '../../shared/pieces.js';
 import { openFront, wholePanel } from './pieces.js';
@@ -110,6 +112,7 @@ function joins(input: Input, counts: GarmentCounts): JoinPlan[] {
     b: [`back.armhole-${side}`, `front.armhole-${side}`],
   }));
   const neck = neckEdges(open, counts);
+  const along = neckEdge(input, counts);
   return [
     ...onBothSides('Shoulder seam', (side, label) => ({
       id: `shoulder-${side}`,
@@ -129,11 +132,11 @@ function joins(input: Input, counts: GarmentCounts): JoinPlan[] {
       b: [`front.side-${side}`],
     })),
     ...(sleeve ? (round ? armholes : sleeveSeams()) : []),
-    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
-    ...(hem ? hemJoins(hem, open, false) : []),
+    ...(style.armband ? armbandJoins(input, style.armband, armholeEdge(input, counts)) : []),
+    ...(hem ? hemJoins(hem, open, false, hemRatio(input, hem, counts)) : []),
     ...(cuff ? cuffJoins(cuff, size.id) : []),
-    ...(neckband ? neckbandJoins(neckband, neck, open) : []),
-    ...(style.hood ? hoodJoins(style.hood, neck) : []),
+    ...(neckband ? neckbandJoins(input, neckband, { edges: neck, along, open }) : []),
+    ...(style.hood ? hoodJoins(style.hood, neck, hoodRatio(input, along.stretches)) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
@@ -142,6 +145,12 @@ function joins(input: Input, counts: GarmentCounts): JoinPlan[] {
         ])
       : []),
   ];
+}
+
+/** The ratio by which a hem rib is worked up from the row ends of back and front; null where it goes by its gauge. */
+function hemRatio({ fabrics, style }: Input, hem: BandStyle, counts: GarmentCounts): PickUpRatio | null {
+  const along = rowEnds('Lower edge', 'back.width', counts.of('back.width'), fabrics.get(style.fabric)!);
+  return ribRatio(hem, fabrics.get(hem.fabric)!, [along], 'hem');
 }
 
 /** The edges that a neckband meets, from the wearer's right to the left or round from the front. */

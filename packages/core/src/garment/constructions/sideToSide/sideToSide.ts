@@ -3,7 +3,7 @@ import { construction } from '../../construction.js';
 import {
   ARMBAND,
   CUFF,
-  HEM,
+  HEM_ALONG_ROWS,
   NECK_EDGE,
   PANEL_WIDTHS,
   SIDEWAYS_NECK,
@@ -35,7 +35,7 @@ export const sideToSide = construction({
     sleeve: SLEEVE_OR_NONE,
     armhole: { ...stepped({ percent: 9 }), when: { sleeve: [null] } },
     ...NECK_EDGE,
-    hem: HEM,
+    hem: HEM_ALONG_ROWS,
     cuff: CUFF,
     armband: ARMBAND,
   },

@@ -1,12 +1,21 @@
 /** The band at the centre back of two halves, and what goes along their necks and fronts. */
 
 import { perCm } from '../../../fabric/gauge.js';
-import { cm, say } from '../../../text/phrase.js';
+import type { PickUpRatio } from '../../../joins/pickUp.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf } from '../../shared/panels/style.js';
-import { alongEdge, edgingIds, ribAlong, together, type Edge, type Edging } from '../../shared/edgings.js';
-import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../../shared/frontBand.js';
+import { edgingIds, ribAlong, together, type Edging } from '../../shared/edgings.js';
+import { endOfRib, frontBandAlong } from '../../shared/frontBand.js';
+import {
+  edgeOf,
+  pickedUp,
+  ratioOf,
+  rowEnds,
+  stitchesOf,
+  type Edge,
+  type Stretch,
+} from '../../shared/pickedUp.js';
 import { openingWidth } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
 import { halfNeck, steppedLength } from '../../shared/neck.js';
@@ -25,7 +34,10 @@ export function edgingsOf(input: Input, round: number): Edgings {
   return {
     ids: ['centre.stitches', 'centre.rows', ...edgingIds(ribs, banded), ...(style.hood ? HOOD_IDS : [])],
     follow: (counts) => {
-      const neck = neckEdge(input, counts, round);
+      // In whole rows, as the band will be found beside it.
+      const bandRows = perCm(input.fabrics.get(style.centre.fabric)!.gauge, 'rows');
+      const centre = Math.max(1, Math.round(bandWidth(input, counts, round) * bandRows));
+      const neck = neckEdge(input, counts, centre);
       return together([
         centreBand(input, counts, round),
         ...ribs.map((rib) => ribAlong(input, rib, neck)),
@@ -49,25 +61,22 @@ function centreBand(input: Input, counts: GarmentCounts, round: number): Edging 
   const halves = (2 * counts.of('half.width')) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
   const opening = openingWidth(input);
   const rest = bandWidth(input, counts, round);
-  const stretches = edgeUp(input, counts, 0, false);
-  const length = stretches.reduce((sum, stretch) => sum + stretch.length, 0);
-  let sum = 0;
+  const along = pickedUp({
+    id: 'centre.stitches',
+    label: 'Band at the centre back, along the edge',
+    what: 'the band',
+    seam: 'centre.seam',
+    fabric,
+    edge: edgeOf(
+      'Centre back',
+      1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows'),
+      centreEdge(input, counts),
+    ),
+    ratio: centreRatio(input, counts),
+  });
   return {
     quantities: [
-      quantity({
-        id: 'centre.stitches',
-        label: 'Band at the centre back, along the edge',
-        fabric,
-        axis: 'stitches',
-        target: length,
-        weight: 1,
-        rule: fabric.rule.flat,
-        because: stretches.map(({ label, length: of, of: id }, i) => {
-          sum += of;
-          const from = { kind: 'quantity', id } as const;
-          return i === 0 ? given(label, of, from) : plus(label, of, sum, from);
-        }),
-      }),
+      ...along.quantities,
       quantity({
         id: 'centre.rows',
         label: 'Band at the centre back, width',
@@ -85,15 +94,19 @@ function centreBand(input: Input, counts: GarmentCounts, round: number): Edging 
         ],
       }),
     ],
-    relations: alongEdge({
-      id: 'centre.seam',
-      rule: 'the band goes along the centre back',
-      of: 'centre.stitches',
-      countsPerCm: perCm(fabric.gauge, 'stitches'),
-      edge: { length, unit: 1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows') },
-      says: (found) => say`Picked up along ${cm(length)}: ${found.of('centre.stitches')} stitches`,
-    }),
+    relations: along.relations,
   };
+}
+
+/** The ratio by which the band at the centre back is picked up; null where it goes by its gauge. */
+export function centreRatio(input: Input, counts: GarmentCounts): PickUpRatio | null {
+  const { centre } = input.style;
+  return ratioOf(centre, input.fabrics.get(centre.fabric)!, centreEdge(input, counts), 'centre');
+}
+
+/** What the band at the centre back is picked up along, from the hem up. */
+function centreEdge(input: Input, counts: GarmentCounts): Stretch[] {
+  return edgeUp(input, counts, 0, false);
 }
 
 /** What a front band is picked up along, from the hem up. */
@@ -118,35 +131,32 @@ function edgeUp(input: Input, counts: GarmentCounts, drop: number, front: boolea
 }
 
 /** The neck all round: both halves of the back, the end of the band between them, the fronts. */
-function neckEdge(input: Input, counts: GarmentCounts, round: number): Edge {
+export function neckEdge(input: Input, counts: GarmentCounts, centre: number): Edge {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const { gauge } = fabric;
   const [stitches, rows] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
-  const back = (2 * counts.of('neck.half')) / stitches;
   const bandRows = perCm(fabrics.get(style.centre.fabric)!.gauge, 'rows');
-  // In whole rows, as the band will be found beside it.
-  const centre = Math.max(1, Math.round(bandWidth(input, counts, round) * bandRows)) / bandRows;
   const drop = counts.of('neck.drop');
   const taken = counts.of('front.width') - counts.of('shoulder.width');
   const width = counts.of('front.width');
-  const front =
-    drop === 0
-      ? (2 * taken) / stitches
-      : 2 *
-        steppedLength(
-          halfNeck(style.neck, { taken, drop, width, divide: 0, unit: ruleOfParts(fabric).multiple }).inside,
-          stitches,
-          rows,
-        );
-  return {
-    label: 'Neck edge',
-    length: back + centre + front,
-    unit: 1 / stitches,
-    reasons: [
-      given('Back neck of both halves', back, { kind: 'quantity', id: 'neck.half' }),
-      plus('Band between them', centre, back + centre, { kind: 'quantity', id: 'centre.rows' }),
-      plus('Line of the front neck', front, back + centre + front, { kind: 'quantity', id: 'neck.drop' }),
-    ],
-  };
+  return edgeOf('Neck edge', 1 / stitches, [
+    stitchesOf('Back neck of both halves', 'neck.half', 2 * counts.of('neck.half'), fabric),
+    { label: 'Band between them', of: 'centre.rows', axis: 'rows', count: centre, length: centre / bandRows },
+    drop === 0 ? stitchesOf('Front neck across', 'front.width', 2 * taken, fabric) : sides(),
+  ]);
+
+  function sides(): Stretch {
+    const { inside } = halfNeck(style.neck, {
+      taken,
+      drop,
+      width,
+      divide: 0,
+      unit: ruleOfParts(fabric).multiple,
+    });
+    return {
+      ...rowEnds('Both sides of the front neck', 'neck.drop', 2 * inside.length, fabric),
+      length: 2 * steppedLength(inside, stitches, rows),
+    };
+  }
 }

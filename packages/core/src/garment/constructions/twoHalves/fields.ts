@@ -1,4 +1,5 @@
 import { fabric, group, length, type StyleOf } from '../../../fields/kinds.js';
+import { pickUpFields } from '../../../joins/pickUpFields.js';
 import { CUFF, HEM_BELOW, NECK, NECK_EDGE, PANEL_WIDTHS, TIED_FRONT } from '../../shared/panels/fields.js';
 import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import type { PanelStyle } from '../../shared/panels/style.js';
@@ -21,6 +22,7 @@ const CENTRE = group({
       help: 'That of the front bands where nothing else is chosen.',
       usual: { as: 'front.fabric' },
     }),
+    ...pickUpFields('the band at the back', 'centre'),
   },
 });
 

@@ -2,11 +2,11 @@ import type { JoinPlan } from '../../../joins/join.js';
 import type { SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { frontBandRatio } from '../../shared/frontBand.js';
-import { frontEdge } from './edgings.js';
+import { centreRatio, frontEdge, neckEdge } from './edgings.js';
 import { shoulderSeams, sleeveSeams } from '../../shared/panels/joins.js';
 import { cuffOf, inRounds, sleeveRatio } from '../../shared/panels/style.js';
 import { bandJoin, cuffJoins, frontBandJoins, neckbandJoins } from '../../shared/bandJoins.js';
-import { hoodJoins } from '../../shared/hood.js';
+import { hoodJoins, hoodRatio } from '../../shared/hood.js';
 import { onBothSides } from '../../shared/pieces.js';
 import type { Side } from '../../../joins/roles.js';
 import type { TwoHalvesStyle } from './fields.js';
@@ -17,6 +17,8 @@ export function joins(input: SizeInput<TwoHalvesStyle>, counts: GarmentCounts): 
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
   const round = sleeve !== null && inRounds(style, sleeve);
+  const centre = centreRatio(input, counts);
+  const along = neckEdge(input, counts, counts.of('centre.rows'));
   const ratio = sleeve && sleeveRatio(style, sleeve, fabrics);
   /** A half's hem rib ends at its centre back and at its front. */
   const rib = (side: Side, end: 'centre' | 'front') =>
@@ -48,6 +50,7 @@ export function joins(input: SizeInput<TwoHalvesStyle>, counts: GarmentCounts): 
       kind: 'pick-up',
       a: ['centre.joined'],
       b: [...rib('left', 'centre'), 'back.centre-left'],
+      ...(centre ? { ratio: centre } : {}),
     },
     {
       id: 'centre-sewn',
@@ -57,6 +60,7 @@ export function joins(input: SizeInput<TwoHalvesStyle>, counts: GarmentCounts): 
       kind: 'stitch-to-row',
       a: ['centre.free'],
       b: [...rib('right', 'centre'), 'back.centre-right'],
+      ...(centre ? { ratio: centre } : {}),
     },
     ...shoulderSeams(),
     ...(sleeve
@@ -72,8 +76,8 @@ export function joins(input: SizeInput<TwoHalvesStyle>, counts: GarmentCounts): 
       : []),
     ...(sleeve && !round ? sleeveSeams() : []),
     ...(cuff ? cuffJoins(cuff, size.id) : []),
-    ...(neckband ? neckbandJoins(neckband, neck, true) : []),
-    ...(style.hood ? hoodJoins(style.hood, neck) : []),
+    ...(neckband ? neckbandJoins(input, neckband, { edges: neck, along, open: true }) : []),
+    ...(style.hood ? hoodJoins(style.hood, neck, hoodRatio(input, along.stretches)) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...rib(side, 'front'),

@@ -6,12 +6,12 @@ import { say } from '../../../text/phrase.js';
 import { countsByRow } from '../../../shaping/schedule.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { edgingIds, together, ribAlong, type Edge } from '../edgings.js';
-import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../frontBand.js';
+import { edgingIds, together, ribAlong } from '../edgings.js';
+import { endOfRib, frontBandAlong } from '../frontBand.js';
+import { edgeOf, rowEnds, stitchesOf, type Edge, type Stretch } from '../pickedUp.js';
 import { isOpen } from '../front.js';
 import { HOOD_IDS, hoodAlong } from '../hood.js';
 import { frontNeck, halfNeck, steppedLength } from '../neck.js';
-import { given, plus } from '../quantity.js';
 import { CAP_IDS, capAlong } from './cap/along.js';
 import { neckbandOf, upperFabric, type PanelStyle } from './style.js';
 
@@ -45,63 +45,58 @@ export function followers(input: Input): Edgings | null {
 }
 
 /** The edge of an armhole without a sleeve: up the front, down the back, and the steps at the underarm. */
-function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+export function armholeEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+  const upper = fabrics.get(upperFabric(style))!;
   const rows = counts.of('armhole.rows');
   const longer = counts.find('front.longer') ?? 0;
-  const unit = 1 / perCm(fabrics.get(upperFabric(style))!.gauge, 'rows');
-  const depth = (2 * rows + longer) * unit;
   const more = longer > 0 ? ` + ${longer}` : '';
-  const reasons = [
-    given(say`Armhole, 2 × ${rows}${more} rows`, depth, { kind: 'quantity', id: 'armhole.rows' }),
-  ];
-  if (!style.armhole) return { label: 'Armhole', length: depth, unit, reasons };
-  const notch = counts.of('notch.width');
-  const steps = (2 * notch) / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
-  return {
-    label: 'Armhole',
-    length: depth + steps,
-    unit,
-    reasons: [
-      ...reasons,
-      plus('Two steps at the underarm', steps, depth + steps, { kind: 'quantity', id: 'notch.width' }),
-    ],
-  };
+  return edgeOf('Armhole', 1 / perCm(upper.gauge, 'rows'), [
+    rowEnds(say`Armhole, 2 × ${rows}${more} rows`, 'armhole.rows', 2 * rows + longer, upper),
+    ...(style.armhole
+      ? [
+          stitchesOf(
+            'Two steps at the underarm',
+            'notch.width',
+            2 * counts.of('notch.width'),
+            fabrics.get(style.fabric)!,
+          ),
+        ]
+      : []),
+  ]);
 }
 
 /** The neck edge all round, as it has come out: across the back, and the front's two sides with what lies between them. */
-function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
+export function neckEdge({ style, fabrics }: Input, counts: GarmentCounts): Edge {
   const upper = fabrics.get(upperFabric(style))!;
   const { gauge } = upper;
   const unit = shapingUnit(upper);
   const [stitches, rowsPerCm] = [perCm(gauge, 'stitches'), perCm(gauge, 'rows')];
   const neck = counts.of('neck.width');
-  const [back, front] = [neck / stitches, frontLength()];
-  return {
-    label: 'Neck edge',
-    length: back + front,
-    unit: 1 / stitches,
-    reasons: [
-      given(say`Back neck, ${neck} stitches`, back, { kind: 'quantity', id: 'neck.width' }),
-      plus('Line of the front neck', front, back + front, { kind: 'quantity', id: 'neck.drop' }),
-    ],
-  };
+  return edgeOf('Neck edge', 1 / stitches, [
+    stitchesOf(say`Back neck, ${neck} stitches`, 'neck.width', neck, upper),
+    ...frontStretches(),
+  ]);
 
-  function frontLength(): number {
+  function frontStretches(): Stretch[] {
     const drop = counts.of('neck.drop');
     const shoulder = counts.of('shoulder.width');
     const rows = counts.of('side.rows') + counts.of('armhole.rows');
     const divide = rows - drop;
     const off = (counts.find('notch.width') ?? 0) + (counts.find('armhole.curve') ?? 0);
     const width = counts.of(style.upper ? 'front.upper' : 'front.width') - off;
-    const side = (aside: readonly number[]) => steppedLength(aside, stitches, rowsPerCm);
+    const across = (count: number) => stitchesOf('Front neck across', 'neck.width', count, upper);
+    const sides = (aside: readonly number[]): Stretch => ({
+      ...rowEnds('Both sides of the front neck', 'neck.drop', 2 * aside.length, upper),
+      length: 2 * steppedLength(aside, stitches, rowsPerCm),
+    });
     if (isOpen(style)) {
       const taken = width - shoulder;
-      if (drop === 0) return (2 * taken) / stitches;
-      return 2 * side(halfNeck(style.neck, { taken, drop, width, divide, unit }).inside);
+      if (drop === 0) return [across(2 * taken)];
+      return [sides(halfNeck(style.neck, { taken, drop, width, divide, unit }).inside)];
     }
-    if (drop === 0) return neck / stitches;
+    if (drop === 0) return [across(neck)];
     const { centre, schedule } = frontNeck(style.neck, { neck, drop, shoulder, divide, unit });
-    return centre / stitches + 2 * side(countsByRow(schedule, divide + 1, rows));
+    return [...(centre > 0 ? [across(centre)] : []), sides(countsByRow(schedule, divide + 1, rows))];
   }
 }
 

@@ -243,7 +243,7 @@ export const MEASURED = group({
 /** Bands and collar of the neck; a hood goes where the neckband would. */
 export const NECK_EDGE = {
   hood: HOOD,
-  neckband: { ...band('Neckband', 3, 'none'), when: { hood: [null] } },
+  neckband: { ...band('Neckband', 3, 'none', { at: 'neckband' }), when: { hood: [null] } },
   collar: choice({
     name: 'The high collar',
     label: 'Stands',
@@ -258,12 +258,16 @@ export const NECK_EDGE = {
 } as const;
 
 const HELD = { when: { sleeve: 'some' } } as const;
-export const HEM = band('Hem rib', 5);
 export const CUFF = { ...cuffBand(5), ...HELD };
-/** The same where panels and sleeves are worked from the lower edge up, and so may grow from their ribs. */
+/** Along row ends, where panels are worked from side to side. */
+export const HEM_ALONG_ROWS = band('Hem rib', 5, 'usual', { at: 'hem' });
+/** Where panels and sleeves are worked from the lower edge up they may grow from their ribs. */
 export const HEM_BELOW = band('Hem rib', 5, 'usual', { first: true });
 export const CUFF_BELOW = { ...cuffBand(5, { first: true }), ...HELD };
-export const ARMBAND = { ...band('Armhole rib', 2.5), when: { sleeve: [null] } } as const;
+export const ARMBAND = {
+  ...band('Armhole rib', 2.5, 'usual', { at: 'armband' }),
+  when: { sleeve: [null] },
+} as const;
 
 /** What every garment of panels has, in the order in which people decide it. */
 export const PANEL_WIDTHS = { ...WIDTH, ...LENGTH, armholeEase: ARMHOLE_EASE, fabric: bodyFabric() };
@@ -273,5 +277,10 @@ export { BODY, TIED_FRONT };
 export type PanelFields = StyleOf<
   typeof PANEL_WIDTHS &
     typeof LOWER_EDGE &
-    typeof NECK_EDGE & { front: typeof TIED_FRONT; body: typeof BODY; neck: typeof NECK; hem: typeof HEM }
+    typeof NECK_EDGE & {
+      front: typeof TIED_FRONT;
+      body: typeof BODY;
+      neck: typeof NECK;
+      hem: typeof HEM_BELOW;
+    }
 >;

@@ -8,14 +8,16 @@ import {
   frontBandJoins,
   neckbandJoins,
 } from '../bandJoins.js';
-import type { BandStyle } from '../bands.js';
+import { ribRatio, type BandStyle } from '../bands.js';
 import { isOpen } from '../front.js';
 import { frontBandRatio } from '../frontBand.js';
-import { hoodJoins } from '../hood.js';
+import type { Edge } from '../pickedUp.js';
+import type { PickUpRatio } from '../../../joins/pickUp.js';
+import { hoodJoins, hoodRatio } from '../hood.js';
 import { onBothSides, SIDES } from '../pieces.js';
 import type { SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { frontEdge } from './edgings.js';
+import { armholeEdge, frontEdge, neckEdge } from './edgings.js';
 import { isSlit } from './lowerEdge.js';
 import { notchJoins } from './notch.js';
 import { cuffOf, inRounds, isNotched, sleeveRatio, type PanelStyle, type SleeveStyle } from './style.js';
@@ -28,6 +30,7 @@ export function joins(input: SizeInput<PanelStyle>, counts: GarmentCounts): Join
   const { hem, neckband, sleeve } = style;
   const cuff = cuffOf(style);
   const open = isOpen(style);
+  const along = neckEdge(input, counts);
   const round = sleeve !== null && inRounds(style, sleeve);
   return [
     ...shoulderSeams(),
@@ -44,11 +47,11 @@ export function joins(input: SizeInput<PanelStyle>, counts: GarmentCounts): Join
     })),
     // A sleeve in rounds is picked up round a closed armhole.
     ...(sleeve ? (round ? armholeJoins(input, sleeve) : sleeveSeams()) : []),
-    ...(style.armband ? armbandJoins(style.armband, style.armhole !== null) : []),
+    ...(style.armband ? armbandJoins(input, style.armband, armholeEdge(input, counts)) : []),
     ...(hem ? hemJoins(hem, open, slit) : []),
     ...(cuff ? cuffJoins(cuff, input.size.id) : []),
-    ...(neckband ? neckbandJoins(neckband, neckEdges(style, drop), open) : []),
-    ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop)) : []),
+    ...(neckband ? neckbandJoins(input, neckband, { edges: neckEdges(style, drop), along, open }) : []),
+    ...(style.hood ? hoodJoins(style.hood, neckEdges(style, drop), hoodRatio(input, along.stretches)) : []),
     ...(style.front.style === 'band'
       ? frontBandJoins(frontBandRatio(input, frontEdge(input, counts)), (side) => [
           ...(hem ? [side === 'right' ? 'hem-front.end' : 'hem-front.start'] : []),
@@ -67,10 +70,15 @@ function neckEdges({ front }: PanelStyle, drop: number): string[] {
 }
 
 /** Ribs of back and front, or fronts, and how they meet at the sides; where the sides are slit their ribs are as well. */
-export function hemJoins(band: BandStyle, open: boolean, slit: boolean): JoinPlan[] {
+export function hemJoins(
+  band: BandStyle,
+  open: boolean,
+  slit: boolean,
+  ratio: PickUpRatio | null = null,
+): JoinPlan[] {
   const front = open ? 'hem-front' : 'hem';
   const to = (rib: string, edge: string, id: string, label: string): JoinPlan =>
-    bandJoin(band, { id, role: 'hem', label, band: rib, edges: [edge] });
+    bandJoin(band, { id, role: 'hem', label, band: rib, edges: [edge], ratio });
   const [start, end] = ['start', 'end'];
   return [
     to('hem', 'back.hem', 'hem-back', 'Hem rib to back'),
@@ -135,7 +143,13 @@ export function sleeveSeams(): JoinPlan[] {
 }
 
 /** The edges of an armhole without a sleeve, from the underarm over the shoulder and down again. */
-export function armbandJoins(band: BandStyle, notched: boolean): JoinPlan[] {
+export function armbandJoins(
+  input: Pick<SizeInput<PanelStyle>, 'style' | 'fabrics'>,
+  band: BandStyle,
+  along: Edge,
+): JoinPlan[] {
+  const notched = input.style.armhole !== null;
+  const ratio = ribRatio(band, input.fabrics.get(band.fabric)!, along.stretches, 'armband');
   return [
     ...onBothSides('Armhole rib', (side, label) =>
       bandJoin(band, {
@@ -143,6 +157,7 @@ export function armbandJoins(band: BandStyle, notched: boolean): JoinPlan[] {
         role: 'armband',
         label,
         band: 'armband',
+        ratio,
         edges: [
           ...(notched ? [`front.notch-${side}`] : []),
           `front.armhole-${side}`,

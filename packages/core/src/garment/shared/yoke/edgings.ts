@@ -3,10 +3,10 @@
 import { perCm } from '../../../fabric/gauge.js';
 import { say } from '../../../text/phrase.js';
 import type { Edgings, SizeInput } from '../../construction.js';
-import type { CountId, GarmentCounts } from '../../counts.js';
-import { edgingIds, together, ribAlong, type Edge } from '../edgings.js';
-import { endOfRib, frontBandAlong, rowEnds, type Stretch } from '../frontBand.js';
-import { given, plus } from '../quantity.js';
+import type { GarmentCounts } from '../../counts.js';
+import { edgingIds, together, ribAlong } from '../edgings.js';
+import { endOfRib, frontBandAlong } from '../frontBand.js';
+import { edgeOf, rowEnds, stitchesOf, type Edge, type Stretch } from '../pickedUp.js';
 import { neckEdge } from './finished.js';
 import { bodyEnd, bodyFabricOf } from './bodyFabric.js';
 import { falls } from './front.js';
@@ -29,36 +29,23 @@ export function edgingsOf(input: Input): Edgings {
     follow: (counts) =>
       together([
         ...ribs.map((one) =>
-          ribAlong(input, { ...one, style: input.style[one.id]! }, edgeOf(input, one, counts)),
+          ribAlong(input, { ...one, style: input.style[one.id]! }, edgeAt(input, one, counts)),
         ),
         ...(banded ? [frontBandAlong(input, frontEdge(input, counts))] : []),
       ]),
   };
 }
 
-function edgeOf(input: Input, { id, edge: name }: (typeof RIBS)[number], counts: GarmentCounts): Edge {
-  const { gauge } = id === 'hem' ? bodyFabricOf(input) : input.fabrics.get(input.style.fabric)!;
-  const stitches = perCm(gauge, 'stitches');
-  const across = (label: string, of: CountId): Edge => {
-    const length = counts.of(of) / stitches;
-    return {
-      label: name,
-      length,
-      unit: 1 / stitches,
-      reasons: [given(say`${label}, ${counts.of(of)} stitches`, length, { kind: 'quantity', id: of })],
-    };
-  };
-  if (id === 'cuff') return across('Sleeve at the cuff', 'sleeve.cuff');
-  if (id === 'hem') return across('Lower edge of the body', bodyEnd(input, counts));
-  const first = across('First stitches of the neck', 'neck.round');
-  if (!falls(input.style)) return first;
-  const length = neckEdge(input, counts);
-  return {
-    label: name,
-    length,
-    unit: first.unit,
-    reasons: [...first.reasons, plus('Line of the front neck', length - first.length, length)],
-  };
+function edgeAt(input: Input, { id, edge }: (typeof RIBS)[number], counts: GarmentCounts): Edge {
+  if (id === 'neckband') return neckEdge(input, counts);
+  const [fabric, of] =
+    id === 'hem'
+      ? [bodyFabricOf(input), bodyEnd(input, counts)]
+      : [input.fabrics.get(input.style.fabric)!, 'sleeve.cuff' as const];
+  const count = counts.of(of);
+  return edgeOf(edge, 1 / perCm(fabric.gauge, 'stitches'), [
+    stitchesOf(say`${edge}, ${count} stitches`, of, count, fabric),
+  ]);
 }
 
 /** What front bands are picked up along: the straight fronts and the ends of neckband and hem. */

@@ -159,7 +159,7 @@ export const BELOW_YOKE = {
       ...TAPER,
     },
   }),
-  neckband: band('Neckband', 3),
+  neckband: band('Neckband', 3, 'usual', { at: 'neckband' }),
   hem: band('Hem rib', 5),
   cuff: cuffBand(5),
 };

@@ -3,10 +3,12 @@ import { acrossOf } from '../bands.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { FinishedPlan, SizeInput } from '../../construction.js';
 import type { YokeTargets } from './below.js';
-import { fallingLength, fallingNeck, falls, frontCounts } from './front.js';
+import { fallingNeck, fallingSides, falls, frontCounts } from './front.js';
 import { bodyFabricOf } from './bodyFabric.js';
 import { type YokeStyle } from './fields.js';
 import { type NeckTargets } from './targets.js';
+import { say } from '../../../text/phrase.js';
+import { edgeOf, rowEnds, stitchesOf, type Edge } from '../pickedUp.js';
 import { isOpen, openingWidth, openingWorked } from '../front.js';
 
 type Input = SizeInput<YokeStyle>;
@@ -23,20 +25,27 @@ export function bandHeight(
     : 0;
 }
 
-/** Length of the yoke's neck edge, before a neckband, cm. */
-export function neckEdge(input: Input, counts: GarmentCounts): number {
+/** The yoke's neck edge as it has come out, before a neckband: its first stitches, and what falls from them in front. */
+export function neckEdge(input: Input, counts: GarmentCounts): Edge {
   const { style, fabrics } = input;
-  const { gauge } = fabrics.get(style.fabric)!;
-  const stitches = perCm(gauge, 'stitches');
-  const first = counts.of('neck.round') / stitches;
-  if (!falls(style)) return first;
+  const fabric = fabrics.get(style.fabric)!;
+  const stitches = perCm(fabric.gauge, 'stitches');
+  const round = counts.of('neck.round');
+  const first = stitchesOf(say`First stitches of the neck, ${round} stitches`, 'neck.round', round, fabric);
+  if (!falls(style)) return edgeOf('Neck edge', 1 / stitches, [first]);
   const neck = fallingNeck(
     style.neck.shape as 'round' | 'V',
     frontCounts(input, counts).between,
     counts.of('neck.drop'),
     isOpen(style),
   );
-  return first + fallingLength(neck, stitches, perCm(gauge, 'rows'));
+  const sides = rowEnds('Both sides of the front neck', 'neck.drop', 2 * neck.gained.length, fabric);
+  const { centre } = neck;
+  return edgeOf('Neck edge', 1 / stitches, [
+    first,
+    { ...sides, length: fallingSides(neck, stitches, perCm(fabric.gauge, 'rows')) },
+    ...(centre > 0 ? [stitchesOf('Centre of the front neck', 'neck.drop', centre, fabric)] : []),
+  ]);
 }
 
 /** The finished measurements: what was wanted, and how each follows from the counts. */
@@ -76,7 +85,7 @@ export function finishedOf(
         along('body.rows')(counts) +
         bandHeight('hem', counts, input),
     },
-    { id: 'neckEdge', label: 'Neck edge', target: edge, actual: (counts) => neckEdge(input, counts) },
+    { id: 'neckEdge', label: 'Neck edge', target: edge, actual: (counts) => neckEdge(input, counts).length },
     ...(neck.drop.length > 0
       ? [{ id: 'neckDrop', label: 'Front neck drop', target: neck.drop.length, actual: along('neck.drop') }]
       : []),

@@ -46,8 +46,12 @@ export function edgePath({ gained }: FallingNeck): number[] {
 
 /** Length of the falling part of a neck, both sides and the centre, cm: as its edges are measured. */
 export function fallingLength(neck: FallingNeck, stitchesPerCm: number, rowsPerCm: number): number {
-  const side = steppedLength(neck.gained, stitchesPerCm, rowsPerCm);
-  return 2 * side + neck.centre / stitchesPerCm;
+  return fallingSides(neck, stitchesPerCm, rowsPerCm) + neck.centre / stitchesPerCm;
+}
+
+/** Length of both its sides, cm. */
+export function fallingSides({ gained }: FallingNeck, stitchesPerCm: number, rowsPerCm: number): number {
+  return 2 * steppedLength(gained, stitchesPerCm, rowsPerCm);
 }
 
 /** Width that each front of a falling neck begins with, cm: as little as can be worked. */

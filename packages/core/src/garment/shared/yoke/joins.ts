@@ -6,6 +6,7 @@ import { isOpen } from '../front.js';
 import { frontBandRatio } from '../frontBand.js';
 import { onBothSides, SIDES } from '../pieces.js';
 import { frontEdge } from './edgings.js';
+import { neckEdge } from './finished.js';
 import { type YokeStyle } from './fields.js';
 
 /**
@@ -69,7 +70,9 @@ export function joins(
           b: ['sleeve.edge-right'],
         }))
       : []),
-    ...(neckband ? neckbandJoins(neckband, neckEdges, open) : []),
+    ...(neckband
+      ? neckbandJoins(input, neckband, { edges: neckEdges, along: neckEdge(input, counts), open })
+      : []),
     ...(hem
       ? [
           bandJoin(hem, {

@@ -59,7 +59,7 @@ export function programOf(
       closedNeck: open
         ? null
         : {
-            opening: neckEdge(input, counts),
+            opening: neckEdge(input, counts).length,
             stretch: fabric.stretch ?? USUAL_STRETCH,
             front: 'neck.round',
           },
