@@ -50,7 +50,7 @@ describe('an ease', () => {
   });
 
   it('has another figure for one size, which the scale then moves', () => {
-    fireEvent.click(screen.getAllByText('another for M alone')[0]!);
+    fireEvent.click(screen.getAllByLabelText(/^Another for M alone/)[0]!);
     expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 10 } });
     type('garment.ease.sizes.M', '14');
     expect(garment()['ease']).toEqual({ all: 10, sizes: { M: 14 } });
@@ -164,7 +164,7 @@ it('leaves a rib out and adds it again', () => {
 it('opens the front, and asks for what that needs', () => {
   fireEvent.change(screen.getByLabelText('Front'), { target: { value: 'band' } });
   expect(garment()['front']).toEqual({ style: 'band' });
-  const width = screen.getByLabelText(/Width of the band/);
+  const width = screen.getByLabelText(/^Width of the band/);
   fireEvent.change(width, { target: { value: '3' } });
   fireEvent.blur(width);
   expect(garment()['front']).toMatchObject({ style: 'band', width: 3 });

@@ -1,5 +1,5 @@
 import type { Draft } from 'immer';
-import { X } from 'lucide-react';
+import { Split, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { toast } from 'sonner';
 import { easeOver, forSize, partsOf, tidy, type Design, type Ease, type PerSize } from '@upfell/core';
@@ -100,7 +100,7 @@ function PerSizeField<T>({ path, label, value, put, one }: Props<T> & { one: One
     return Object.keys(next).length === 0 ? all : { all, sizes: next };
   };
   return (
-    <div className="group">
+    <div className="group relative">
       {one({
         path: parted ? `${path}.all` : path,
         label,
@@ -108,12 +108,15 @@ function PerSizeField<T>({ path, label, value, put, one }: Props<T> & { one: One
         put: (document, figure) => put(document, parted ? { all: figure, sizes } : figure),
       })}
       {own === undefined ? (
+        // In the margin, so that nothing moves under the pointer when it comes and goes.
         <button
           type="button"
-          className="sr-only rounded px-1 text-[12px] text-soft underline group-focus-within:not-sr-only group-hover:not-sr-only"
+          className="absolute top-1.5 -left-[1.1rem] rounded text-soft opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 hover:bg-tape"
+          title={`Another for ${size.label} alone`}
+          aria-label={`Another for ${size.label} alone: ${label}`}
           onClick={() => edit(path, (document) => put(document, withOwn(forSize(value, size.id))))}
         >
-          another for {size.label} alone
+          <Split size={14} aria-hidden />
         </button>
       ) : (
         <div className="flex items-center pl-3">

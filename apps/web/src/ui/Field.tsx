@@ -45,10 +45,8 @@ export function Field({
     const message = take(text);
     // What was good on the way to an unfit text ("9" of "99999") is not what was meant.
     if (message !== null && before.current !== shown) take(before.current);
-    keepDraft(
-      path,
-      message === null ? (reads(text, shown) ? null : { text, message: '' }) : { text, message },
-    );
+    // A space at the end stays: "16 " is on its way to "16 1/2".
+    keepDraft(path, message === null ? (text === shown ? null : { text, message: '' }) : { text, message });
   };
   const trouble = draft && draft.message !== '' ? draft.message : null;
   return (
@@ -92,8 +90,4 @@ export function Field({
       )}
     </div>
   );
-}
-
-function reads(text: string, shown: string): boolean {
-  return text.trim() === shown.trim();
 }

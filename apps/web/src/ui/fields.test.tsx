@@ -32,6 +32,13 @@ it('takes a length in any unit as it is typed', () => {
   expect(input().value).toBe('13.97');
 });
 
+it('takes a fraction of an inch key by key', () => {
+  type('');
+  for (const key of '5 1/2 in') type(input().value + key);
+  expect(input().value).toBe('5 1/2 in');
+  expect(ease()).toBeCloseTo(13.97);
+});
+
 it.each([
   ['wide', /“wide” is not a length/],
   ['', /A length is missing here/],
