@@ -243,11 +243,11 @@ function inFeasibleOrder(steps: readonly AssemblyStep[]): AssemblyStep[] {
   return done;
 }
 
-/** How front bands go, over the ends of the ribs that there are. */
-function bandsOver(hem: boolean, neckband: boolean): string {
-  const ribs = [...(hem ? ['hem'] : []), ...(neckband ? ['neckband'] : [])];
-  return ribs.length > 0
-    ? `Work the bands along the front edges, over the ends of ${ribs.join(' and ')}.`
+/** How front bands go, over the ends of the ribs or edgings that there are. */
+function bandsOver(hem: boolean, neck: boolean): string {
+  const places = [...(hem ? ['hem'] : []), ...(neck ? ['neck'] : [])];
+  return places.length > 0
+    ? `Work the bands along the front edges, over the ends of the edging at the ${places.join(' and ')}.`
     : 'Work the bands along the front edges.';
 }
 
