@@ -42,6 +42,8 @@ export interface PlannedPiece {
   workedOn?: true;
   /** Of a border round all: where the fronts lie in it. */
   fronts?: PieceProgram['fronts'];
+  /** How it lies, where its rows do not tell it. */
+  drawn?: PieceProgram['drawn'];
 }
 
 /** The virtual hook and the fit disagree: a fault of the program, so no plan is given. */
@@ -66,7 +68,7 @@ export function workAndCheck(
   if (worked.faults.length > 0) throw refuse(worked.faults[0]!);
   const sections = sectionsOf(piece);
   const edges = piece.edges.map((wanted): WorkedEdge => {
-    const { id, role, side, downwards, label, axis, place, open, path, slant, along } = wanted;
+    const { id, role, side, downwards, label, axis, place, open, path, slant, along, measures } = wanted;
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
     const astray = path && count > 0 ? worked.astray(place, path) : -1;
@@ -80,9 +82,11 @@ export function workAndCheck(
       label,
       axis,
       count,
-      length: along
-        ? runLength(along, sections[0]!.stitches, sections[0]!.rows)
-        : edgeLength(place, count, sections, slant ?? path),
+      length:
+        measures ??
+        (along
+          ? runLength(along, sections[0]!.stitches, sections[0]!.rows)
+          : edgeLength(place, count, sections, slant ?? path)),
       open: open ?? false,
       place,
     };
@@ -111,7 +115,6 @@ export function workAndCheck(
     if (found !== counts[quantity])
       throw refuse(`${quantity} came off the hook as ${found}, planned ${counts[quantity]}`);
   }
-  const start = piece.passages.find((passage) => passage.kind === 'start')!;
   return {
     id: piece.id,
     role: piece.role,
@@ -122,7 +125,7 @@ export function workAndCheck(
     fabric: piece.fabric.id,
     sections,
     work: piece.work,
-    foundation: start.stitches + start.extra,
+    foundation: foundationOf(piece.passages),
     passages: piece.passages,
     runs,
     ends: { first: runs[0]!.row, last: lastRow(runs) },
@@ -132,6 +135,16 @@ export function workAndCheck(
     ...(piece.fixedRows ? { fixedRows: piece.fixedRows } : {}),
     ...(piece.workedOn ? { workedOn: true } : {}),
     ...(piece.fronts ? { fronts: piece.fronts } : {}),
+    ...(piece.drawn ? { drawn: piece.drawn } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
   };
+}
+
+/** Chains or stitches that a piece begins with; of one from a centre what goes into its ring. */
+function foundationOf(passages: readonly Passage[]): number {
+  for (const passage of passages) {
+    if (passage.kind === 'start') return passage.stitches + passage.extra;
+    if (passage.kind === 'from the centre') return passage.sides * passage.first;
+  }
+  return 0;
 }

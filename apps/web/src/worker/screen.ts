@@ -1,7 +1,6 @@
 import {
-  beginsAslant,
-  edgeLines,
-  outlines,
+  edgeLinesOf,
+  outlinesOf,
   rowSpans,
   rowsOf,
   unitsInWords,
@@ -21,7 +20,7 @@ import {
  */
 export interface ScreenSize extends Omit<SizePlan, 'quantities'> {
   quantities: readonly ScreenQuantity[];
-  outlines: Record<string, Outline[]>;
+  outlines: Record<string, readonly Outline[]>;
   /** Where the edges of pieces lie on these, by their ids. */
   edgeLines: Record<string, EdgeLine>;
 }
@@ -39,13 +38,10 @@ export function forScreen(size: SizePlan, fabrics: readonly Fabric[] = []): Scre
   const unitOf = new Map(fabrics.map(({ id, unit }) => [id, unit]));
   return {
     ...size,
-    outlines: Object.fromEntries(
-      size.pieces.map((piece) => [piece.id, outlines(piece.runs, piece.sections, firstDrawn(piece))]),
-    ),
+    outlines: Object.fromEntries(size.pieces.map((piece) => [piece.id, outlinesOf(piece)])),
     edgeLines: Object.fromEntries(
       size.pieces.flatMap((piece) => {
-        const places = piece.edges.map(({ place }) => place);
-        const lines = edgeLines(piece.runs, places, piece.sections, firstDrawn(piece));
+        const lines = edgeLinesOf(piece);
         return piece.edges.map(({ id }, i) => [id, lines[i]!]);
       }),
     ),
@@ -56,11 +52,6 @@ export function forScreen(size: SizePlan, fabrics: readonly Fabric[] = []): Scre
       return inUnits ? { ...quantity, inUnits } : quantity;
     }),
   };
-}
-
-/** The first row of a piece that is drawn: stitches picked up for a cap of short rows lie along it. */
-function firstDrawn({ passages }: PlannedPiece): number {
-  return beginsAslant(passages) ? 2 : 1;
 }
 
 /** One row of a strip: where it lies (cm), its stitches, and whether it changes them. */

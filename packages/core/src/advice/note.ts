@@ -22,5 +22,5 @@ export interface Note {
 export interface Fix {
   label: Phrase;
   /** Fields of the document; with a size, the field's figure for that size alone. */
-  set: readonly { path: string; value: string | number; size?: string }[];
+  set: readonly { path: string; value: string | number | null; size?: string }[];
 }

@@ -220,10 +220,16 @@ function ringsOf(piece: PlannedPiece): Rings {
 
 function ringsAround(piece: PlannedPiece): Rings {
   const places = piece.edges.map(({ place }) => place);
-  const lines = edgeLines(piece.runs, places, piece.sections);
+  const { drawn } = piece;
+  const lines = drawn ? [] : edgeLines(piece.runs, places, piece.sections);
   return {
     rings: workRuns(piece.runs).around(places),
-    directions: lines.map(({ line }, i) => {
+    directions: piece.edges.map(({ id }, i) => {
+      if (drawn) {
+        const heading = (drawn.edges[id]!.heading * Math.PI) / 180;
+        return { first: heading, last: heading };
+      }
+      const { line } = lines[i]!;
       const place = places[i]!;
       const up = place.lies === 'live' || (place.lies === 'row ends' && place.side === 'left');
       const way = up ? line : [...line].reverse();

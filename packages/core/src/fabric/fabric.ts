@@ -202,3 +202,8 @@ export function swatchMetres({ swatch, ball }: Fabric): number | null {
   if (swatch.metres !== undefined) return swatch.metres;
   return swatch.grams !== undefined && ball ? (swatch.grams / ball.grams) * ball.metres : null;
 }
+
+/** Whether a fabric is worked in the spaces between the units below, as clusters are, instead of in their stitches. */
+export function isInSpaces({ unit }: Pick<Fabric, 'unit'>): boolean {
+  return unit?.name === 'clusters';
+}

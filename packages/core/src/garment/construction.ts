@@ -14,6 +14,8 @@ import type { JoinPlan } from '../joins/join.js';
 import type { EdgeRole, PieceRole, Side } from '../joins/roles.js';
 import type { EdgeRun } from '../shaping/cap.js';
 import type { Passage } from '../passages/passage.js';
+import type { EdgeLine } from '../work/edgeLines.js';
+import type { Outline } from '../work/outline.js';
 import type { EdgePlace } from '../work/rows.js';
 import type { CountId, GarmentCounts } from './counts.js';
 
@@ -64,6 +66,17 @@ export interface Edgings {
   follow: (counts: GarmentCounts) => Pick<Draft, 'quantities' | 'helpers' | 'relations'>;
 }
 
+/** How a piece lies where that does not follow from its rows: folded, or grown from a centre. In cm, upwards from its lower edge. */
+export interface Drawn {
+  outlines: readonly Outline[];
+  edges: Readonly<Record<string, DrawnEdge>>;
+}
+
+/** An edge as it lies, and in which direction it goes clockwise round the piece as that would lie unfolded, in degrees from rightwards. */
+export interface DrawnEdge extends EdgeLine {
+  heading: number;
+}
+
 export interface EdgeProgram {
   id: string;
   role: EdgeRole;
@@ -83,6 +96,8 @@ export interface EdgeProgram {
   path?: 'straight' | readonly number[];
   /** As `path`, only to measure a stepped edge by, where shaping inside the rows moves their ends as well. */
   slant?: readonly number[];
+  /** Length, cm, where neither its stitches nor its rows tell it: along the side of a motif. */
+  measures?: number;
   /** For a curved edge, and for stitches picked up along one: the straight pieces of its line, by which it is measured. */
   along?: readonly EdgeRun[];
 }
@@ -127,6 +142,8 @@ export interface PieceProgram {
   fixedRows?: number;
   /** It is worked on to edges of the joined garment: drawings show it along them. */
   workedOn?: true;
+  /** How it lies, where its rows do not tell it. */
+  drawn?: Drawn;
   /** Of a border round all: where the fronts lie in it. */
   fronts?: Readonly<Record<Side, BorderFront>>;
   passages: readonly Passage[];

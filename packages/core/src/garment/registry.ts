@@ -6,6 +6,7 @@ import { notched } from './constructions/notched/notched.js';
 import { rectangles } from './constructions/rectangles/rectangles.js';
 import { setIn } from './constructions/setIn/setIn.js';
 import { vest } from './constructions/vest/vest.js';
+import { hexagons } from './constructions/hexagons/hexagons.js';
 import { poncho } from './constructions/poncho/poncho.js';
 import { raglan } from './constructions/raglan/raglan.js';
 import { sideGrown } from './constructions/sideGrown/sideGrown.js';
@@ -25,6 +26,7 @@ export const CONSTRUCTIONS: readonly Construction[] = [
   sideToSide,
   sideGrown,
   tube,
+  hexagons,
   poncho,
   raglan,
   roundYoke,

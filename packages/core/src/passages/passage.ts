@@ -1,6 +1,9 @@
+import type { AlongSides } from './alongSides.js';
+import type { ByTurns } from './byTurns.js';
 import type { Corners } from './corners.js';
 import type { Change } from './change.js';
 import type { Even } from './even.js';
+import type { FromCentre } from './fromCentre.js';
 import type { GoOn } from './goOn.js';
 import type { Grow } from './grow.js';
 import type { Lines } from './lines.js';
@@ -14,7 +17,21 @@ import type { Unite } from './unite.js';
  * A piece as a maker reads it: passages in working order. Rows (for the hook) and sentences (for the pattern) are both
  * made from the same passages, so they cannot differ.
  */
-export type Passage = Start | Even | Change | Corners | Grow | Shape | Lines | Short | GoOn | Unite | Mark;
+export type Passage =
+  | Start
+  | FromCentre
+  | AlongSides
+  | ByTurns
+  | Even
+  | Change
+  | Corners
+  | Grow
+  | Shape
+  | Lines
+  | Short
+  | GoOn
+  | Unite
+  | Mark;
 
 /** The passage of a kind. */
 export type PassageOf<K extends Passage['kind']> = Extract<Passage, { kind: K }>;

@@ -3,9 +3,12 @@ import type { CountingUnit } from '../fabric/fabric.js';
 import type { Sentence } from '../read/words.js';
 import type { RowRun } from '../work/runs.js';
 import type { Line } from '../write/line.js';
+import { alongSides } from './alongSides.js';
+import { byTurns } from './byTurns.js';
 import { change } from './change.js';
 import { corners } from './corners.js';
 import { even } from './even.js';
+import { fromCentre } from './fromCentre.js';
 import { goOn } from './goOn.js';
 import { grow } from './grow.js';
 import { PATTERN_SENTENCES } from './inPatternSentences.js';
@@ -25,6 +28,9 @@ import { unite } from './unite.js';
 /** Every kind of passage. The order is that in which their sentences are tried. */
 const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
   start,
+  'from the centre': fromCentre,
+  'along sides': alongSides,
+  'by turns': byTurns,
   mark,
   even,
   change,

@@ -42,6 +42,7 @@ export class RowMaker {
       spread = false,
       graded,
       motif,
+      ring = false,
     }: {
       add?: number;
       from?: readonly Source[];
@@ -49,6 +50,7 @@ export class RowMaker {
       spread?: boolean;
       graded?: Row['graded'];
       motif?: Row['motif'] | undefined;
+      ring?: boolean;
     } = {},
   ): void {
     const sources = from ?? state.first ?? [{ part: state.name, n: state.n, take: state.count, at: 0 }];
@@ -63,6 +65,7 @@ export class RowMaker {
     if (spread) row.spread = true;
     if (graded) row.graded = graded;
     if (motif) row.motif = motif;
+    if (ring) row.ring = true;
     if (round) row.round = round;
     if (state.rejoin) row.rejoin = true;
     state.rejoin = false;

@@ -64,7 +64,8 @@ export class Maker {
     return this.part;
   }
 
-  begin(stitches: number, round?: RoundWay): void {
+  /** @param ring its stitches are worked into a ring, which closes on them */
+  begin(stitches: number, round?: RoundWay, ring = false): void {
     this.part = {
       name: 'main',
       n: 0,
@@ -74,7 +75,7 @@ export class Maker {
       inner: this.inner,
       ...(round ? { round } : {}),
     };
-    this.row([{ do: 'cast', times: stitches }], { from: [], add: stitches });
+    this.row([{ do: 'cast', times: stitches }], { from: [], add: stitches, ring });
   }
 
   /** The side from which the next row of a part is worked. */
@@ -93,6 +94,7 @@ export class Maker {
       spread = false,
       graded,
       motif,
+      ring = false,
     }: {
       from?: readonly Source[];
       by?: number;
@@ -101,6 +103,7 @@ export class Maker {
       spread?: boolean;
       graded?: Row['graded'];
       motif?: Row['motif'] | undefined;
+      ring?: boolean;
     } = {},
   ): void {
     const part = this.now();
@@ -122,6 +125,7 @@ export class Maker {
       ...(spread ? { spread } : {}),
       ...(graded ? { graded } : {}),
       ...(motif ? { motif } : {}),
+      ...(ring ? { ring } : {}),
       ...(round ? { round } : {}),
       ...(part.rejoin ? { rejoin: true } : {}),
     });

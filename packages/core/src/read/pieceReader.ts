@@ -10,6 +10,7 @@ import { Maker, ReadFault, type PartMade, type United } from './maker.js';
 import { cornersAfter, type CornerShaping } from '../shaping/corners.js';
 import { GrowthSaid } from './growthSaid.js';
 import { agree, LinesSaid } from './linesSaid.js';
+import { MotifSaid, type CornersSaid, type EndsSaid } from './motifSaid.js';
 import { readAmounts } from './rates.js';
 import type {
   EdgeChange,
@@ -84,6 +85,7 @@ export class PieceReader {
   stepsUntil = 0;
   readonly lines = new LinesSaid();
   readonly growth = new GrowthSaid();
+  readonly motif = new MotifSaid();
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
   readonly edgeWays = new Set<string>();
   /** At which side of the piece an edge is said to lie, seen from its right side. */
@@ -393,6 +395,62 @@ export class PieceReader {
     this.agree(from, this.maker.now().n + 1, 'the next row');
     const { growth } = this.growth;
     for (let row = from; row <= to; row += 1) this.maker.growing(growth, row - from);
+  }
+
+  /** Round 1 of a motif, into a ring. */
+  beginMotif(motif: { first: number; sides: number }, round: RoundWay | undefined, said: number): void {
+    const made = this.motif.begin(motif);
+    this.agree(said, made, 'the stitches of round 1');
+    this.maker.begin(made, round, true);
+  }
+
+  motifRounds(from: number, to: number, said: CornersSaid & { sides: number }): void {
+    this.agree(from, this.maker.now().n + 1, 'the next round');
+    while (this.maker.now().n < to) {
+      const { steps, by } = this.motif.round(this.maker.now().n, said);
+      this.maker.row(steps, { by });
+    }
+  }
+
+  /** Goes on over some stitches of the last row, skipping others where it begins; `met` are the sides up to each corner. */
+  alongSides(skip: number, over: number, met: readonly number[]): void {
+    const from = this.maker.now();
+    const last = over - met.reduce((all, side) => all + side, 0);
+    this.motif.goAlong([last, ...[...met].reverse()]);
+    this.goOn(from, from.count - skip - over, over, true, 'left');
+  }
+
+  sideRows(
+    from: number,
+    to: number,
+    said: CornersSaid & { ends: EndsSaid; round: RoundWay | undefined },
+  ): void {
+    const now = this.maker.now();
+    this.agree(from, now.n + 1, 'the next row');
+    if (said.round) now.round = said.round;
+    while (now.n < to) {
+      const { steps, by } = this.motif.row(said);
+      this.maker.row(steps, { by });
+    }
+  }
+
+  /** Rounds that decrease at one place in some of them: in the first that is said, then in every so manieth. */
+  roundsByTurns(
+    from: number,
+    to: number,
+    { first, every, times }: { first: number; every: number; times: number },
+  ): void {
+    const now = this.maker.now();
+    this.agree(from, now.n + 1, 'the next round');
+    let done = 0;
+    while (now.n < to) {
+      if (done < times && now.n + 1 === first + done * every) {
+        const { steps, by } = this.motif.roundByTurns(now.count, done);
+        this.maker.row(steps, { by });
+        done += 1;
+      } else this.maker.change(0);
+    }
+    this.agree(done, times, 'the rounds that decrease');
   }
 
   /** Where the corners lie, from left to right, and which of them are outer ones. */

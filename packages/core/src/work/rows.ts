@@ -74,6 +74,8 @@ export interface Row {
   graded?: readonly [left: number, right: number];
   /** Given for a round; rows are turned at both ends. */
   round?: RoundWay;
+  /** Its stitches are worked into a ring, which closes on them: they have no underside that could be joined. */
+  ring?: true;
   /** The yarn is joined anew where the row begins. */
   rejoin?: boolean;
 }

@@ -1,8 +1,9 @@
 import type { EdgeRole, Side } from '../joins/roles.js';
 import type { PlannedPiece } from '../plannedPiece.js';
-import { beginsAslant } from '../passages/passage.js';
+import type { Drawn } from '../garment/construction.js';
+import { outlinesOf } from '../pieceDrawing.js';
 import { formatLength, type Units } from '../units/length.js';
-import { outlines, rowSpans, type Outline, type RowSpan } from '../work/outline.js';
+import { rowSpans, type Outline, type RowSpan } from '../work/outline.js';
 import { rowsOf } from '../work/runs.js';
 
 /** A measured stretch of a piece: where it lies, cm, across from the left end of row 1 and up from its lower edge. */
@@ -36,6 +37,7 @@ const SHORTEST_SHOWN = 1.5;
 /** A piece of a plan to scale: its outline, its lower edge and height, and every edge that has a place of its own in the drawing. */
 export function schematicOf(piece: PlannedPiece): SchematicPiece {
   const { id, label, copies, runs, sections, edges } = piece;
+  if (piece.drawn) return drawnSchematic(piece, piece.drawn);
   const spans = rowSpans(rowsOf(runs), sections);
   const at = new Map(spans.map((span) => [`${span.part}/${span.n}`, span]));
   const spanOf = (part: string, n: number): RowSpan => at.get(`${part}/${n}`)!;
@@ -87,12 +89,38 @@ export function schematicOf(piece: PlannedPiece): SchematicPiece {
     id,
     label,
     copies,
-    outlines: outlines(runs, sections, beginsAslant(piece.passages) ? 2 : 1),
+    outlines: outlinesOf(piece),
     left: Math.min(...spans.map(({ left }) => left)),
     right: Math.max(...spans.map(({ right }) => right)),
     height,
     dimensions,
   };
+}
+
+/** A piece that lies as its construction says: each straight edge has its length, those that lie on one another one figure. */
+function drawnSchematic(
+  { id, label, copies, edges }: PlannedPiece,
+  { outlines, edges: lines }: Drawn,
+): SchematicPiece {
+  const points = outlines.flatMap((one) => one.points);
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  const height = Math.max(...ys);
+  const dimensions: Dimension[] = [];
+  const add = (dimension: Omit<Dimension, 'length'>) => {
+    const length = dimension.to - dimension.from;
+    const known = dimensions.some(
+      ({ lies, from, to }) => lies === dimension.lies && from === dimension.from && to === dimension.to,
+    );
+    if (length >= SHORTEST_SHOWN && !known) dimensions.push({ ...dimension, length });
+  };
+  const LIES = { up: 'above', down: 'below', left: 'left', right: 'right' } as const;
+  for (const { id: edge, role, side, label: called } of edges) {
+    const { line, faces } = lines[edge]!;
+    const along = line.map(([x, y]) => (faces === 'up' || faces === 'down' ? x : y));
+    const at = { lies: LIES[faces], from: Math.min(...along), to: Math.max(...along) };
+    add({ id: edge, role, ...(side ? { side } : {}), label: called, ...at });
+  }
+  return { id, label, copies, outlines, left: Math.min(...xs), right: Math.max(...xs), height, dimensions };
 }
 
 /** Letters for the dimensions of pieces: A, B, ... Z, AA, AB, ... */

@@ -1,7 +1,8 @@
 import type { SizePlan } from '../sizePlan.js';
-import { beginsAslant } from '../passages/passage.js';
+import { outlinesOf } from '../pieceDrawing.js';
+import type { PlannedPiece } from '../plannedPiece.js';
 import type { EdgePlace } from '../work/rows.js';
-import { outlines, rowSpans, type RowSpan } from '../work/outline.js';
+import { rowSpans, type RowSpan } from '../work/outline.js';
 import { rowsOf } from '../work/runs.js';
 import { escapeXml, round } from './schematic.js';
 
@@ -31,12 +32,15 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
   if (drawn.length === 0) return '';
   const laid = drawn.map((piece) => {
     const spans = rowSpans(rowsOf(piece.runs), piece.sections);
+    const points = piece.drawn
+      ? piece.drawn.outlines.flatMap((outline) => outline.points)
+      : spans.flatMap(({ left, right, high }) => [[left, high] as const, [right, high] as const]);
     return {
       piece,
       spans,
-      left: Math.min(...spans.map(({ left }) => left)),
-      right: Math.max(...spans.map(({ right }) => right)),
-      height: Math.max(...spans.map(({ high }) => high)),
+      left: Math.min(...points.map(([x]) => x)),
+      right: Math.max(...points.map(([x]) => x)),
+      height: Math.max(...points.map(([, y]) => y)),
     };
   });
   const scale =
@@ -48,7 +52,7 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
       (cm: number) => round(x + (cm - left) * scale),
       (cm: number) => round(ROOM + HEIGHT - (HEIGHT - height * scale) / 2 - cm * scale),
     ];
-    const shape = outlines(piece.runs, piece.sections, beginsAslant(piece.passages) ? 2 : 1)
+    const shape = outlinesOf(piece)
       .map(
         ({ points }) =>
           `<polygon points="${points.map(([a, b]) => `${px(a)},${py(b)}`).join(' ')}" fill="#f6f1e6" stroke="#b9b0a0"/>`,
@@ -56,7 +60,7 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
       .join('');
     const marked = piece.edges.flatMap(({ id, place }) => {
       const number = edges.get(id);
-      const line = number === undefined ? [] : lineOf(place, spans, piece.sections);
+      const line = number === undefined ? [] : (drawnLine(piece, id) ?? lineOf(place, spans, piece.sections));
       if (line.length < 2) return [];
       const [mx, my] = line[Math.floor(line.length / 2)]!;
       return [
@@ -70,6 +74,12 @@ export function stepSvg({ pieces, joins: all }: SizePlan, joins: readonly string
   });
   const [width, height] = [Math.ceil(x), ROOM * 2 + HEIGHT + 8];
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="11" fill="#26231f">${parts.join('')}</svg>`;
+}
+
+/** The line of an edge of a piece that lies as its construction says. */
+function drawnLine({ drawn }: PlannedPiece, edge: string): Point[] | null {
+  const line = drawn?.edges[edge]?.line;
+  return line ? middle(line[0]!, line.at(-1)!) : null;
 }
 
 /** The line of an edge on its piece, cm. */

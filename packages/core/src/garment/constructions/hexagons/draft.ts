@@ -1,0 +1,314 @@
+import { ANY_COUNT } from '../../../fabric/fabric.js';
+import { perCm } from '../../../fabric/gauge.js';
+import { forSize } from '../../../fields/perSize.js';
+import { say } from '../../../text/phrase.js';
+import { finishedPlan, type Draft, type DraftQuantity, type SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
+import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
+import { draftBand } from '../../shared/bands.js';
+import { becomes, given, plus, quantity } from '../../shared/quantity.js';
+import { edgingsOf, EDGING_IDS } from './edgings.js';
+import type { HexagonStyle } from './fields.js';
+import { growthOf, halfOf } from './geometry.js';
+import { notesOf } from './notes.js';
+import { targetsOf, type Targets } from './targets.js';
+
+declare module '../../counts.js' {
+  interface OwnCounts {
+    'hexagon.rounds': true;
+    'hexagon.rows': true;
+    'hexagon.reach': true;
+    'hexagon.hem': true;
+    'hexagon.open': true;
+  }
+}
+
+type Input = SizeInput<HexagonStyle>;
+
+/**
+ * Drafts both halves: rounds until the sleeve or the body is wide enough, rows along three sides for the other, rows along the lower edge
+ * for the length, and the sleeves that are worked on.
+ */
+export function draft(input: Input): Draft {
+  const { style, size, fabrics } = input;
+  const targets = targetsOf(input);
+  const fabric = fabrics.get(style.fabric)!;
+  const { gain, first: begins } = growthOf(fabric);
+  const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
+  const sleeveFirst = targets.first === 'sleeve';
+  const rounding = style.stop === 'under' ? 'not over' : 'nearest';
+  const [lesser, greater] = sleeveFirst ? [targets.opening, targets.body] : [targets.body, targets.opening];
+  const inside = (target: Targets['body'], isOpening: boolean) =>
+    isOpening
+      ? {
+          target: target.length / 2,
+          because: [...target.reasons, becomes('Folded', '÷ 2', target.length / 2)],
+        }
+      : { target: target.length, because: target.reasons };
+  const natural = targets.rounds + targets.reach;
+  const length = Math.max(targets.length.length, natural);
+  const open = style.top.left === 'open' ? forSize(style.top.open, size.id) : 0;
+  const quantities: DraftQuantity[] = [
+    quantity({
+      id: 'hexagon.rounds',
+      label: 'Rounds of each hexagon',
+      fabric,
+      axis: 'rows',
+      ...inside(lesser, sleeveFirst),
+      weight: 1,
+      rounding,
+      min: 2,
+    }),
+    quantity({
+      id: 'hexagon.reach',
+      label: sleeveFirst ? 'Body of each half, folded' : 'Sleeve opening, folded',
+      fabric,
+      axis: 'rows',
+      ...inside(greater, !sleeveFirst),
+      weight: 1,
+      rounding,
+      min: 2,
+    }),
+    quantity({
+      id: 'hexagon.rows',
+      label: sleeveFirst
+        ? 'Rows along front, lower edge and back'
+        : 'Rows along the shoulders and the opening',
+      fabric,
+      axis: 'rows',
+      target: targets.reach - targets.rounds,
+      weight: 0.05,
+      // Both shoulders get as many stitches only from an even number of rows where a corner gains an odd one.
+      ...(!sleeveFirst && gain % 2 === 1 ? { rule: { multiple: 2, plus: 0 } } : {}),
+      min: 0,
+      because: [
+        given(sleeveFirst ? 'Body of each half' : 'Sleeve opening, folded', targets.reach, {
+          kind: 'quantity',
+          id: 'hexagon.reach',
+        }),
+        plus('Rounds', -targets.rounds, targets.reach - targets.rounds, {
+          kind: 'quantity',
+          id: 'hexagon.rounds',
+        }),
+      ],
+    }),
+    quantity({
+      id: 'body.rows',
+      label: 'Each half, from shoulder to lower edge',
+      fabric,
+      axis: 'rows',
+      target: length,
+      weight: 0.3,
+      because: targets.length.reasons,
+    }),
+    quantity({
+      id: 'hexagon.hem',
+      label: 'Rows along the lower edge',
+      fabric,
+      axis: 'rows',
+      target: length - natural,
+      weight: 0.05,
+      min: 0,
+      because: [
+        given('Length wanted', length, { kind: 'quantity', id: 'body.rows' }),
+        plus('Both wedges of a half', -natural, length - natural, { kind: 'quantity', id: 'hexagon.reach' }),
+      ],
+    }),
+    ...(open > 0
+      ? [
+          quantity({
+            id: 'hexagon.open',
+            label: 'Left open at the top, each half',
+            fabric,
+            axis: 'stitches',
+            target: open,
+            weight: 0.5,
+            because: [given('Left open, wanted', open, { kind: 'style', id: 'garment.top.open' })],
+          }),
+        ]
+      : []),
+    ...sleeveQuantities(input, targets),
+  ];
+  const cuff = cuffOf(input, targets);
+  return {
+    quantities: [...quantities, ...(cuff?.quantities ?? [])],
+    helpers: [],
+    relations: [
+      sumIs(
+        {
+          id: 'reach',
+          rule: 'rounds and rows along three sides come to what is wanted',
+          says: (counts) =>
+            say`${counts.of('hexagon.rounds')} rounds + ${counts.of('hexagon.rows')} rows = ${counts.of('hexagon.reach')}`,
+        },
+        { 'hexagon.rounds': 1, 'hexagon.rows': 1, 'hexagon.reach': -1 },
+      ),
+      sumIs(
+        {
+          id: 'length',
+          rule: 'a half is as long as both its wedges and the rows along its lower edge',
+          says: (counts) =>
+            say`${counts.of('hexagon.rounds')} + ${counts.of('hexagon.reach')} + ${counts.of('hexagon.hem')} = ${counts.of('body.rows')} rows`,
+        },
+        { 'hexagon.rounds': 1, 'hexagon.reach': 1, 'hexagon.hem': 1, 'body.rows': -1 },
+      ),
+      ...(open > 0
+        ? [
+            sumAtMost(
+              { id: 'open', rule: 'some of the shoulder is left to be joined' },
+              { 'hexagon.open': 1, 'hexagon.rounds': -gain },
+              begins - gain - 1,
+            ),
+          ]
+        : []),
+      ...(style.sleeve
+        ? [
+            sumIs(
+              {
+                id: 'opening',
+                rule: 'the sleeve is worked on over the whole side of the hexagon',
+                says: (counts) => say`${counts.of('sleeve.top')} stitches at the end of the half`,
+              },
+              {
+                'sleeve.top': 1,
+                'hexagon.rounds': -gain,
+                ...(sleeveFirst ? {} : { 'hexagon.rows': -gain }),
+              },
+              begins - gain,
+            ),
+            ...(style.sleeve.shape === 'tapered'
+              ? [
+                  sumAtLeast(
+                    { id: 'taper', rule: 'the sleeve has a round for each decrease' },
+                    { 'sleeve.rows': takenBy(input), 'sleeve.top': -1, 'sleeve.cuff': 1 },
+                    takenBy(input),
+                  ),
+                  sumAtMost(
+                    { id: 'narrower', rule: 'a tapered sleeve ends no wider than it begins' },
+                    { 'sleeve.cuff': 1, 'sleeve.top': -1 },
+                  ),
+                ]
+              : [
+                  sumIs(
+                    { id: 'straight', rule: 'a straight sleeve ends as it begins' },
+                    {
+                      'sleeve.cuff': 1,
+                      'sleeve.top': -1,
+                    },
+                  ),
+                ]),
+          ]
+        : []),
+      ...(cuff?.relations ?? []),
+    ],
+    finished: finishedOf(input, targets),
+    notes: notesOf(input, targets),
+    ...(EDGING_IDS(style).length > 0
+      ? { edgings: { ids: EDGING_IDS(style), follow: (counts) => edgingsOf(input, counts, targets.first) } }
+      : {}),
+  };
+
+  function cuffOf({ size: of }: Input, { sleeve }: Targets) {
+    if (!style.cuff || !sleeve) return null;
+    return draftBand({
+      id: 'cuff',
+      label: 'Cuff rib',
+      style: style.cuff,
+      size: of.id,
+      fabric: fabrics.get(style.cuff.fabric)!,
+      edge: { of: 'sleeve.cuff', label: 'Sleeve at its end', perCm: stitches, target: sleeve.cuff.length },
+    });
+  }
+
+  function finishedOf(
+    _: Input,
+    { round, opening, first, length: wanted, sleeve }: Targets,
+  ): Draft['finished'] {
+    const half = (counts: GarmentCounts) => halfCounted(counts, first, 1 / rows);
+    const strip = (counts: GarmentCounts) => (counts.find('centre.rows') ?? 0) / rows;
+    return [
+      finishedPlan('bust', 'All round', round, (counts) => 4 * half(counts).body + strip(counts)),
+      finishedPlan('length', 'Length from the shoulder', wanted.length, (counts) => half(counts).length),
+      finishedPlan('opening', 'Sleeve opening, all round', opening.length, (counts) => 2 * half(counts).arm),
+      finishedPlan(
+        'wingspan',
+        'From sleeve end to sleeve end',
+        2 * (targets.rounds + targets.reach + (sleeve?.length.length ?? 0)) +
+          forSize(style.back.strip, size.id),
+        (counts) => {
+          const { body, arm } = half(counts);
+          return 2 * (body + arm + (counts.find('sleeve.rows') ?? 0) / rows) + strip(counts);
+        },
+      ),
+      ...(sleeve
+        ? [
+            finishedPlan(
+              'cuff',
+              'Sleeve at its end',
+              sleeve.cuff.length,
+              (counts) => counts.of('sleeve.cuff') / stitches,
+            ),
+          ]
+        : []),
+    ];
+  }
+}
+
+/** A half as its counts have come out. */
+export function halfCounted(counts: GarmentCounts, first: Targets['first'], height: number) {
+  return halfOf(
+    {
+      rounds: counts.of('hexagon.rounds'),
+      rows: counts.of('hexagon.rows'),
+      hem: counts.of('hexagon.hem'),
+    },
+    first,
+    height,
+  );
+}
+
+/** Stitches that a tapered sleeve loses at a time: a cluster, or one. */
+export function takenBy({ style, fabrics }: Pick<Input, 'style' | 'fabrics'>): number {
+  const fabric = fabrics.get(style.fabric)!;
+  return fabric.unit?.name === 'clusters' ? fabric.unit.stitches : 1;
+}
+
+function sleeveQuantities(input: Input, { sleeve, opening }: Targets): DraftQuantity[] {
+  const { style, fabrics } = input;
+  if (!sleeve) return [];
+  const fabric = fabrics.get(style.fabric)!;
+  const units = { multiple: takenBy(input), plus: 0 };
+  return [
+    quantity({
+      id: 'sleeve.top',
+      label: 'Sleeve, where it begins',
+      fabric,
+      axis: 'stitches',
+      target: opening.length,
+      weight: 0.01,
+      because: [given('Side of the hexagon', opening.length, { kind: 'quantity', id: 'hexagon.rounds' })],
+    }),
+    quantity({
+      id: 'sleeve.cuff',
+      label: 'Sleeve, at its end',
+      fabric,
+      axis: 'stitches',
+      target: sleeve.cuff.length,
+      weight: style.sleeve!.shape === 'tapered' ? 0.5 : 0.01,
+      rule: takenBy(input) > 1 ? units : ANY_COUNT,
+      min: 4,
+      because: sleeve.cuff.reasons,
+    }),
+    quantity({
+      id: 'sleeve.rows',
+      label: 'Sleeve, length worked on',
+      fabric,
+      axis: 'rows',
+      target: Math.max(2 / perCm(fabric.gauge, 'rows'), sleeve.length.length),
+      weight: 0.5,
+      rounding: style.stop === 'under' ? 'not over' : 'nearest',
+      min: 2,
+      because: sleeve.length.reasons,
+    }),
+  ];
+}

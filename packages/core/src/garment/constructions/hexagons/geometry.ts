@@ -1,0 +1,70 @@
+/** The geometry of a folded hexagon: each of its six wedges is a quarter of a square, so that it folds into a body half with a sleeve. */
+
+import { isInSpaces, stitchOf, type Fabric, type Stitch } from '../../../fabric/fabric.js';
+import { perCm } from '../../../fabric/gauge.js';
+import type { MotifGrowth } from '../../../shaping/motif.js';
+
+/** Sides of the motif. */
+export const SIDES_OF_HEXAGON = 6;
+
+/** Which of the two is wide enough first: then rows along three sides make up what the other lacks. */
+export type First = 'sleeve' | 'body';
+
+/**
+ * How a hexagon of a fabric grows: a side gains twice the height of a round, as the side of a square does; a cluster where it is worked
+ * in spaces, else as many stitches as are as wide as that, to the nearest.
+ */
+export function growthOf(fabric: Fabric): MotifGrowth {
+  const gain = isInSpaces(fabric)
+    ? fabric.unit!.stitches
+    : Math.max(1, Math.round((2 * perCm(fabric.gauge, 'stitches')) / perCm(fabric.gauge, 'rows')));
+  return { sides: SIDES_OF_HEXAGON, gain, first: isInSpaces(fabric) ? gain : Math.max(1, gain - 1) };
+}
+
+/** What the stitches that a side gains measure, against the twice the height of a round that they go along: 1 where it lies flat. */
+export function flatness(fabric: Fabric): number {
+  const { gauge } = fabric;
+  return (growthOf(fabric).gain * perCm(gauge, 'rows')) / perCm(gauge, 'stitches') / 2;
+}
+
+/** What of a half lies where, cm, folded: from rounds, rows along three sides, and rows along the lower edge. */
+export interface Half {
+  /** Half of the body's width, of front and of back. */
+  body: number;
+  /** From the underarm to the end of the half's own sleeve, which is as deep. */
+  arm: number;
+  length: number;
+}
+
+/** A half from its counts, each of them `height` cm high. */
+export function halfOf(
+  { rounds, rows, hem }: { rounds: number; rows: number; hem: number },
+  first: First,
+  height: number,
+): Half {
+  const grown = (rounds + rows) * height;
+  const plain = rounds * height;
+  return {
+    body: first === 'sleeve' ? grown : plain,
+    arm: first === 'sleeve' ? plain : grown,
+    length: (2 * rounds + rows + hem) * height,
+  };
+}
+
+/** Its outline, folded: x from the centre front outwards, y from the lower edge up. */
+export function foldedOutline({ body, arm, length }: Half): [x: number, y: number][] {
+  const underarm = length - arm;
+  return [
+    [0, 0],
+    [0, length],
+    [body + arm, length],
+    [body + arm, underarm],
+    [body, underarm],
+    [body, 0],
+  ];
+}
+
+/** The stitch that a fabric is worked in, for what is picked up of it stitch for stitch. */
+export function stitchIn(fabric: Fabric): Stitch {
+  return stitchOf(fabric);
+}

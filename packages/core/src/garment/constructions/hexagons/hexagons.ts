@@ -1,0 +1,45 @@
+import { construction } from '../../construction.js';
+import { draft } from './draft.js';
+import { FIELDS, type HexagonStyle } from './fields.js';
+import { program } from './program.js';
+
+/** A jacket of two hexagons, each folded into half a body with a sleeve. */
+export const hexagons = construction({
+  id: 'hexagons',
+  label: 'Two folded hexagons',
+  says: 'Two hexagons in rounds from the centre, each folded into half of the body with a sleeve, joined at the centre back and the shoulders',
+  sketch: {
+    outlines: ['M58 14 L8 14 L8 46 L34 46 L34 88 L58 88 Z', 'M62 14 L112 14 L112 46 L86 46 L86 88 L62 88 Z'],
+    inner: [
+      'M34 46 L8 14',
+      'M34 46 L58 14',
+      'M34 46 L58 88',
+      'M86 46 L112 14',
+      'M86 46 L62 14',
+      'M86 46 L62 88',
+    ],
+    needs: 'the bust or hip, the upper arm, and how long it is to be',
+    gives:
+      'two equal halves from the centre out, without armhole or side seams; body and sleeve widths that follow the rounds',
+  },
+  table: { root: 'half', facing: { edge: 'lower edge', way: 'down' } },
+  fields: FIELDS,
+  specimens: [
+    { name: 'hexagon jacket', garment: {} },
+    {
+      name: 'hexagon jacket with a hood',
+      garment: { top: { left: 'open' }, hood: {}, sleeve: { shape: 'balloon' }, rounds: 'joined' },
+    },
+    {
+      name: 'hexagon jacket, body first, with a strip at the back',
+      garment: { ease: 4, opening: 34, back: { strip: 6 }, sleeve: null },
+    },
+  ],
+  style: (read): HexagonStyle => ({
+    ...read,
+    hood: read.top.left === 'open' ? read.hood : null,
+    cuff: read.sleeve ? read.cuff : null,
+  }),
+  draft,
+  program,
+});

@@ -1,0 +1,99 @@
+/** The lengths that a jacket of two hexagons is drafted to. */
+
+import { perCm } from '../../../fabric/gauge.js';
+import { forSize } from '../../../fields/perSize.js';
+import type { SizeInput } from '../../construction.js';
+import { downTo } from '../../shared/arm.js';
+import { lessEdging } from '../../shared/edged.js';
+import { becomes, plus } from '../../shared/quantity.js';
+import { bodyLength, cuffRound, garmentRound, measured, type Target } from '../../shared/targets.js';
+import type { HexagonStyle } from './fields.js';
+import type { First } from './geometry.js';
+
+type Input = SizeInput<HexagonStyle>;
+
+/** Lengths that are wanted, cm. */
+export interface Targets {
+  /** All round the body. */
+  round: number;
+  /** A quarter of that without the strip at the centre back: the body's width of each half, folded. */
+  body: Target;
+  /** The opening of the sleeve, all round. */
+  opening: Target;
+  length: Target;
+  first: First;
+  /** What rounds come to, and with the rows along three sides; as they stop. */
+  rounds: number;
+  reach: number;
+  /** The sleeve that is worked on, and its end; null without sleeves. */
+  sleeve: { length: Target; cuff: Target } | null;
+}
+
+export function targetsOf(input: Input): Targets {
+  const { style, size, fabrics } = input;
+  const { body } = input.body;
+  const height = 1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
+  const stops = (length: number) =>
+    Math.max(2, (style.stop === 'under' ? Math.floor : Math.round)(length / height + 1e-6)) * height;
+  const around = garmentRound(input);
+  const strip = forSize(style.back.strip, size.id);
+  const less = around.length - strip;
+  const half: Target = {
+    length: less / 4,
+    reasons: [
+      ...around.reasons,
+      ...(strip > 0
+        ? [plus('Strip at the centre back', -strip, less, { kind: 'style', id: 'garment.back.strip' })]
+        : []),
+      becomes('Front and back of two halves', '÷ 4', less / 4),
+    ],
+  };
+  const wider = forSize(style.opening, size.id);
+  const opening: Target = {
+    length: body.upperArm + wider,
+    reasons: [
+      measured(input, 'upperArm'),
+      plus('Wider by', wider, body.upperArm + wider, { kind: 'style', id: 'garment.opening' }),
+    ],
+  };
+  const first: First = opening.length / 2 <= half.length ? 'sleeve' : 'body';
+  const [least, most] = [opening.length / 2, half.length].sort((a, b) => a - b) as [number, number];
+  const [rounds, reach] = [stops(least), stops(most)];
+  return {
+    round: around.length,
+    body: half,
+    opening,
+    length: bodyLength(input),
+    first,
+    rounds,
+    reach,
+    sleeve: style.sleeve && {
+      length: sleeveLength(input, style.sleeve, rounds + reach + strip / 2),
+      cuff: style.sleeve.shape === 'tapered' ? cuffRound(input, style.sleeve) : opening,
+    },
+  };
+}
+
+/** What is left of the arm beyond the end of a half, cm from the middle of the back. */
+function sleeveLength(input: Input, sleeve: NonNullable<HexagonStyle['sleeve']>, half: number): Target {
+  const { style, size } = input;
+  const { crossBack, shoulderToWrist } = input.body.body;
+  const whole = crossBack / 2 + shoulderToWrist;
+  const worn = downTo(input, sleeve, whole);
+  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
+  const left = worn.length - half - cuff;
+  return lessEdging(input, 'cuff', {
+    length: left,
+    reasons: [
+      measured(input, 'crossBack'),
+      becomes('From its middle', '÷ 2', crossBack / 2),
+      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
+      ...worn.reasons,
+      plus('A half, from the middle of the back to its end', -half, worn.length - half, {
+        kind: 'quantity',
+        id: 'hexagon.reach',
+      }),
+      ...(cuff > 0 ? [plus('Cuff rib', -cuff, left, { kind: 'style', id: 'garment.cuff.height' })] : []),
+    ],
+  });
+}
