@@ -123,6 +123,13 @@ export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[
 
   /** What lies inside the garment between two edges that follow each other on a piece, in degrees. */
   function inside(before: Place, after: Place): number {
+    const { drawn } = before.piece;
+    if (drawn) {
+      const [from, to] = [before, after].map((place) => drawn.edges[edgeOf(place).id]!.side);
+      const sides = 1 + Math.max(...Object.values(drawn.edges).map(({ side }) => side));
+      // Along one side, and where corners are worked as one, the edge goes straight on.
+      return (from! + 1) % sides === to ? drawn.corner : 180;
+    }
     const { directions, rings } = known.get(before.piece.id)!;
     const ring = rings[before.ring]!;
     const turn = directions[ring[before.at]!]!.last - directions[ring[after.at]!]!.first;
@@ -224,12 +231,7 @@ function ringsAround(piece: PlannedPiece): Rings {
   const lines = drawn ? [] : edgeLines(piece.runs, places, piece.sections);
   return {
     rings: workRuns(piece.runs).around(places),
-    directions: piece.edges.map(({ id }, i) => {
-      if (drawn) {
-        const heading = (drawn.edges[id]!.heading * Math.PI) / 180;
-        return { first: heading, last: heading };
-      }
-      const { line } = lines[i]!;
+    directions: lines.map(({ line }, i) => {
       const place = places[i]!;
       const up = place.lies === 'live' || (place.lies === 'row ends' && place.side === 'left');
       const way = up ? line : [...line].reverse();

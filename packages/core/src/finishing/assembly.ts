@@ -267,7 +267,7 @@ function sideSeams(there: (role: JoinRole) => boolean): { title?: string; says?:
       title: 'Side seams',
       says: 'Close the sides from the lower edge up; pin every tenth row first.',
     };
-  return { title: 'Back seam', says: 'Close the seam at the centre back, row to row.' };
+  return { title: 'Back seam', says: 'Close the seam at the centre back.' };
 }
 
 /** A list with two of its entries changed over. */

@@ -68,13 +68,15 @@ export interface Edgings {
 
 /** How a piece lies where that does not follow from its rows: folded, or grown from a centre. In cm, upwards from its lower edge. */
 export interface Drawn {
+  /** What lies inside the piece where one of its sides meets the next, in degrees. */
+  corner: number;
   outlines: readonly Outline[];
   edges: Readonly<Record<string, DrawnEdge>>;
 }
 
-/** An edge as it lies, and in which direction it goes clockwise round the piece as that would lie unfolded, in degrees from rightwards. */
+/** An edge as it lies, and which side of the piece it is along, counted clockwise from 0. */
 export interface DrawnEdge extends EdgeLine {
-  heading: number;
+  side: number;
 }
 
 export interface EdgeProgram {

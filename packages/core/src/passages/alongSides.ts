@@ -81,9 +81,10 @@ export const alongSides: PassageKind<AlongSides> = {
   words: writeAlong,
   sentences: [
     {
-      form: /^Go on along (.+?): skip (\d+) sts? of the last (?:row|rnd) and rejoin the yarn in the next corner sp; work over (.+?) sts(?: with a corner after (.+?) sts?)?\.$/,
-      read: ([, , skip, over, corners], reader) =>
+      form: /^Go on along (.+?): skip (\d+) sts? of (?:row|rnd) (\d+) and rejoin the yarn in the next corner sp; work over (.+?) sts(?: with a corner after (.+?) sts?)?\.$/,
+      read: ([, , skip, row, over, corners], reader) =>
         reader.alongSides(
+          Number(row),
           Number(skip),
           Number(over),
           corners === undefined ? [] : corners.split(/, | and /).map(Number),
@@ -161,7 +162,7 @@ function writeAlong(all: readonly AlongSides[], soFar: PieceSoFar): Line[] {
       ? `, beginning and ending by turns with 1 and with ${fabric.unit!.stitches}`
       : '';
   return [
-    line`Go on along ${along}: skip ${skip} sts of the last ${soFar.wordsOf(from).short} and rejoin the yarn in the next corner sp; work over ${over} sts${{ inline: corners }}.`,
+    line`Go on along ${along}: skip ${skip} sts of ${soFar.wordsOf(from).short} ${before.map(({ n }) => n)} and rejoin the yarn in the next corner sp; work over ${over} sts${{ inline: corners }}.`,
     line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${many > 1 ? `${corner} in each corner sp, ` : ''}${between}${closing}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
   ];
 }

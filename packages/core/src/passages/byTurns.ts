@@ -1,7 +1,7 @@
 import type { Reason } from '../because/reason.js';
 import { COUNT, END, ROWS, STITCH } from '../read/words.js';
 import { turnsSteps } from '../shaping/motif.js';
-import { ordinal, say } from '../text/phrase.js';
+import { say } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import { isInSpaces } from '../fabric/fabric.js';
 import { line, type Line } from '../write/line.js';
@@ -53,13 +53,13 @@ export const byTurns: PassageKind<ByTurns> = {
     },
     {
       form: new RegExp(
-        `^${ROWS}: (?:${STITCH} in each st|\\d+ ${STITCH} in each sp), decreasing in rnd (\\d+)(?: and in every (\\d+)(?:st|nd|rd|th) rnd after it|, and in every rnd after it), (\\d+) times? in all; ${END}\\. ${COUNT}$`,
+        `^${ROWS}: (?:${STITCH} in each st|\\d+ ${STITCH} in each sp), decreasing in rnd (\\d+) and then each time (\\d+) rnds? further on, (\\d+) times? in all; ${END}\\. ${COUNT}$`,
       ),
       read: ([, from, to, , first, every, times, , stitches], reader) => {
         if (from === '–') return;
         reader.roundsByTurns(Number(from), Number(to ?? from), {
           first: Number(first),
-          every: Number(every ?? 1),
+          every: Number(every),
           times: Number(times),
         });
         reader.ends(Number(to ?? from), Number(stitches));
@@ -89,14 +89,10 @@ function writeTurns(all: readonly ByTurns[], soFar: PieceSoFar): Line[] {
   const how = isInSpaces(fabric)
     ? `${by} ${stitch} over the next 2 sps as one`
     : `work the next ${by + 1} sts together`;
-  const every = all.map((one) => one.every);
-  const rate = every.every((one) => one === 1)
-    ? [', and in every rnd after it']
-    : line` and in every ${{ inline: [{ each: every.map(ordinal) }] }} rnd after it`;
   return [
     [
       `To decrease, under the arm (where the rnd begins) and over it (opposite) by turns, first under it: ${how}.`,
     ],
-    line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${between}, decreasing in rnd ${all.map(({ first }) => first)}${{ inline: rate }}, ${all.map(({ times }) => times)} times in all; ${words.end}. ${{ inline: motifCount(counts, fabric, by) }}`,
+    line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${between}, decreasing in rnd ${all.map(({ first }) => first)} and then each time ${all.map(({ every }) => every)} rnds further on, ${all.map(({ times }) => times)} times in all; ${words.end}. ${{ inline: motifCount(counts, fabric, by) }}`,
   ];
 }

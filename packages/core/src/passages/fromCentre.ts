@@ -17,6 +17,8 @@ export interface FromCentre extends MotifGrowth {
   part: string;
   to: number;
   round: RoundWay;
+  /** What is done with it then: how it is folded, and what to mark. */
+  note?: string;
 }
 
 export const fromCentre: PassageKind<FromCentre> = {
@@ -29,6 +31,8 @@ export const fromCentre: PassageKind<FromCentre> = {
   },
   words: writeMotif,
   sentences: [
+    // How it is folded makes no rows.
+    { form: /^Fold it .+\.$/, read: () => undefined },
     { form: /^Make a ring\.$/, read: (_, reader) => reader.motif.makeRing() },
     {
       form: new RegExp(
@@ -65,7 +69,7 @@ export const fromCentre: PassageKind<FromCentre> = {
 };
 
 function writeMotif(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
-  const { part, round, sides, first, gain } = all[0]!;
+  const { part, round, sides, first, gain, note } = all[0]!;
   soFar.inRounds(part, round);
   const words = soFar.wordsOf(part);
   const { stitch, fabric } = soFar;
@@ -81,5 +85,6 @@ function writeMotif(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
     ['Make a ring.'],
     line`Rnd 1 (RS): *${String(first)} ${stitch} in the ring, ch 2; ${again}; ${words.end}. ${{ inline: motifCount([sides * first], fabric, gain) }}`,
     line`Rnds ${to.map((n) => rangeInWords(2, n))}${{ inline: soFar.lengthBeside(to) }}: *${corner} in the next corner sp, ${between} to the next corner; ${again}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
+    ...(note ? [[note]] : []),
   ];
 }

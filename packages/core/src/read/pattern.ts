@@ -189,6 +189,8 @@ function headsDiffer(lines: readonly string[], labels: readonly string[]): strin
 
 /** "(25 mesh spaces, 76 sts)": the stitches that a unit and the edges have are the same throughout a pattern. */
 const UNITS = new RegExp(`(?:${COUNTED_IN.map((name) => name.replace(/s$/, 's?')).join('|')})\\)?, \\d`);
+/** A piece that is worked in the spaces of a motif has whole units, no edge stitches beside them. */
+const OF_MOTIF = /corner sp|sps as one/;
 const IN_UNITS = /\((\d+) ([^,()\d]+), (\d+) sts?\)/g;
 
 function unitsDiffer(
@@ -201,10 +203,12 @@ function unitsDiffer(
     .filter(({ lines }) => lines.some((text) => UNITS.test(text)))
     .flatMap(({ heading, lines }) => {
       const plain = lines.map((text) => fromHouse(text, house, labels.length));
+      const motif = plain.some((text) => OF_MOTIF.test(text));
       return labels.flatMap((_, size) =>
         linesOfSize(plain, size, labels).flatMap((text) =>
           [...text.matchAll(IN_UNITS)].map(([, units, name, stitches]) => ({
             heading,
+            motif,
             units: Number(units),
             name: name!,
             stitches: Number(stitches),
@@ -212,8 +216,11 @@ function unitsDiffer(
         ),
       );
     });
-  return [...new Set(counts.map(({ name }) => name))].flatMap((unit) => {
-    const own = counts.filter(({ name }) => name === unit);
+  const kinds = new Map(
+    counts.map(({ name, motif }) => [`${name}${motif ? ' of a motif' : ''}`, { name, motif }]),
+  );
+  return [...kinds.values()].flatMap(({ name: unit, motif: ofMotif }) => {
+    const own = counts.filter(({ name, motif }) => name === unit && motif === ofMotif);
     // The rule that most counts of the unit keep.
     const votes = new Map<string, number>();
     for (const one of own) {

@@ -412,9 +412,11 @@ export class PieceReader {
     }
   }
 
-  /** Goes on over some stitches of the last row, skipping others where it begins; `met` are the sides up to each corner. */
-  alongSides(skip: number, over: number, met: readonly number[]): void {
-    const from = this.maker.now();
+  /** Goes on over some stitches of a row, skipping others where it begins; `met` are the sides up to each corner. */
+  alongSides(row: number, skip: number, over: number, met: readonly number[]): void {
+    const now = this.maker.now();
+    const from = [now, now.parent?.part].find((part) => part?.n === row);
+    if (!from) throw new ReadFault(`row ${row} is not the last of a part`);
     const last = over - met.reduce((all, side) => all + side, 0);
     this.motif.goAlong([last, ...[...met].reverse()]);
     this.goOn(from, from.count - skip - over, over, true, 'left');

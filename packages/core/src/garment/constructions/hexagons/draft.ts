@@ -1,10 +1,10 @@
-import { ANY_COUNT } from '../../../fabric/fabric.js';
+import { isInSpaces } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
 import { say } from '../../../text/phrase.js';
 import { finishedPlan, type Draft, type DraftQuantity, type SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
+import { parity, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { draftBand } from '../../shared/bands.js';
 import { becomes, given, plus, quantity } from '../../shared/quantity.js';
 import { edgingsOf, EDGING_IDS } from './edgings.js';
@@ -130,9 +130,17 @@ export function draft(input: Input): Draft {
     ...sleeveQuantities(input, targets),
   ];
   const cuff = cuffOf(input, targets);
+  const pairs =
+    style.sleeve?.shape === 'tapered' && !isInSpaces(fabric)
+      ? parity(
+          { id: 'pairs', rule: 'a tapered sleeve loses its stitches in pairs' },
+          { 'sleeve.top': 1, 'sleeve.cuff': -1 },
+          'even',
+        )
+      : { helpers: [], relations: [] };
   return {
     quantities: [...quantities, ...(cuff?.quantities ?? [])],
-    helpers: [],
+    helpers: pairs.helpers,
     relations: [
       sumIs(
         {
@@ -199,6 +207,7 @@ export function draft(input: Input): Draft {
                 ]),
           ]
         : []),
+      ...pairs.relations,
       ...(cuff?.relations ?? []),
     ],
     finished: finishedOf(input, targets),
@@ -267,17 +276,20 @@ export function halfCounted(counts: GarmentCounts, first: Targets['first'], heig
   );
 }
 
-/** Stitches that a tapered sleeve loses at a time: a cluster, or one. */
+/** Plain stitches that a tapered sleeve loses at a time: three are worked together. */
+const AT_A_TIME = 2;
+
+/** Stitches that a tapered sleeve loses at a time: a cluster, or some of them. */
 export function takenBy({ style, fabrics }: Pick<Input, 'style' | 'fabrics'>): number {
   const fabric = fabrics.get(style.fabric)!;
-  return fabric.unit?.name === 'clusters' ? fabric.unit.stitches : 1;
+  return isInSpaces(fabric) ? fabric.unit!.stitches : AT_A_TIME;
 }
 
 function sleeveQuantities(input: Input, { sleeve, opening }: Targets): DraftQuantity[] {
   const { style, fabrics } = input;
   if (!sleeve) return [];
   const fabric = fabrics.get(style.fabric)!;
-  const units = { multiple: takenBy(input), plus: 0 };
+  const inSpaces = isInSpaces(fabric);
   return [
     quantity({
       id: 'sleeve.top',
@@ -294,8 +306,8 @@ function sleeveQuantities(input: Input, { sleeve, opening }: Targets): DraftQuan
       fabric,
       axis: 'stitches',
       target: sleeve.cuff.length,
-      weight: style.sleeve!.shape === 'tapered' ? 0.5 : 0.01,
-      rule: takenBy(input) > 1 ? units : ANY_COUNT,
+      weight: style.sleeve!.shape === 'tapered' ? 0.1 : 0.01,
+      ...(inSpaces ? { rule: { multiple: takenBy(input), plus: 0 } } : {}),
       min: 4,
       because: sleeve.cuff.reasons,
     }),

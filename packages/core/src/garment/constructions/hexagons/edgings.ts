@@ -1,5 +1,6 @@
 /** What follows the edges of both halves: the strip at the centre back, and a hood along the neck. */
 
+import { ANY_COUNT, isInSpaces } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
 import type { Edgings, SizeInput } from '../../construction.js';
@@ -47,7 +48,8 @@ function stripAlong(input: Input, counts: GarmentCounts, first: First): Edging {
     fabric,
     edge: centreEdge(input, counts, first),
     ratio: null,
-    rule: { multiple: 1, plus: 0 },
+    // A repeat too wide to go along the edge is broken at its ends.
+    rule: isInSpaces(fabric) ? fabric.rule.flat : ANY_COUNT,
   });
   return {
     quantities: [
@@ -86,10 +88,14 @@ export function neckEdge({ style, fabrics }: Input, counts: GarmentCounts, first
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const open = counts.of('hexagon.open');
+  const { shoulder, measures } = sidesOf(fabric, style, counts, first);
   const ends = first === 'sleeve' ? counts.of('hexagon.rows') : 0;
   const strip = counts.find('centre.rows') ?? 0;
   return edgeOf('Neck edge', 1 / stitches, [
-    stitchesOf('Left open at the top of both halves', 'hexagon.open', 4 * open, fabric),
+    {
+      ...stitchesOf('Left open at the top of both halves', 'hexagon.open', 4 * open, fabric),
+      length: (4 * open * measures.shoulder) / shoulder / rows,
+    },
     ...(ends > 0 ? [rowEnds('Ends of the rows along the sides', 'hexagon.rows', 4 * ends, fabric)] : []),
     ...(strip > 0
       ? [{ ...rowEnds('End of the strip', 'centre.rows', strip, fabric), length: strip / rows }]

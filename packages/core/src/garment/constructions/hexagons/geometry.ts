@@ -1,6 +1,6 @@
 /** The geometry of a folded hexagon: each of its six wedges is a quarter of a square, so that it folds into a body half with a sleeve. */
 
-import { isInSpaces, stitchOf, type Fabric, type Stitch } from '../../../fabric/fabric.js';
+import { isInSpaces, type Fabric } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { MotifGrowth } from '../../../shaping/motif.js';
 
@@ -62,9 +62,4 @@ export function foldedOutline({ body, arm, length }: Half): [x: number, y: numbe
     [body, underarm],
     [body, 0],
   ];
-}
-
-/** The stitch that a fabric is worked in, for what is picked up of it stitch for stitch. */
-export function stitchIn(fabric: Fabric): Stitch {
-  return stitchOf(fabric);
 }

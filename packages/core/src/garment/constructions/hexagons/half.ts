@@ -25,10 +25,14 @@ const SWAPPED: Readonly<Record<Place, Place>> = {
   'back top': 'front top',
 };
 
+/** How the hexagon becomes half a garment; fronts are marked, because both halves are the same. */
+const FOLD =
+  'Fold it into an L, three sides on three: the end of the short arm is the sleeve opening, that of the long one the lower edge, the corner between their outer sides the neck. Mark the front.';
+
 /** What rows along three sides are said to go along. */
 const ALONG: Readonly<Record<First, string>> = {
-  sleeve: 'both fronts’ side: the back edge, the lower edge and the front edge',
-  body: 'the sleeve’s side: shoulder, sleeve end and shoulder',
+  sleeve: 'the three sides of the body, back, lower edge and front',
+  body: 'the three sides of the sleeve, shoulder, opening and shoulder',
 };
 
 export function half(
@@ -96,7 +100,7 @@ export function half(
     lines[name] = {
       line: line.map(([x, y]) => [wearers === 'left' ? x : -x, y]),
       faces: facing(of, wearers),
-      heading: -90 * order.indexOf(of),
+      side: order.indexOf(of),
     };
   };
   const live = (place: Place, from = 0, count = countAt(place)): EdgeProgram['place'] => {
@@ -260,7 +264,7 @@ export function half(
 
   const trio = first === 'sleeve' ? 0 : 1;
   const passages: Passage[] = [
-    { kind: 'from the centre', part: 'main', to: n, round: style.rounds, ...growth },
+    { kind: 'from the centre', part: 'main', to: n, round: style.rounds, note: FOLD, ...growth },
     ...(e > 0
       ? [
           {
@@ -302,7 +306,11 @@ export function half(
     copies: 1,
     fabric,
     work: 'rounds',
-    rows: [first === 'sleeve' ? 'hexagon.reach' : 'hexagon.reach', 'hexagon.hem'],
+    // Rows along the lower edge go on from those along the body's sides, but not from those along the sleeve's.
+    rows:
+      first === 'sleeve'
+        ? ['hexagon.reach', 'hexagon.hem']
+        : ['hexagon.rounds', e >= f ? 'hexagon.rows' : 'hexagon.hem'],
     passages,
     edges,
     drawn: {
@@ -313,6 +321,7 @@ export function half(
         },
       ],
       edges: lines,
+      corner: 90,
     },
     expects: style.sleeve ? [{ quantity: 'sleeve.top', edges: [`half.sleeve-${wearers}`] }] : [],
   };

@@ -1,3 +1,4 @@
+import { stitchOf } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Side } from '../../../joins/roles.js';
@@ -12,7 +13,7 @@ import { onBothSides, SLEEVE_PIECE } from '../../shared/pieces.js';
 import { halfCounted, takenBy } from './draft.js';
 import { hasStrip, neckEdge } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
-import { stitchIn, type First } from './geometry.js';
+import type { First } from './geometry.js';
 import { half } from './half.js';
 import { targetsOf } from './targets.js';
 
@@ -201,7 +202,7 @@ function joinsOf(input: Input, counts: GarmentCounts, first: First): JoinPlan[] 
           kind: 'pick-up',
           a: ['sleeve.top'],
           b: [`half.sleeve-${side}`],
-          ratio: { each: 1, plus: 0, hidden: 0, of: stitchIn(fabric) },
+          ratio: { each: 1, plus: 0, hidden: 0, of: stitchOf(fabric) },
         }))
       : []),
     ...(style.sleeve && style.cuff ? cuffJoins(style.cuff, size.id) : []),
