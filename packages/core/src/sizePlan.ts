@@ -108,6 +108,7 @@ export function workGarment(
     joins,
   });
   const notes = [
+    ...(program.notes ?? []),
     ...edged,
     ...touchNotes(touches, body, input.size.group),
     ...joinNotes(joins),
@@ -143,7 +144,7 @@ function drawnIn(
   fabrics: ReadonlyMap<string, Fabric>,
 ) {
   return joins
-    .filter(({ gather, ok }) => gather < 1 && ok)
+    .filter(({ gather, gathers, ok }) => gather < 1 && !gathers && ok)
     .map((join) => {
       const { fabric } = pieces.find(({ id }) => id === join.a[0]!.piece)!;
       return { join, gives: fabrics.get(fabric)!.stretch ?? null };

@@ -24,7 +24,9 @@ export function missNotes(
   return quantities.flatMap((quantity): Note[] => {
     const over = counts[quantity.id]! / quantity.perCm - quantity.target;
     const halfRepeat = quantity.rule.multiple / 2 / quantity.perCm;
-    if (Math.abs(over) <= halfRepeat + 0.005) return [];
+    // What may only miss on one side may miss there by a whole one.
+    const meant = quantity.rounding === (over < 0 ? 'not over' : 'not under');
+    if (Math.abs(over) <= (meant ? 2 : 1) * halfRepeat + 0.005) return [];
     return [
       {
         level:

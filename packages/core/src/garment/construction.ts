@@ -177,6 +177,8 @@ export interface Program {
   pieces: readonly PieceProgram[];
   joins: readonly JoinPlan[];
   facts: GarmentFacts;
+  /** What is to be said of the counts as they have come out. */
+  notes?: readonly Note[];
 }
 
 export interface SizeInput<Style> {

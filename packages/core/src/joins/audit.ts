@@ -58,6 +58,8 @@ export interface Join {
   ok: boolean;
   /** Share of its edge that a drawn-in band measures on its own. */
   gather: number;
+  /** The edge is gathered to the band's own round, not the band stretched to the edge. */
+  gathers?: true;
   /** For edges that meet in unequal numbers: how many of one side meet how many of the other. */
   meet: string | null;
   /** How rows meet rows, where that is not row 1 to row 1. */
@@ -114,6 +116,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     eased: byCount || plan.ratio ? 0 : aLength - bLength,
     ok,
     gather,
+    ...(plan.drawnTo === undefined ? {} : { gathers: true }),
     ...(plan.says ? { says: plan.says } : {}),
     ...(plan.ratio ? { ratio: plan.ratio } : {}),
     ...(corners > 0 ? { corners } : {}),

@@ -21,12 +21,15 @@ const WAYS = [
   ['cuff', 'cuff-left', { cuff: { ...RIB, ...RATIO } }],
 ] as const;
 
+/** What it takes for a neck that something can be picked up along. */
+const OPEN_AT_THE_NECK: Readonly<Record<string, object>> = { hexagons: { top: { left: 'open' } } };
+
 /** The ways of each construction whose fields have a ratio for them. */
 const CASES = GARMENTS.flatMap(([name, garment]) => {
   const fields = constructionOf(garment.construction)!.fields as Record<string, { fields?: object }>;
   return WAYS.flatMap(([field, join, style]) =>
     fields[field]?.fields && 'perRowEnd' in fields[field].fields
-      ? [[field, name, join, { ...garment, ...style }] as const]
+      ? [[field, name, join, { ...garment, ...OPEN_AT_THE_NECK[garment.construction], ...style }] as const]
       : [],
   );
 });

@@ -11,7 +11,7 @@ import { edgingsOf, EDGING_IDS } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
 import { growthOf, halfOf } from './geometry.js';
 import { notesOf } from './notes.js';
-import { targetsOf, type Targets } from './targets.js';
+import { cuffOf, targetsOf, type Targets } from './targets.js';
 
 declare module '../../counts.js' {
   interface OwnCounts {
@@ -129,7 +129,7 @@ export function draft(input: Input): Draft {
       : []),
     ...sleeveQuantities(input, targets),
   ];
-  const cuff = cuffOf(input, targets);
+  const cuff = cuffBand(targets);
   const pairs =
     style.sleeve?.shape === 'tapered' && !isInSpaces(fabric)
       ? parity(
@@ -160,6 +160,15 @@ export function draft(input: Input): Draft {
         },
         { 'hexagon.rounds': 1, 'hexagon.reach': 1, 'hexagon.hem': 1, 'body.rows': -1 },
       ),
+      ...(style.stop === 'under'
+        ? (['hexagon.rounds', 'hexagon.reach'] as const).map((id) =>
+            sumAtMost(
+              { id: `under.${id}`, rule: 'rounds and rows stop under what is wanted' },
+              { [id]: 1 },
+              Math.round((id === 'hexagon.rounds' ? targets.rounds : targets.reach) * rows),
+            ),
+          )
+        : []),
       ...(open > 0
         ? [
             sumAtMost(
@@ -210,29 +219,27 @@ export function draft(input: Input): Draft {
       ...pairs.relations,
       ...(cuff?.relations ?? []),
     ],
-    finished: finishedOf(input, targets),
+    finished: finishedOf(targets),
     notes: notesOf(input, targets),
     ...(EDGING_IDS(style).length > 0
       ? { edgings: { ids: EDGING_IDS(style), follow: (counts) => edgingsOf(input, counts, targets.first) } }
       : {}),
   };
 
-  function cuffOf({ size: of }: Input, { sleeve }: Targets) {
-    if (!style.cuff || !sleeve) return null;
+  function cuffBand({ sleeve }: Targets) {
+    const band = cuffOf(input);
+    if (!band || !sleeve) return null;
     return draftBand({
       id: 'cuff',
       label: 'Cuff rib',
-      style: style.cuff,
-      size: of.id,
-      fabric: fabrics.get(style.cuff.fabric)!,
+      style: band,
+      size: size.id,
+      fabric: fabrics.get(band.fabric)!,
       edge: { of: 'sleeve.cuff', label: 'Sleeve at its end', perCm: stitches, target: sleeve.cuff.length },
     });
   }
 
-  function finishedOf(
-    _: Input,
-    { round, opening, first, length: wanted, sleeve }: Targets,
-  ): Draft['finished'] {
+  function finishedOf({ round, opening, first, length: wanted, sleeve }: Targets): Draft['finished'] {
     const half = (counts: GarmentCounts) => halfCounted(counts, first, 1 / rows);
     const strip = (counts: GarmentCounts) => (counts.find('centre.rows') ?? 0) / rows;
     return [

@@ -84,13 +84,16 @@ function centreEdge({ style, fabrics }: Input, counts: GarmentCounts, first: Fir
 }
 
 /** The neck: what is left open of both shoulders, in front and behind, and the ends of the rows along the sides. */
-export function neckEdge({ style, fabrics }: Input, counts: GarmentCounts, first: First): Edge {
+export function neckEdge({ style, size, fabrics }: Input, counts: GarmentCounts, first: First): Edge {
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const open = counts.of('hexagon.open');
   const { shoulder, measures } = sidesOf(fabric, style, counts, first);
   const ends = first === 'sleeve' ? counts.of('hexagon.rows') : 0;
-  const strip = counts.find('centre.rows') ?? 0;
+  // In whole rows, as the strip will be found beside it.
+  const strip = hasStrip(style)
+    ? (counts.find('centre.rows') ?? Math.max(1, Math.round(forSize(style.back.strip, size.id) * rows)))
+    : 0;
   return edgeOf('Neck edge', 1 / stitches, [
     {
       ...stitchesOf('Left open at the top of both halves', 'hexagon.open', 4 * open, fabric),

@@ -4,7 +4,9 @@ import type { Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
 import { cm, figure, say } from '../../../text/phrase.js';
+import { countOf } from '../../../text/singular.js';
 import type { SizeInput } from '../../construction.js';
+import type { GarmentCounts } from '../../counts.js';
 import type { HexagonStyle } from './fields.js';
 import { flatness, growthOf } from './geometry.js';
 import type { Targets } from './targets.js';
@@ -13,36 +15,62 @@ type Input = SizeInput<HexagonStyle>;
 
 /** Share by which a round's stitches may be too many or too few before the motif no longer lies flat (common practice). */
 const FLAT = 0.1;
+/** A sleeve's end wider than wanted by less than this is no matter, cm. */
+const WIDER = 4;
 /** A garment longer than wanted by less than this is no matter, cm. */
 const LONGER = 1.5;
 
+/** Before the counts are known: what the fabric and the lengths wanted say. */
 export function notesOf(input: Input, targets: Targets): Note[] {
-  return [
-    caseNote(input, targets),
-    ...flatNotes(input),
-    ...lengthNotes(input, targets),
-    ...sleeveNotes(input, targets),
-  ];
+  return [...flatNotes(input), ...lengthNotes(input, targets), ...sleeveNotes(input, targets)];
+}
+
+/** Of the counts as they have come out. */
+export function notesOfCounts(input: Input, targets: Targets, counts: GarmentCounts): Note[] {
+  return [caseNote(input, targets, counts), ...taperNotes(input, targets, counts)];
 }
 
 /** Which of the two is wide enough first, and what the other then lacks. */
-function caseNote({ style, fabrics }: Input, { first, rounds, reach, opening, body }: Targets): Note {
+function caseNote({ style, fabrics }: Input, { first, opening, body }: Targets, counts: GarmentCounts): Note {
   const height = 1 / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
+  const [rounds, rows] = [counts.of('hexagon.rounds'), counts.of('hexagon.rows')];
+  const reach = (rounds + rows) * height;
   const wanted = first === 'sleeve' ? body.length : opening.length / 2;
-  const rows = Math.round((reach - rounds) / height);
-  const done = say`${Math.round(rounds / height)} rounds of ${cm(height)}`;
   const top =
     style.top.left === 'open' ? 'to and fro, the top left open' : 'round, the corners at the shoulder as one';
+  const sides = first === 'sleeve' ? 'front, lower edge and back' : 'shoulder, opening and shoulder';
   const more =
     rows > 0
-      ? say`${rows} more rows along ${first === 'sleeve' ? 'fronts, lower edge and back' : 'shoulders and opening'} (${top}) bring it to ${cm(reach)}; one more would be ${cm(reach + height)}`
+      ? say`${countOf(rows, 'row')} along ${sides} (${top}) bring it to ${cm(reach)}; one more would be ${cm(reach + height)}`
       : say`no rows along its sides are wanting`;
   return {
     level: 'tip',
     code: first === 'sleeve' ? 'hexagon-sleeve-first' : 'hexagon-body-first',
     where: 'hexagon.rounds',
-    message: say`${first === 'sleeve' ? 'The sleeve is wide enough first' : 'The body is wide enough first'}: after ${done}. ${first === 'sleeve' ? 'The body wants' : 'The opening, folded, wants'} ${cm(wanted)}: ${more}.`,
+    message: say`${first === 'sleeve' ? 'The sleeve' : 'The body'} is wide enough first, after ${countOf(rounds, 'round')} of ${cm(height)}. ${first === 'sleeve' ? 'The body of each half' : 'The opening, folded,'} wants ${cm(wanted)}: ${more}.`,
   };
+}
+
+/** Sleeves that are too short to become as narrow as they are wanted. */
+function taperNotes({ style, fabrics }: Input, { sleeve }: Targets, counts: GarmentCounts): Note[] {
+  if (!sleeve || style.sleeve?.shape !== 'tapered') return [];
+  const end = counts.of('sleeve.cuff') / perCm(fabrics.get(style.fabric)!.gauge, 'stitches');
+  const over = end - sleeve.cuff.length;
+  if (over <= WIDER) return [];
+  return [
+    {
+      level: 'warn',
+      code: 'sleeve-too-short-to-taper',
+      where: 'sleeve.cuff',
+      message: say`${countOf(counts.of('sleeve.rows'), 'round')} of sleeve take it to ${cm(end)} where ${cm(sleeve.cuff.length)} are wanted, with a decrease in every one: ${cm(over)} too wide. Worked at its full width and gathered by its cuff it needs no decreases.`,
+      fixes: [
+        {
+          label: say`Full width into the cuff`,
+          set: [{ path: 'garment.sleeve.shape', value: 'balloon' }],
+        },
+      ],
+    },
+  ];
 }
 
 /** Whether the motif lies flat by the gauge. */

@@ -15,7 +15,8 @@ import { hasStrip, neckEdge } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
 import type { First } from './geometry.js';
 import { half } from './half.js';
-import { targetsOf } from './targets.js';
+import { notesOfCounts } from './notes.js';
+import { cuffOf, targetsOf } from './targets.js';
 
 type Input = SizeInput<HexagonStyle>;
 
@@ -25,7 +26,8 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const { body: person } = input.body;
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
-  const { first } = targetsOf(input);
+  const targets = targetsOf(input);
+  const { first } = targets;
   const pieces: PieceProgram[] = (['right', 'left'] as const).map((wearers) =>
     half(input, counts, { wearers, first }),
   );
@@ -43,7 +45,8 @@ export function program(input: Input, counts: GarmentCounts): Program {
       ),
     );
   if (style.sleeve) pieces.push(sleeve(input, style.sleeve, counts));
-  if (style.sleeve && style.cuff) pieces.push(bandPiece('cuff', 'Cuff rib', 2, style.cuff, fabrics, counts));
+  if (style.sleeve && style.cuff)
+    pieces.push(bandPiece('cuff', 'Cuff rib', 2, cuffOf(input)!, fabrics, counts));
   if (style.hood) pieces.push(hoodPiece(input, counts));
   const { body, arm, length } = halfCounted(counts, first, 1 / rows);
   const between = (counts.find('centre.rows') ?? 0) / rows;
@@ -54,6 +57,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
   return {
     pieces,
     joins: joinsOf(input, counts, first),
+    notes: notesOfCounts(input, targets, counts),
     girths: {
       body: [
         { at: 0, round },
@@ -205,7 +209,7 @@ function joinsOf(input: Input, counts: GarmentCounts, first: First): JoinPlan[] 
           ratio: { each: 1, plus: 0, hidden: 0, of: stitchOf(fabric) },
         }))
       : []),
-    ...(style.sleeve && style.cuff ? cuffJoins(style.cuff, size.id) : []),
+    ...(style.sleeve && style.cuff ? cuffJoins(cuffOf(input)!, size.id) : []),
     ...(style.hood
       ? hoodJoins(
           style.hood,

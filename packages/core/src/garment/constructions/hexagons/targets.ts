@@ -4,6 +4,7 @@ import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
 import type { SizeInput } from '../../construction.js';
 import { downTo } from '../../shared/arm.js';
+import type { BandStyle } from '../../shared/bands.js';
 import { lessEdging } from '../../shared/edged.js';
 import { becomes, plus } from '../../shared/quantity.js';
 import { bodyLength, cuffRound, garmentRound, measured, type Target } from '../../shared/targets.js';
@@ -72,6 +73,14 @@ export function targetsOf(input: Input): Targets {
       cuff: style.sleeve.shape === 'tapered' ? cuffRound(input, style.sleeve) : opening,
     },
   };
+}
+
+/** The cuff's rib: of a full sleeve it has a round of its own, that of the wrist, which the sleeve is gathered to. */
+export function cuffOf(input: Input): BandStyle | null {
+  const { sleeve } = input.style;
+  const cuff: BandStyle | null = input.style.cuff;
+  if (!sleeve || !cuff || sleeve.shape !== 'balloon' || cuff.round) return cuff;
+  return { ...cuff, round: cuffRound(input, sleeve).length };
 }
 
 /** What is left of the arm beyond the end of a half, cm from the middle of the back. */
