@@ -55,3 +55,49 @@ describe('a poncho of two rectangles', () => {
     expect(await browser.faults()).toEqual([]);
   });
 });
+
+describe('a jacket of two folded hexagons', () => {
+  it('lies folded on the table with its rounds about the underarm, each join agreed', async () => {
+    await browser.open(design('tarnhollow-jacket', 'table'));
+    await joins(
+      'shoulder-left',
+      'shoulder-right',
+      'centre-back',
+      'armhole-left',
+      'cuff-left',
+      'edging-round',
+    );
+    expect(await (await browser.find('[data-testid=rounds]')).getAttribute('d')).toMatch(/^M/);
+    expect(await browser.faults()).toEqual([]);
+  });
+
+  it('is spread out in rows, with the stitches of a side and the rows along three of them', async () => {
+    await browser.open(design('tarnhollow-jacket', 'rows'));
+    const drawing = await browser.find('[data-testid=motif-half-left]');
+    expect(await drawing.getAttribute('aria-label')).toMatch(
+      /^Left half spread out: \d+ rounds of 6 sides, and rows along some of them$/,
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+
+  it('says where it is longer than wanted, opens its top for a hood, and is proven', async () => {
+    await browser.open(design('tarnhollow-jacket', 'shape'));
+    const corners = await browser.find('[data-path="garment.top.left"]');
+    await corners.findElement(By.css('option[value="open"]')).click();
+    await browser.click('[aria-label="Add: Hood"]');
+    await browser.planned();
+    await browser.saved();
+    await browser.open(design('tarnhollow-jacket', 'joins'));
+    await browser.eventually(async () => expect(await browser.text('main')).toContain('Hood to neck'));
+    await browser.open(design('tarnhollow-jacket', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(
+        /Make a ring\.[\s\S]+beginning and ending by turns with 1 and with 3/,
+      ),
+    );
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=proof]')).toContain('no difference'),
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+});

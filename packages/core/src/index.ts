@@ -163,6 +163,8 @@ export {
 } from './write/pattern.js';
 export { lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
+export { alongAfter } from './passages/alongSides.js';
+export { sideAfter } from './shaping/motif.js';
 export { edgeLinesOf, outlinesOf } from './pieceDrawing.js';
 export { edgeLines, type EdgeLine } from './work/edgeLines.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';

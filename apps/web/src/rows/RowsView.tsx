@@ -20,6 +20,7 @@ import { askStrips } from '../state/planner';
 import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { evenEnds, evenLength, type EvenEnd } from './evenRows';
+import { MotifRounds } from './MotifRounds';
 import { PieceStrip } from './PieceStrip';
 
 type Shape = PassageOf<'shape'>;
@@ -118,7 +119,12 @@ function PieceRows({
         </span>
       </h2>
       <div className="mt-2 flex flex-wrap items-start gap-6">
-        {strip && <PieceStrip piece={piece} rows={strip.rows} others={others} ends={ends} onEven={setEven} />}
+        {strip &&
+          (piece.passages[0]?.kind === 'from the centre' ? (
+            <MotifRounds piece={piece} />
+          ) : (
+            <PieceStrip piece={piece} rows={strip.rows} others={others} ends={ends} onEven={setEven} />
+          ))}
         <ol className="min-w-[17rem] flex-1 space-y-1.5">
           {piece.passages.map((passage, i) => (
             <li key={i}>

@@ -113,7 +113,7 @@ function markersOf(join: Join | undefined, threads: readonly Point[][]): Point[]
     });
 }
 
-function Piece({ placed: { key, polygons, changes, shape, quarters }, scale }: PieceProps) {
+function Piece({ placed: { key, polygons, changes, rowLines, shape, quarters }, scale }: PieceProps) {
   const outline = polygons.map(closed).join(' ');
   const texture = `rows-${key}`;
   const step = Math.max(3, shape.rows.step * scale * 2);
@@ -129,7 +129,17 @@ function Piece({ placed: { key, polygons, changes, shape, quarters }, scale }: P
         <line x1={0} y1={0} x2={across ? 8 : 0} y2={across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
       </pattern>
       <path d={outline} fill="#fbf6ea" />
-      <path d={outline} fill={`url(#${texture})`} />
+      {rowLines.length > 0 ? (
+        <path
+          d={rowLines.map((one) => path(one) ?? '').join('')}
+          fill="none"
+          stroke="#e0d3b4"
+          strokeWidth={1}
+          data-testid="rounds"
+        />
+      ) : (
+        <path d={outline} fill={`url(#${texture})`} />
+      )}
       {polygons.length > 1 ? (
         // Parts of one piece: their common edges are no edges of the piece.
         <>

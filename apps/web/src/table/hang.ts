@@ -33,6 +33,7 @@ export interface PlacedShape {
   quarters: number;
   polygons: Point[][];
   changes: Point[][];
+  rowLines: Point[][];
   edges: Map<string, { line: Point[]; faces: Way }>;
   box: Box;
   /** The join that it hangs by; the first piece has none. */
@@ -286,13 +287,14 @@ function shortened(shape: Shape, by: Join['a'], share: number): Shape {
 
 /** All that is drawn of a shape with its points moved, and its edges facing another way. */
 function mapped(
-  { polygons, changes, edges }: Pick<Shape, 'polygons' | 'changes' | 'edges'>,
+  { polygons, changes, rowLines = [], edges }: Pick<Shape, 'polygons' | 'changes' | 'rowLines' | 'edges'>,
   to: (point: Point) => Point,
   facing = (faces: Way) => faces,
-): Pick<PlacedShape, 'polygons' | 'changes' | 'edges'> {
+): Pick<PlacedShape, 'polygons' | 'changes' | 'rowLines' | 'edges'> {
   return {
     polygons: polygons.map((points) => points.map(to)),
     changes: changes.map((points) => points.map(to)),
+    rowLines: rowLines.map((points) => points.map(to)),
     edges: new Map(
       [...edges].map(([id, { line, faces }]) => [id, { line: line.map(to), faces: facing(faces) }]),
     ),

@@ -20,6 +20,8 @@ export interface Shape {
   /** Lines across the piece where another fabric begins. */
   changes: readonly (readonly Point[])[];
   edges: ReadonlyMap<string, ShapeEdge>;
+  /** Its rows as lines, where they do not run straight across it. */
+  rowLines?: readonly (readonly Point[])[];
   /** Which way its rows run, and cm from row to row. */
   rows: { across: boolean; step: number };
   /** Whether its label lies at this part. */
@@ -39,7 +41,7 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
   if (piece.role === 'yoke') return yokeShapes(piece, size, opening);
   if (piece.role === 'body') return bodyShapes(piece, size, opening);
   const down = ([x, y]: readonly [number, number]): Point => [x, -y];
-  const { sections } = piece;
+  const { sections, drawn } = piece;
   const polygons = (size.outlines[piece.id] ?? []).map(({ points }) => points.map(down));
   const xs = polygons.flat().map(([x]) => x);
   const changes = sections.slice(1).map(({ first }): Point[] => {
@@ -53,7 +55,18 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
     const edge = size.edgeLines[id];
     return edge ? [[id, { line: edge.line.map(down), faces: edge.faces }]] : [];
   });
-  return [{ piece, polygons, changes, edges: new Map(edges), rows: rowsOf(piece), labelled: true }];
+  const rowLines = drawn?.rows.map((one) => one.map(down));
+  return [
+    {
+      piece,
+      polygons,
+      changes,
+      ...(rowLines ? { rowLines } : {}),
+      edges: new Map(edges),
+      rows: rowsOf(piece),
+      labelled: true,
+    },
+  ];
 }
 
 const rowsOf = ({ sections }: PlannedPiece) => ({ across: true, step: 1 / sections[0]!.rows });

@@ -71,6 +71,8 @@ export interface Drawn {
   /** What lies inside the piece where one of its sides meets the next, in degrees. */
   corner: number;
   outlines: readonly Outline[];
+  /** Its rounds and rows, each as a line. */
+  rows: readonly (readonly (readonly [x: number, y: number])[])[];
   edges: Readonly<Record<string, DrawnEdge>>;
 }
 

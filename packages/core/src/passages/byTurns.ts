@@ -11,7 +11,7 @@ import { motifCount, workedAlong } from './motifWords.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 
 /**
- * Rounds of a sleeve that lose `by` stitches in some of them, by turns where the round begins (under the arm) and opposite (over it),
+ * Rounds of a sleeve that lose `by` stitches (below 0: gain them) in some of them, by turns where the round begins (under the arm) and opposite (over it),
  * until round `to` is done: round `first`, then every `every` rounds, `times` in all.
  */
 export interface ByTurns {
@@ -53,7 +53,14 @@ export const byTurns: PassageKind<ByTurns> = {
     },
     {
       form: new RegExp(
-        `^${ROWS}: (?:${STITCH} in each st|\\d+ ${STITCH} in each sp), decreasing in rnd (\\d+) and then each time (\\d+) rnds? further on, (\\d+) times? in all; ${END}\\. ${COUNT}$`,
+        `^To increase, under the arm \\(where the rnd begins\\) and over it \\(opposite\\) by turns, first under it: (?:twice (\\d+) ${STITCH} in the next sp|(\\d+) ${STITCH} in the next st)\\.$`,
+      ),
+      read: ([, cluster, made], reader) =>
+        reader.motif.takeByTurns(cluster ? -Number(cluster) : 1 - Number(made)),
+    },
+    {
+      form: new RegExp(
+        `^${ROWS}: (?:${STITCH} in each st|\\d+ ${STITCH} in each sp), (?:decreasing|increasing) in rnd (\\d+) and then each time (\\d+) rnds? further on, (\\d+) times? in all; ${END}\\. ${COUNT}$`,
       ),
       read: ([, from, to, , first, every, times, , stitches], reader) => {
         if (from === '–') return;
@@ -67,9 +74,12 @@ export const byTurns: PassageKind<ByTurns> = {
     },
   ],
   inShort: ({ by, times, every, to }) =>
-    `${countOf(by, 'stitch', 'stitches')} fewer in every ${every === 1 ? 'round' : `${every} rounds`}, ${times} times, to round ${to}`,
+    `${countOf(Math.abs(by), 'stitch', 'stitches')} ${by < 0 ? 'more' : 'fewer'} in every ${every === 1 ? 'round' : `${every} rounds`}, ${times} times, to round ${to}`,
   reasons: ({ by, times, every }): Reason[] => [
-    { label: say`Taken off, by turns under and over the arm`, figure: say`${by} × ${times} = ${by * times}` },
+    {
+      label: say`${by < 0 ? 'Added' : 'Taken off'}, by turns under and over the arm`,
+      figure: say`${Math.abs(by)} × ${times} = ${Math.abs(by) * times}`,
+    },
     { label: say`One of them in every`, figure: say`${countOf(every, 'round')}` },
   ],
 };
@@ -86,13 +96,20 @@ function writeTurns(all: readonly ByTurns[], soFar: PieceSoFar): Line[] {
     to.map((n, size) => ({ n, count: counts[size]! })),
   );
   const { between } = workedAlong(fabric, stitch, [0, 0]);
-  const how = isInSpaces(fabric)
-    ? `${by} ${stitch} over the next 2 sps as one`
-    : `work the next ${by + 1} sts together`;
+  const grows = by < 0;
+  const many = Math.abs(by);
+  const inSpaces = isInSpaces(fabric);
+  const how = grows
+    ? inSpaces
+      ? `twice ${many} ${stitch} in the next sp`
+      : `${many + 1} ${stitch} in the next st`
+    : inSpaces
+      ? `${many} ${stitch} over the next 2 sps as one`
+      : `work the next ${many + 1} sts together`;
   return [
     [
-      `To decrease, under the arm (where the rnd begins) and over it (opposite) by turns, first under it: ${how}.`,
+      `To ${grows ? 'increase' : 'decrease'}, under the arm (where the rnd begins) and over it (opposite) by turns, first under it: ${how}.`,
     ],
-    line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${between}, decreasing in rnd ${all.map(({ first }) => first)} and then each time ${all.map(({ every }) => every)} rnds further on, ${all.map(({ times }) => times)} times in all; ${words.end}. ${{ inline: motifCount(counts, fabric, by) }}`,
+    line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${between}, ${grows ? 'increasing' : 'decreasing'} in rnd ${all.map(({ first }) => first)} and then each time ${all.map(({ every }) => every)} rnds further on, ${all.map(({ times }) => times)} times in all; ${words.end}. ${{ inline: motifCount(counts, fabric, many) }}`,
   ];
 }

@@ -10,6 +10,7 @@ import type { RowWords } from '../write/rowWords.js';
 import { chainsBeyond, type FabricStitches } from '../stitch/ofFabric.js';
 import { countLine, firstRowWords, roundsOrRows } from './inPattern.js';
 import type { PassageKind } from './kind.js';
+import { motifCount } from './motifWords.js';
 import { panelLine } from './panel.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 
@@ -23,6 +24,8 @@ export interface Start {
   /** What lies along there, from left to right: live stitches of another piece, or chains made between them. */
   over?: readonly { label: string; count: number; chain: boolean }[];
   round?: RoundWay;
+  /** Stitches worked in each space along there, where it is the side of a motif in clusters. */
+  inSpaces?: number;
 }
 
 export const start: PassageKind<Start> = {
@@ -77,6 +80,13 @@ export const start: PassageKind<Start> = {
       read: ([, made, end, stitches], reader) => reader.start(Number(stitches), Number(made), WAYS[end!]),
     },
     {
+      form: new RegExp(
+        `^Rnd 1 \\(RS\\), along .+?: (\\d+) ${STITCH} in each of the (\\d+) sps?, both corner sps at the shoulder as one; ${END}\\. ${COUNT}$`,
+      ),
+      read: ([, each, spaces, end, stitches], reader) =>
+        reader.start(Number(stitches), Number(each) * Number(spaces), WAYS[end!]),
+    },
+    {
       form: new RegExp(`^Rnd 1 \\(RS\\): ${STITCH} in each ch round; ${END}\\. ${COUNT}$`),
       read: ([, end, stitches], reader) => reader.start(Number(stitches), reader.chain, WAYS[end!]),
     },
@@ -128,6 +138,11 @@ function writeStart(starts: readonly Start[], soFar: PieceSoFar): Line[] {
   const turning = turningOf(fabric);
   const counts = starts.map(({ stitches }) => stitches);
   if (along !== null && over) return writeOver(starts, stitch, words);
+  const { inSpaces } = starts[0]!;
+  if (inSpaces !== undefined)
+    return [
+      line`Rnd 1 (RS), along ${along!}: ${String(inSpaces)} ${stitch} in each of the ${counts.map((count) => count / inSpaces)} sps, both corner sps at the shoulder as one; ${words.end}. ${{ inline: motifCount(counts, fabric, inSpaces) }}`,
+    ];
   const markers = over ? [writeMarkers(starts, words)] : [];
   if (along === null && of.is === 'unknown') {
     const chain = round

@@ -63,6 +63,7 @@ export class MotifSaid {
     if (!this.along) throw new ReadFault('the sides to work along are not said');
     if (said.ends === 'as one' && !said.round)
       throw new ReadFault('corners are worked as one only in rounds');
+    if (said.ends === 'by turns' && said.round) throw new ReadFault('a round has no ends');
     this.rows += 1;
     const corners = this.along.length > 1;
     if (corners !== said.before + said.after > 0)
@@ -73,7 +74,7 @@ export class MotifSaid {
     return sideRowSteps(now);
   }
 
-  /** A decrease at one place, by turns under and over the arm. */
+  /** A decrease (below 0: an increase) at one place, by turns under and over the arm. */
   takeByTurns(by: number): void {
     this.taken = by;
   }
@@ -81,7 +82,7 @@ export class MotifSaid {
 
   /** The steps of a round that decreases so, the so manieth of them. */
   roundByTurns(count: number, event: number): { steps: Step[]; by: number } {
-    if (this.taken === 0) throw new ReadFault('how to decrease is not said');
+    if (this.taken === 0) throw new ReadFault('how to decrease or increase is not said');
     if (count <= this.taken) throw new ReadFault(`${count} sts are too few to decrease`);
     return { steps: turnsSteps(count, this.taken, event), by: -this.taken };
   }

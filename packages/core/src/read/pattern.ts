@@ -300,10 +300,16 @@ function difference(read: readonly Row[], planned: readonly Row[]): string | nul
     if (row.motif !== want.motif) return `row ${row.n} grows by the motif otherwise than planned`;
     if (String(row.graded ?? []) !== String(want.graded ?? []))
       return `row ${row.n} falls to low stitches at other ends than planned`;
+    if (begins(row) !== begins(want)) return `row ${row.n} begins over other stitches than planned`;
     if (row.by !== want.by || row.add !== want.add || of(row) !== of(want))
       return `row ${row.n} comes to its ${row.count} by another way than planned: ${wayOf(row)} in the text, ${wayOf(want)} in the plan`;
   }
   return read.length > planned.length ? `the text goes on after row ${planned.at(-1)?.n}` : null;
+}
+
+/** Where what a row is worked into begins in each row below, from the left. */
+function begins({ from }: Row): string {
+  return from.flatMap((source) => (source.along === undefined && source.take > 0 ? source.at : [])).join();
 }
 
 /** How a row comes to its count: "38 of the row below, 2 added, 1 fewer by shaping". */

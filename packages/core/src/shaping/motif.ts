@@ -80,17 +80,17 @@ function stepsOfSide(side: number, left: number, right: number): Step[] {
 }
 
 /**
- * The steps of a round that loses some stitches at one place: by turns where it begins (its right end, as it lies) and opposite.
+ * The steps of a round that loses (with `by` below 0: gains) some stitches at one place: by turns where it begins (its right end, as it lies) and opposite.
  *
  * @param event which of these rounds it is, from 0
  */
 export function turnsSteps(count: number, by: number, event: number): Step[] {
   if (count <= by) throw new RangeError(`${count} stitches are too few to take ${by} off`);
-  const plain = count - by - 1;
+  const plain = count - Math.max(0, by) - 1;
   const before = event % 2 === 0 ? plain : Math.floor(plain / 2);
   const steps: Step[] = [
     { do: 'work', times: before },
-    { do: 'decrease', times: 1, takes: by + 1 },
+    by > 0 ? { do: 'decrease', times: 1, takes: by + 1 } : { do: 'increase', times: 1, makes: 1 - by },
     { do: 'work', times: plain - before },
   ];
   return steps.filter(({ times }) => times > 0);

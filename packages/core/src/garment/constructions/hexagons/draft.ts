@@ -129,11 +129,13 @@ export function draft(input: Input): Draft {
       : []),
     ...sleeveQuantities(input, targets),
   ];
+  /** Whether the sleeve narrows (1) or widens (−1) to its end. */
+  const way = style.sleeve?.shape === 'bell' ? -1 : 1;
   const cuff = cuffBand(targets);
   const pairs =
-    style.sleeve?.shape === 'tapered' && !isInSpaces(fabric)
+    isShaped(style) && !isInSpaces(fabric)
       ? parity(
-          { id: 'pairs', rule: 'a tapered sleeve loses its stitches in pairs' },
+          { id: 'pairs', rule: 'a sleeve loses or gains its stitches in pairs' },
           { 'sleeve.top': 1, 'sleeve.cuff': -1 },
           'even',
         )
@@ -193,16 +195,22 @@ export function draft(input: Input): Draft {
               },
               begins - gain,
             ),
-            ...(style.sleeve.shape === 'tapered'
+            ...(isShaped(style)
               ? [
                   sumAtLeast(
-                    { id: 'taper', rule: 'the sleeve has a round for each decrease' },
-                    { 'sleeve.rows': takenBy(input), 'sleeve.top': -1, 'sleeve.cuff': 1 },
+                    { id: 'taper', rule: 'the sleeve has a round for each decrease or increase' },
+                    { 'sleeve.rows': takenBy(input), 'sleeve.top': -way, 'sleeve.cuff': way },
                     takenBy(input),
                   ),
-                  sumAtMost(
-                    { id: 'narrower', rule: 'a tapered sleeve ends no wider than it begins' },
-                    { 'sleeve.cuff': 1, 'sleeve.top': -1 },
+                  sumAtLeast(
+                    {
+                      id: 'end',
+                      rule:
+                        way > 0
+                          ? 'a tapered sleeve ends no wider than it begins'
+                          : 'a bell ends no narrower than it begins',
+                    },
+                    { 'sleeve.top': way, 'sleeve.cuff': -way },
                   ),
                 ]
               : [
@@ -283,6 +291,11 @@ export function halfCounted(counts: GarmentCounts, first: Targets['first'], heig
   );
 }
 
+/** Whether the sleeve narrows or widens to its end. */
+export function isShaped({ sleeve }: HexagonStyle): boolean {
+  return sleeve?.shape === 'tapered' || sleeve?.shape === 'bell';
+}
+
 /** Plain stitches that a tapered sleeve loses at a time: three are worked together. */
 const AT_A_TIME = 2;
 
@@ -313,7 +326,7 @@ function sleeveQuantities(input: Input, { sleeve, opening }: Targets): DraftQuan
       fabric,
       axis: 'stitches',
       target: sleeve.cuff.length,
-      weight: style.sleeve!.shape === 'tapered' ? 0.1 : 0.01,
+      weight: isShaped(style) ? 0.1 : 0.01,
       ...(inSpaces ? { rule: { multiple: takenBy(input), plus: 0 } } : {}),
       min: 4,
       because: sleeve.cuff.reasons,

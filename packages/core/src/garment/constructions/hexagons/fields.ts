@@ -103,15 +103,24 @@ export const FIELDS = {
           ['tapered', 'tapered'],
           ['straight', 'straight'],
           ['balloon', 'full width into the cuff'],
+          ['bell', 'wider to its end, a bell'],
         ],
         usual: 'tapered',
       }),
       ...REACH,
-      wristEase: WRIST_EASE,
+      wristEase: { ...WRIST_EASE, when: { 'sleeve.shape': ['tapered', 'balloon'] } },
+      flare: length({
+        name: 'The flare of the sleeve',
+        label: 'Wider at its end by',
+        help: 'A bell gains clusters (or stitches) as a tapered sleeve loses them.',
+        when: { 'sleeve.shape': ['bell'] },
+        range: [2, 60],
+        usual: 12,
+      }),
       ...SHORTER,
     },
   }),
-  cuff: { ...usuallyIn(cuffBand(5), { gather: 0.8 }), when: { sleeve: 'some' } } as const,
+  cuff: { ...usuallyIn(cuffBand(5), { gather: 0.8 }), when: { 'sleeve.shape': ['tapered', 'straight', 'balloon'] } } as const,
 };
 
 export type HexagonStyle = StyleOf<typeof FIELDS>;

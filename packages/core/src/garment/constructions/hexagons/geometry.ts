@@ -51,6 +51,45 @@ export function halfOf(
   };
 }
 
+/** The rounds and rows of a half as lines, folded: rounds about the underarm, rows along three sides of them, rows along the lower edge. */
+export function foldedRows(
+  { rounds, rows, hem }: { rounds: number; rows: number; hem: number },
+  first: First,
+  height: number,
+): [x: number, y: number][][] {
+  const { body, arm, length } = halfOf({ rounds, rows, hem }, first, height);
+  const [x, y] = [body, length - arm];
+  const from = (count: number) => Array.from({ length: count }, (_, i) => (i + 1) * height);
+  const main = rounds * height;
+  const round = (r: number): [number, number][] => [
+    [x, y - r],
+    [x - r, y - r],
+    [x - r, y + r],
+    [x + r, y + r],
+    [x + r, y],
+  ];
+  const along = (r: number): [number, number][] =>
+    first === 'sleeve'
+      ? [
+          [x, y - main - r],
+          [x - main - r, y - main - r],
+          [x - main - r, length],
+        ]
+      : [
+          [x - main, y + main + r],
+          [x + main + r, y + main + r],
+          [x + main + r, y],
+        ];
+  return [
+    ...from(rounds).map(round),
+    ...from(rows).map(along),
+    ...from(hem).map((r): [number, number][] => [
+      [0, hem * height - r],
+      [x, hem * height - r],
+    ]),
+  ];
+}
+
 /** Its outline, folded: x from the centre front outwards, y from the lower edge up. */
 export function foldedOutline({ body, arm, length }: Half): [x: number, y: number][] {
   const underarm = length - arm;

@@ -7,7 +7,7 @@ import type { DrawnEdge, EdgeProgram, PieceProgram, SizeInput } from '../../cons
 import type { GarmentCounts } from '../../counts.js';
 import { ends } from '../../shared/pieces.js';
 import type { HexagonStyle } from './fields.js';
-import { foldedOutline, growthOf, halfOf, type First } from './geometry.js';
+import { foldedOutline, foldedRows, growthOf, halfOf, type First } from './geometry.js';
 import { sidesOf } from './sides.js';
 
 type Input = SizeInput<HexagonStyle>;
@@ -71,6 +71,8 @@ export function half(
       : { part: 'main', n, from: 3 * round * trio + before, count: countAt(place) };
   };
   const drawn = folded();
+  /** The right half lies mirrored. */
+  const turned = ([x, y]: readonly [number, number]): [number, number] => [wearers === 'left' ? x : -x, y];
   const edges: EdgeProgram[] = [];
   const lines: Record<string, DrawnEdge> = {};
   const add = (
@@ -98,7 +100,7 @@ export function half(
       measures: (rowsOf ?? measured!) * height,
     });
     lines[name] = {
-      line: line.map(([x, y]) => [wearers === 'left' ? x : -x, y]),
+      line: line.map(turned),
       faces: facing(of, wearers),
       side: order.indexOf(of),
     };
@@ -300,7 +302,13 @@ export function half(
   return {
     id: `half-${wearers}`,
     role: 'half',
-    shows: [['hexagon.rounds'], ['hexagon.rows'], ['hexagon.hem']],
+    shows: [
+      [['hexagon.rounds', 'from the centre']],
+      ...(e > 0
+        ? [[['hexagon.rows', first === 'sleeve' ? 'along the body' : 'along the sleeve'] as const]]
+        : []),
+      ...(f > 0 ? [[['hexagon.hem', 'along the hem'] as const]] : []),
+    ],
     side: wearers,
     label,
     copies: 1,
@@ -317,9 +325,10 @@ export function half(
       outlines: [
         {
           part: 'main',
-          points: foldedOutline(drawn).map(([x, y]) => [wearers === 'left' ? x : -x, y]),
+          points: foldedOutline(drawn).map(turned),
         },
       ],
+      rows: foldedRows({ rounds: n, rows: e, hem: f }, first, height).map((line) => line.map(turned)),
       edges: lines,
       corner: 90,
     },

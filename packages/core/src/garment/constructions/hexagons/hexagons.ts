@@ -38,7 +38,8 @@ export const hexagons = construction({
   style: (read): HexagonStyle => ({
     ...read,
     hood: read.top.left === 'open' ? read.hood : null,
-    cuff: read.sleeve ? read.cuff : null,
+    // A bell ends open.
+    cuff: read.sleeve && read.sleeve.shape !== 'bell' ? read.cuff : null,
   }),
   draft,
   program,

@@ -1,4 +1,4 @@
-import { stitchOf } from '../../../fabric/fabric.js';
+import { isInSpaces, stitchOf, type Axis } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
 import type { JoinPlan } from '../../../joins/join.js';
 import type { Side } from '../../../joins/roles.js';
@@ -7,10 +7,10 @@ import type { GarmentCounts } from '../../counts.js';
 import { downTo } from '../../shared/arm.js';
 import { cuffJoins } from '../../shared/bandJoins.js';
 import { bandPiece, pickedBand } from '../../shared/bandPiece.js';
-import { acrossOf } from '../../shared/bands.js';
+import { acrossOf, alongOf } from '../../shared/bands.js';
 import { hoodJoins, hoodPiece, hoodRatio } from '../../shared/hood.js';
 import { onBothSides, SLEEVE_PIECE } from '../../shared/pieces.js';
-import { halfCounted, takenBy } from './draft.js';
+import { halfCounted, isShaped, takenBy } from './draft.js';
 import { hasStrip, neckEdge } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
 import type { First } from './geometry.js';
@@ -44,7 +44,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
         counts,
       ),
     );
-  if (style.sleeve) pieces.push(sleeve(input, style.sleeve, counts));
+  if (style.sleeve) pieces.push(sleeve(input, counts));
   if (style.sleeve && style.cuff)
     pieces.push(bandPiece('cuff', 'Cuff rib', 2, cuffOf(input)!, fabrics, counts));
   if (style.hood) pieces.push(hoodPiece(input, counts));
@@ -54,6 +54,10 @@ export function program(input: Input, counts: GarmentCounts): Program {
   const overhang = body + arm + between / 2 - person.crossBack / 2;
   const worked = (counts.find('sleeve.rows') ?? 0) / rows;
   const cuff = style.sleeve && style.cuff;
+  const ofCuff = (id: 'cuff.height' | 'cuff.rows', axis: Axis) =>
+    cuff ? counts.of(id) / perCm(fabrics.get(cuff.fabric)!.gauge, axis) : 0;
+  const cuffHeight = cuff ? ofCuff('cuff.height', acrossOf(cuff)) : 0;
+  const cuffLength = cuff ? ofCuff('cuff.rows', alongOf(cuff)) : 0;
   return {
     pieces,
     joins: joinsOf(input, counts, first),
@@ -67,6 +71,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
         { at: 0, round: 2 * arm },
         { at: overhang, round: 2 * arm },
         ...(style.sleeve ? [{ at: overhang + worked, round: counts.of('sleeve.cuff') / stitches }] : []),
+        ...(cuff ? [0, cuffHeight].map((at) => ({ at: overhang + worked + at, round: cuffLength })) : []),
       ],
     },
     facts: {
@@ -76,9 +81,7 @@ export function program(input: Input, counts: GarmentCounts): Program {
         ? {
             overhang,
             sleeve: worked,
-            cuff: cuff
-              ? counts.of('cuff.height') / perCm(fabrics.get(cuff.fabric)!.gauge, acrossOf(cuff))
-              : 0,
+            cuff: cuffHeight,
             wanted: downTo(input, style.sleeve, person.shoulderToWrist).length,
           }
         : null,
@@ -86,16 +89,12 @@ export function program(input: Input, counts: GarmentCounts): Program {
   };
 }
 
-/** A sleeve, in rounds on from the opening: straight, or a cluster (a stitch) less at a time, by turns under and over the arm. */
-function sleeve(
-  input: Input,
-  { shape }: NonNullable<HexagonStyle['sleeve']>,
-  counts: GarmentCounts,
-): PieceProgram {
+/** A sleeve, in rounds on from the opening: straight, or a cluster (or some stitches) less or more at a time, by turns under and over the arm. */
+function sleeve(input: Input, counts: GarmentCounts): PieceProgram {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const [top, end, rows] = [counts.of('sleeve.top'), counts.of('sleeve.cuff'), counts.of('sleeve.rows')];
-  const by = takenBy(input);
+  const by = end <= top ? takenBy(input) : -takenBy(input);
   const times = (top - end) / by;
   const every = times > 0 ? Math.max(1, Math.floor((rows - 1) / times)) : 1;
   return {
@@ -111,8 +110,9 @@ function sleeve(
         extra: 0,
         along: 'the sleeve opening, from the underarm round',
         round: style.rounds,
+        ...(isInSpaces(fabric) ? { inSpaces: fabric.unit!.stitches } : {}),
       },
-      shape === 'tapered' && times > 0
+      isShaped(style) && times > 0
         ? { kind: 'by turns', part: 'main', to: rows, by, first: 2, every, times }
         : { kind: 'even', part: 'main', to: rows },
     ],

@@ -70,8 +70,25 @@ export function targetsOf(input: Input): Targets {
     reach,
     sleeve: style.sleeve && {
       length: sleeveLength(input, style.sleeve, rounds + reach + strip / 2),
-      cuff: style.sleeve.shape === 'tapered' ? cuffRound(input, style.sleeve) : opening,
+      cuff: endOf(input, style.sleeve, opening),
     },
+  };
+}
+
+/** The sleeve's round where it ends, before its cuff. */
+function endOf(input: Input, sleeve: NonNullable<HexagonStyle['sleeve']>, opening: Target): Target {
+  if (sleeve.shape === 'tapered') return cuffRound(input, sleeve);
+  if (sleeve.shape !== 'bell') return opening;
+  const wider = forSize(sleeve.flare, input.size.id);
+  return {
+    length: opening.length + wider,
+    reasons: [
+      ...opening.reasons,
+      plus('Wider at its end by', wider, opening.length + wider, {
+        kind: 'style',
+        id: 'garment.sleeve.flare',
+      }),
+    ],
   };
 }
 
