@@ -79,6 +79,8 @@ export interface Drawn {
 /** An edge as it lies, and which side of the piece it is along, counted clockwise from 0. */
 export interface DrawnEdge extends EdgeLine {
   side: number;
+  /** It lies folded in two: as long as drawn on either layer. */
+  folded?: true;
 }
 
 export interface EdgeProgram {

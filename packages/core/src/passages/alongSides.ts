@@ -28,6 +28,8 @@ export interface AlongSides {
   /** What rows to and fro lose at their end and gain there again, by turns; 0 for none. */
   ends: number;
   round?: RoundWay;
+  /** They begin away from where the row before ends: the yarn is joined anew. */
+  rejoin: boolean;
   /** Which sides they are, in the order in which the first row goes along them. */
   along: string;
 }
@@ -58,7 +60,7 @@ function endsInWords(said: string | undefined): EndsSaid {
 
 export const alongSides: PassageKind<AlongSides> = {
   rows: (passage, maker) => {
-    const { part, from, at, to, round, gain } = passage;
+    const { part, from, at, to, round, gain, rejoin } = passage;
     const { n, side } = maker.part(from);
     let { sides } = passage;
     const take = sides.reduce((all, one) => all + one, 0);
@@ -68,7 +70,7 @@ export const alongSides: PassageKind<AlongSides> = {
       count: take,
       first: [{ part: from, n, take, at }],
       side,
-      rejoin: true,
+      rejoin,
       ...(round ? { round } : {}),
     });
     for (let row = 1; state.n < to; row += 1) {
@@ -81,11 +83,10 @@ export const alongSides: PassageKind<AlongSides> = {
   words: writeAlong,
   sentences: [
     {
-      form: /^Go on along (.+?): skip (\d+) sts? of (?:row|rnd) (\d+) and rejoin the yarn in the next corner sp; work over (.+?) sts(?: with a corner after (.+?) sts?)?\.$/,
+      form: /^Go on along (.+?): (?:fasten off, skip (\d+) sts? of (?:row|rnd) (\d+) and rejoin the yarn in the next corner sp; )?work over (\d+) sts?(?: with a corner after (.+?) sts?)?\.$/,
       read: ([, , skip, row, over, corners], reader) =>
         reader.alongSides(
-          Number(row),
-          Number(skip),
+          skip === undefined ? null : { many: Number(skip), of: Number(row) },
           Number(over),
           corners === undefined ? [] : corners.split(/, | and /).map(Number),
         ),
@@ -129,7 +130,7 @@ export const alongSides: PassageKind<AlongSides> = {
 };
 
 function writeAlong(all: readonly AlongSides[], soFar: PieceSoFar): Line[] {
-  const { part, from, along, round, gain, ends } = all[0]!;
+  const { part, from, along, round, gain, ends, rejoin } = all[0]!;
   const before = soFar.of(from);
   if (round) soFar.inRounds(part, round);
   const words = soFar.wordsOf(part);
@@ -156,13 +157,16 @@ function writeAlong(all: readonly AlongSides[], soFar: PieceSoFar): Line[] {
         }} sts`
       : [];
   const skip = all.map(({ at, sides }, size) => before[size]!.count - at - sides.reduce((a, b) => a + b, 0));
+  const anew = rejoin
+    ? line`fasten off, skip ${skip} sts of ${soFar.wordsOf(from).short} ${before.map(({ n }) => n)} and rejoin the yarn in the next corner sp; `
+    : [];
   const closing = round
     ? AS_ONE
     : ends > 0
       ? `, beginning and ending by turns with 1 and with ${fabric.unit!.stitches}`
       : '';
   return [
-    line`Go on along ${along}: skip ${skip} sts of ${soFar.wordsOf(from).short} ${before.map(({ n }) => n)} and rejoin the yarn in the next corner sp; work over ${over} sts${{ inline: corners }}.`,
+    line`Go on along ${along}: ${{ inline: anew }}work over ${over} sts${{ inline: corners }}.`,
     line`${words.one}s ${to.map((n, size) => rangeInWords(before[size]!.n + 1, n))}${{ inline: soFar.lengthBeside(to) }}: ${many > 1 ? `${corner} in each corner sp, ` : ''}${between}${closing}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
   ];
 }

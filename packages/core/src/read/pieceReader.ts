@@ -412,14 +412,34 @@ export class PieceReader {
     }
   }
 
-  /** Goes on over some stitches of a row, skipping others where it begins; `met` are the sides up to each corner. */
-  alongSides(row: number, skip: number, over: number, met: readonly number[]): void {
+  /**
+   * Goes on over some stitches: of a row of which others are skipped where it begins, or from where the last one ends. `met` are the sides up
+   * to each corner, as the first row meets them.
+   */
+  alongSides(skip: { many: number; of: number } | null, over: number, met: readonly number[]): void {
     const now = this.maker.now();
-    const from = [now, now.parent?.part].find((part) => part?.n === row);
-    if (!from) throw new ReadFault(`row ${row} is not the last of a part`);
+    const from = skip ? [now, now.parent?.part].find((part) => part?.n === skip.of) : now;
+    if (!from) throw new ReadFault(`row ${skip!.of} is not the last of a part`);
+    this.ahead = {
+      over,
+      met,
+      begin: (right) => {
+        const many = skip?.many ?? 0;
+        this.goOn(from, right ? from.count - many - over : many, over, skip !== null, 'left');
+      },
+    };
+    // Where the yarn is joined anew it is on the right side; else what follows says which side that is.
+    if (skip) this.beginAhead(true);
+  }
+  private ahead: { over: number; met: readonly number[]; begin: (right: boolean) => void } | null = null;
+
+  private beginAhead(right: boolean): void {
+    if (!this.ahead) return;
+    const { over, met, begin } = this.ahead;
+    this.ahead = null;
     const last = over - met.reduce((all, side) => all + side, 0);
-    this.motif.goAlong([last, ...[...met].reverse()]);
-    this.goOn(from, from.count - skip - over, over, true, 'left');
+    this.motif.goAlong(right ? [last, ...[...met].reverse()] : [...met, last]);
+    begin(right);
   }
 
   sideRows(
@@ -427,6 +447,8 @@ export class PieceReader {
     to: number,
     said: CornersSaid & { ends: EndsSaid; round: RoundWay | undefined },
   ): void {
+    const { side } = this.maker.now();
+    this.beginAhead(said.round === 'joined' || said.round === 'spiral' || side === 'WS');
     const now = this.maker.now();
     this.agree(from, now.n + 1, 'the next row');
     if (said.round) now.round = said.round;

@@ -115,10 +115,10 @@ function drawnSchematic(
   };
   const LIES = { up: 'above', down: 'below', left: 'left', right: 'right' } as const;
   for (const { id: edge, role, side, label: called } of edges) {
-    const { line, faces } = lines[edge]!;
+    const { line, faces, folded } = lines[edge]!;
     const along = line.map(([x, y]) => (faces === 'up' || faces === 'down' ? x : y));
     const at = { lies: LIES[faces], from: Math.min(...along), to: Math.max(...along) };
-    add({ id: edge, role, ...(side ? { side } : {}), label: called, ...at });
+    add({ id: edge, role, ...(side ? { side } : {}), label: folded ? `${called}, folded` : called, ...at });
   }
   return { id, label, copies, outlines, left: Math.min(...xs), right: Math.max(...xs), height, dimensions };
 }

@@ -120,7 +120,10 @@ export const FIELDS = {
       ...SHORTER,
     },
   }),
-  cuff: { ...usuallyIn(cuffBand(5), { gather: 0.8 }), when: { 'sleeve.shape': ['tapered', 'straight', 'balloon'] } } as const,
+  cuff: {
+    ...usuallyIn(cuffBand(5), { gather: 0.8 }),
+    when: { 'sleeve.shape': ['tapered', 'straight', 'balloon'] },
+  } as const,
 };
 
 export type HexagonStyle = StyleOf<typeof FIELDS>;

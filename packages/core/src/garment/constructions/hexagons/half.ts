@@ -49,9 +49,14 @@ export function half(
   const { round, measures } = sides;
   const open = style.top.left === 'open' ? counts.of('hexagon.open') : 0;
   const label = wearers === 'left' ? 'Left half' : 'Right half';
-  const order = wearers === 'left' ? ORDER : ORDER.map((place) => SWAPPED[place]);
+  // Rows along three sides begin where the last round was joined: right-side ones at its right end, wrong-side ones at its left.
+  const closed = open === 0;
+  const rightSide = closed && style.rounds === 'joined' ? true : style.rounds === 'turned' && n % 2 === 0;
+  const bodyFirst = (first === 'sleeve') !== rightSide;
+  const clockwise = wearers === 'left' ? ORDER : ORDER.map((place) => SWAPPED[place]);
+  const order = bodyFirst ? clockwise : [...clockwise.slice(3), ...clockwise.slice(0, 3)];
   /** Whether the sides of a trio (the body's, or the sleeve's) have rows along them. */
-  const isGrown = (trio: 0 | 1) => e > 0 && (trio === 0) === (first === 'sleeve');
+  const isGrown = (trio: 0 | 1) => e > 0 && ((trio === 0) === bodyFirst) === (first === 'sleeve');
   const countAt = (place: Place) =>
     ({
       back: sides.back,
@@ -103,6 +108,7 @@ export function half(
       line: line.map(turned),
       faces: facing(of, wearers),
       side: order.indexOf(of),
+      ...(of === 'hem' || of === 'sleeve' ? { folded: true as const } : {}),
     };
   };
   const live = (place: Place, from = 0, count = countAt(place)): EdgeProgram['place'] => {
@@ -161,7 +167,7 @@ export function half(
     const top = `${which} top` as const;
     const all = countAt(top);
     // The end that lies at the neck: of the side that comes first in its three the left one.
-    const atLeft = order.indexOf(top) === 3;
+    const atLeft = order.indexOf(top) % 3 === 0;
     const shoulderLength = measures.shoulder * height;
     const openLength = (open / all) * shoulderLength;
     const ownEnd = span - shoulderLength;
@@ -264,7 +270,7 @@ export function half(
     measures.hem,
   );
 
-  const trio = first === 'sleeve' ? 0 : 1;
+  const trio = rightSide ? 1 : 0;
   const passages: Passage[] = [
     { kind: 'from the centre', part: 'main', to: n, round: style.rounds, note: FOLD, ...growth },
     ...(e > 0
@@ -278,6 +284,7 @@ export function half(
             to: n + e,
             gain: growth.gain,
             ends: open > 0 ? sides.ends : 0,
+            rejoin: false,
             ...(open > 0 ? {} : { round: style.rounds }),
             along: ALONG[first],
           },
@@ -294,6 +301,7 @@ export function half(
             to: lowest.n + f,
             gain: growth.gain,
             ends: sides.ends,
+            rejoin: true,
             along: 'the lower edge',
           },
         ]

@@ -160,6 +160,7 @@ describe('a jacket of two folded hexagons', () => {
       ],
       [/\(3 dc, ch 2, 3 dc\) in the next corner sp/, '(3 dc, ch 2, 2 dc) in the next corner sp'],
       [/skip (\d+) sts of rnd/, 'skip 3 sts of rnd'],
+      [/work over (\d+) sts with a corner/, 'work over 99 sts with a corner'],
       [/, both corner sps at the shoulder as one/, ', beginning and ending by turns with 1 and with 3'],
       [/Make a ring\.\n/, ''],
       [/3 dc over the next 2 sps as one/, '2 dc over the next 2 sps as one'],
