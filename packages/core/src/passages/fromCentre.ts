@@ -31,28 +31,38 @@ export const fromCentre: PassageKind<FromCentre> = {
   },
   words: writeMotif,
   sentences: [
-    // How it is folded makes no rows.
-    { form: /^Fold it .+\.$/, read: () => undefined },
+    // How rounds begin and how it is folded makes no rows.
+    { form: /^(?:Begin each rnd|Fold it) .+\.$/, read: () => undefined },
     { form: /^Make a ring\.$/, read: (_, reader) => reader.motif.makeRing() },
     {
       form: new RegExp(
-        `^Rnd 1 \\(RS\\): \\*(\\d+) ${STITCH} in the ring, ch 2; repeat from \\* (\\d+) times?; ${END}\\. ${COUNT}$`,
+        `^Rnd 1 \\(RS\\): (\\*(\\d+) ${STITCH} in the ring, ch 2; repeat from \\* (\\d+) times?); ${END}\\. ${COUNT}$`,
       ),
-      read: ([, first, more, end, stitches], reader) =>
-        reader.beginMotif({ first: Number(first), sides: Number(more) + 1 }, WAYS[end!], Number(stitches)),
+      read: ([, words, first, more, end, stitches], reader) =>
+        reader.beginMotif(
+          { first: Number(first), sides: Number(more) + 1 },
+          WAYS[end!],
+          Number(stitches),
+          words!,
+        ),
     },
     {
       form: new RegExp(
-        `^${ROWS}: \\*\\((\\d+) ${STITCH}, ch 2, (\\d+) ${STITCH}\\) in the next corner sp, (?:${STITCH} in each st|(\\d+) ${STITCH} in each sp) to the next corner; repeat from \\* (\\d+) times?; ${END}\\. ${COUNT}$`,
+        `^${ROWS}: (\\*\\((\\d+) ${STITCH}, ch 2, (\\d+) ${STITCH}\\) in the next corner sp, (?:${STITCH} in each st|(\\d+) ${STITCH} in each sp) to the next corner; repeat from \\* (\\d+) times?); ${END}\\. ${COUNT}$`,
       ),
-      read: ([, from, to, , before, after, inSpaces, more, , stitches], reader) => {
+      read: ([, from, to, , words, before, after, inSpaces, more, , stitches], reader) => {
         if (from === '–') return;
-        reader.motifRounds(Number(from), Number(to ?? from), {
-          before: Number(before),
-          after: Number(after),
-          inSpaces: inSpaces === undefined ? null : Number(inSpaces),
-          sides: Number(more) + 1,
-        });
+        reader.motifRounds(
+          Number(from),
+          Number(to ?? from),
+          {
+            before: Number(before),
+            after: Number(after),
+            inSpaces: inSpaces === undefined ? null : Number(inSpaces),
+            sides: Number(more) + 1,
+          },
+          words!,
+        );
         reader.ends(Number(to ?? from), Number(stitches));
       },
     },
@@ -83,6 +93,7 @@ function writeMotif(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
   const again = `repeat from * ${countOf(sides - 1, 'time')}`;
   return [
     ['Make a ring.'],
+    ['Begin each rnd after the first in a corner sp: sl st to it.'],
     line`Rnd 1 (RS): *${String(first)} ${stitch} in the ring, ch 2; ${again}; ${words.end}. ${{ inline: motifCount([sides * first], fabric, gain) }}`,
     line`Rnds ${to.map((n) => rangeInWords(2, n))}${{ inline: soFar.lengthBeside(to) }}: *${corner} in the next corner sp, ${between} to the next corner; ${again}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
     ...(note ? [[note]] : []),

@@ -68,6 +68,7 @@ export class PieceReader {
     names: [],
     written: [],
     inFull: [],
+    motif: [],
     overStitches: [],
     changes: [],
     loose: 0,
@@ -398,17 +399,25 @@ export class PieceReader {
   }
 
   /** Round 1 of a motif, into a ring. */
-  beginMotif(motif: { first: number; sides: number }, round: RoundWay | undefined, said: number): void {
+  beginMotif(
+    motif: { first: number; sides: number },
+    round: RoundWay | undefined,
+    said: number,
+    words: string,
+  ): void {
     const made = this.motif.begin(motif);
     this.agree(said, made, 'the stitches of round 1');
     this.maker.begin(made, round, true);
+    this.said.motif.push({ part: this.maker.now().name, n: 1, words });
   }
 
-  motifRounds(from: number, to: number, said: CornersSaid & { sides: number }): void {
+  motifRounds(from: number, to: number, said: CornersSaid & { sides: number }, words: string): void {
     this.agree(from, this.maker.now().n + 1, 'the next round');
     while (this.maker.now().n < to) {
       const { steps, by } = this.motif.round(this.maker.now().n, said);
       this.maker.row(steps, { by });
+      const { name: part, n } = this.maker.now();
+      this.said.motif.push({ part, n, words });
     }
   }
 

@@ -43,6 +43,8 @@ export interface SaidOfStitches {
   written: { part: string; n: number; words: string }[];
   /** Rows of patterns told as they are worked over stitches. */
   overStitches: { row: number; of: string; words: string }[];
+  /** Rounds of a motif from its ring, as they are written. */
+  motif: { part: string; n: number; words: string }[];
   /** Shaped rows that are told in full. */
   inFull: ({ part: string; n: number } & SaidInFull)[];
   /** Stitches of a panel in the middle; 0 without one. */

@@ -1,4 +1,6 @@
 import { stitchPattern, type StitchPattern } from '../stitch/pattern.js';
+import { ringCourse, stitchesIn } from '../stitch/course.js';
+import { workRow } from '../stitch/hook.js';
 import { printRow } from '../stitch/print.js';
 import { readRow } from '../stitch/rowReader.js';
 import type { SpecialStitch } from '../stitch/tokenStream.js';
@@ -68,7 +70,8 @@ export class StitchProver {
   prove(rows: readonly Row[], said: SaidOfStitches, begun: Beginning): ProvenStitches {
     const counted = rows.reduce((sum, { count }) => sum + count, 0);
     const named = [...said.inPattern, ...said.names];
-    if (named.length === 0) return { stitches: counted, unfollowed: said.loose, differences: [] };
+    const motif = this.motifDiffers(said.motif, rows);
+    if (named.length === 0) return { stitches: counted, unfollowed: said.loose, differences: motif };
     const sections = this.sectionsOf(said);
     const missing = named.find(({ of }) => !this.patterns.has(of.replace(IN_THE_ROUND, '')));
     if (missing) return { stitches: 0, unfollowed: 0, differences: [`there are no rows of ${missing.of}`] };
@@ -76,7 +79,7 @@ export class StitchProver {
     const at = new Map(
       rows.map((row, i) => [`${row.part}:${row.n}`, { row, stitched: worked.rows[i] ?? null }]),
     );
-    const differences: string[] = [];
+    const differences: string[] = [...motif];
     const { fault } = worked;
     for (const mark of said.inPattern) {
       for (const [n, wanted] of rowsSaid(mark)) {
@@ -135,6 +138,30 @@ export class StitchProver {
       unfollowed: Math.max(said.loose, worked.rows.filter((one) => one === null).length),
       differences: [...new Set(differences)],
     };
+  }
+
+  /** Works the rounds of a motif as they are written, from its ring on: each must have the stitches that are said, and a corner for each side. */
+  private motifDiffers(said: SaidOfStitches['motif'], rows: readonly Row[]): string[] {
+    let course = ringCourse();
+    let corners: number | null = null;
+    for (const { part, n, words } of said) {
+      const row = rows.find((one) => one.part === part && one.n === n)!;
+      try {
+        course = workRow({ nodes: readRow(words, this.specials) }, course, {
+          turned: n > 1 && row.round === 'turned',
+          round: true,
+        });
+      } catch (error) {
+        if (error instanceof StitchError) return [`rnd ${n}, stitch by stitch: ${error.message}`];
+        throw error;
+      }
+      const made = stitchesIn(course);
+      if (made !== row.count) return [`rnd ${n} worked stitch by stitch has ${made} sts, not ${row.count}`];
+      const runs = new Set(course.units.flatMap(({ t, run }) => (t === 'ch' ? run : []))).size;
+      if (corners !== null && runs !== corners) return [`rnd ${n} has ${runs} corners, not ${corners}`];
+      corners = runs;
+    }
+    return [];
   }
 
   /** The fabrics of a piece as far as its sentences name them. */

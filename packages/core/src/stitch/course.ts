@@ -38,6 +38,8 @@ export interface Course {
   width: number;
   /** Stitches slipped over at the beginning, where they lie. */
   slips: readonly number[];
+  /** A round of a motif: its chains are corners, and clusters stand apart by spaces without any. */
+  motif?: true;
 }
 
 const NONE: readonly number[] = [];
@@ -50,6 +52,17 @@ export function stitchesIn({ units }: Pick<Course, 'units'>): number {
 /** A foundation chain of so many chains, seen from the hook. */
 export function foundationChain(chains: number): Course {
   return plainCourse(chains, 'ch');
+}
+
+/** A ring of chains, or of yarn, that a motif is worked into: one place for any number of stitches. */
+export function ringCourse(): Course {
+  const [chain] = plainCourse(1, 'ch').units;
+  return {
+    ...plainCourse(1, 'ch'),
+    units: [{ ...chain!, run: 0, feet: NONE }],
+    foundation: false,
+    motif: true,
+  };
 }
 
 const PLAIN = new Map<string, Course>();

@@ -37,6 +37,8 @@ function inside(node: Node, begun: 'next' | 'same' | null, beyond: number | null
     const stitches: Noun = { what: 'st' };
     if (one.to === 'end') return { to: 'last', many: beyond, noun: stitches };
     if (one.to === 'turning') return { to: 'last', many: beyond + 1, noun: stitches };
+    // A motif has no edges that plain stitches could lie beside.
+    if (one.to === 'corner') return one;
     return one.noun.what === 'st' || one.noun.what === 'kind'
       ? { to: 'last', many: one.many + beyond, noun: stitches }
       : one;

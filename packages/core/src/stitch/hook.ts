@@ -74,6 +74,7 @@ class StitchHook {
   ) {
     this.below = new RowBelow(course, way);
     this.nodes = row.nodes;
+    this.below.inSpaces = course.motif === true && row.nodes.some(goesInSpaces);
   }
 
   work(): Course {
@@ -567,6 +568,7 @@ class StitchHook {
       low,
       width,
       slips: this.slips.map(({ x }) => x),
+      ...(course.motif ? { motif: true as const } : {}),
     };
   }
 }
@@ -591,6 +593,12 @@ function range(from: number, to: number): number[] {
 
 function spanOf(node: Node | undefined): Span {
   return node?.span ?? { from: 0, to: 0 };
+}
+
+/** Whether each space along the sides of a motif is worked into. */
+function goesInSpaces(node: Node): boolean {
+  if (node.op === 'repeat' || node.op === 'group') return node.body.some(goesInSpaces);
+  return 'place' in node && node.place.at === 'each' && node.place.noun.what === 'sp';
 }
 
 function usesSpaces(noun: Noun): boolean {

@@ -57,6 +57,7 @@ export class PlaceReader extends TokenStream {
   }
 
   protected reachAfterTo(): Reach | null {
+    if (this.take('the', 'next', 'corner')) return { to: 'corner' };
     this.take('within');
     this.take('the');
     if (this.word() === 'end') {
@@ -341,6 +342,10 @@ export class PlaceReader extends TokenStream {
     if (/^(?:st|stitch|stitches|post)$/.test(base)) {
       this.at += 1;
       return { what: 'st' };
+    }
+    if (word === 'corner' && space.test(singular(this.word(1) ?? ''))) {
+      this.at += 2;
+      return { what: 'corner' };
     }
     const hyphened = /^ch(?:ain)?-(\d+)$/.exec(word);
     if (hyphened && space.test(singular(this.word(1) ?? ''))) {

@@ -157,6 +157,8 @@ function nounWords(noun: Noun, many: number): string {
       return 'ch';
     case 'sp':
       return `${noun.chains === undefined ? '' : `ch-${noun.chains} `}sp${s}`;
+    case 'corner':
+      return `corner sp${s}`;
     case 'kind':
       return noun.kind;
     case 'any':
@@ -181,5 +183,6 @@ function repeat({ body, star, times }: Extract<Node, { op: 'repeat' }>): string 
 function reachWords(reach: Reach): string {
   if (reach.to === 'end') return 'to the end';
   if (reach.to === 'turning') return 'to the turning ch';
+  if (reach.to === 'corner') return 'to the next corner';
   return `to ${nextWords('last', reach.many, reach.noun)}`;
 }

@@ -49,6 +49,8 @@ export class RowBelow {
   /** Groups into which something was worked: what is left of them may be passed. */
   private readonly worked = new Set<number>();
   private readonly hasRuns: boolean;
+  /** Of a motif: its spaces are worked into, and the stitches between them passed. */
+  inSpaces = false;
 
   constructor(
     readonly course: Course,
@@ -59,6 +61,10 @@ export class RowBelow {
     // A round is joined to its first stitch: turned, that one comes first again and the others from the last on.
     this.units = way.round && way.turned ? this.from(back, back.length - 1) : back;
     this.hasRuns = !course.foundation && course.units.some(({ t }) => t === 'ch');
+    if (!course.motif) return;
+    // A ring is the place of all that is worked into it; later rounds begin in a corner, slip stitched to.
+    if (!course.units.some(({ t }) => t === 'st')) this.last = this.runPlace(0);
+    else if (way.round) this.units = this.from(this.units, this.nextRun(0));
   }
 
   /** The places of a ring from one of them on; what comes before it lies a whole round further. */
@@ -149,7 +155,18 @@ export class RowBelow {
         const i = this.find(from, (unit) => unit.kind === noun.kind);
         return i < 0 ? null : this.unitPlace(i);
       }
+      case 'corner': {
+        const corner = this.nextRun(from);
+        const space = this.inSpaces ? this.nextSpace() : -1;
+        if (corner >= 0 && space >= 0 && space < corner && span)
+          throw new StitchError(span, 'A space before the corner is left that nothing is worked into.');
+        return corner < 0 ? null : this.runPlace(corner);
+      }
       case 'sp': {
+        if (this.course.motif && noun.chains === undefined) {
+          const space = this.nextSpace();
+          return space < 0 ? null : this.gapPlace(space);
+        }
         // Of a row that is known by its count alone a space is as many places as it has chains.
         if (this.course.foundation && noun.chains !== undefined)
           return from + noun.chains <= below.length
@@ -186,6 +203,15 @@ export class RowBelow {
       case 'group':
         return this.nextGroup(from);
     }
+  }
+
+  /** The next space of a motif between two clusters, where no chain is. */
+  private nextSpace(): number {
+    const { units: below } = this;
+    return this.find(
+      Math.max(1, this.cur, this.gapAt + 1),
+      ({ t, group }, i) => t === 'st' && below[i - 1]!.t === 'st' && below[i - 1]!.group !== group,
+    );
   }
 
   private anyUnit(): boolean {
@@ -379,6 +405,11 @@ export class RowBelow {
       }
       return true;
     }
+    if (reach.to === 'corner') {
+      const corner = this.nextRun(this.cur);
+      const next = spaces ? this.nextSpace() : this.find(this.cur, ({ t }) => t === 'st');
+      return next < 0 || (corner >= 0 && corner < next);
+    }
     if (reach.to === 'turning') {
       const left = this.stitchesLeft();
       return left === 1 && (this.course.foundation || (below.at(-1)?.turning ?? 0) > 0);
@@ -442,7 +473,7 @@ export class RowBelow {
   /** Stitches of a group that was worked into may be passed without a word: the second dc of a V whose space was used. */
   mayBePassed(i: number): boolean {
     const unit = this.units[i]!;
-    if (unit.t === 'ch') return true;
+    if (unit.t === 'ch' || this.inSpaces) return true;
     if (this.worked.has(unit.group) && this.isGroup(i)) return true;
     // The stitch that closes a space is passed when the space was worked into; not the edge of the piece.
     const space = this.last;
@@ -473,6 +504,9 @@ export class RowBelow {
    * @throws StitchError at the last words of the row
    */
   leftOver(span: Span): void {
+    if (this.course.motif && (this.nextRun(this.cur) >= 0 || (this.inSpaces && this.nextSpace() >= 0)))
+      if (this.hasStitches)
+        throw new StitchError(span, 'A space is left at the end of the round that nothing is worked into.');
     const left: number[] = [];
     for (let i = this.cur; i < this.units.length; i += 1) {
       const unit = this.units[i]!;
@@ -488,6 +522,10 @@ export class RowBelow {
     );
   }
 
+  private get hasStitches(): boolean {
+    return this.units.some(({ t }) => t === 'st');
+  }
+
   missing(noun: Noun, span: Span): StitchError {
     const what =
       noun.what === 'kind'
@@ -496,11 +534,13 @@ export class RowBelow {
           ? noun.chains === undefined
             ? 'space'
             : `ch-${noun.chains} space`
-          : noun.what === 'ch'
-            ? 'chain'
-            : noun.what === 'group'
-              ? noun.name
-              : 'stitch';
+          : noun.what === 'corner'
+            ? 'corner space'
+            : noun.what === 'ch'
+              ? 'chain'
+              : noun.what === 'group'
+                ? noun.name
+                : 'stitch';
     const left = this.requiredLeft();
     this.usedUp = this.cur >= this.units.length || left === 0;
     return new StitchError(

@@ -12,6 +12,8 @@ export type Noun =
   | { what: 'ch' }
   /** A space; `chains` where it is called a "ch-2 sp". */
   | { what: 'sp'; chains?: number }
+  /** The space at the next corner of a motif. */
+  | { what: 'corner' }
   | { what: 'kind'; kind: StitchKind }
   /** Stitches and spaces alike: "in each st and each ch-1 sp". */
   | { what: 'any' }
@@ -22,7 +24,9 @@ export type Reach =
   | { to: 'end' }
   /** "to the last 3 sts". */
   | { to: 'last'; many: number; noun: Noun }
-  | { to: 'turning' };
+  | { to: 'turning' }
+  /** "to the next corner" of a motif. */
+  | { to: 'corner' };
 
 /** Where an instruction is worked. */
 export type Place =
