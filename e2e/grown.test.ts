@@ -101,3 +101,20 @@ describe('a jacket of two folded hexagons', () => {
     expect(await browser.faults()).toEqual([]);
   });
 });
+
+describe('a wrap of a rectangle', () => {
+  it('lies on the table with its sleeves at the slits, and is proven', async () => {
+    await browser.open(design('withercombe-wrap', 'table'));
+    await joins('armhole-left', 'armhole-right', 'edging-neck');
+    await browser.open(design('withercombe-wrap', 'pattern'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=pattern]')).toMatch(
+        /the left armhole: in pattern over the first/,
+      ),
+    );
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=proof]')).toContain('no difference'),
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+});

@@ -7,6 +7,7 @@ import { rectangles } from './constructions/rectangles/rectangles.js';
 import { setIn } from './constructions/setIn/setIn.js';
 import { vest } from './constructions/vest/vest.js';
 import { hexagons } from './constructions/hexagons/hexagons.js';
+import { wrap } from './constructions/wrap/wrap.js';
 import { poncho } from './constructions/poncho/poncho.js';
 import { raglan } from './constructions/raglan/raglan.js';
 import { sideGrown } from './constructions/sideGrown/sideGrown.js';
@@ -28,6 +29,7 @@ export const CONSTRUCTIONS: readonly Construction[] = [
   tube,
   hexagons,
   poncho,
+  wrap,
   raglan,
   roundYoke,
 ];

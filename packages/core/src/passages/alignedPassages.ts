@@ -29,6 +29,7 @@ function formOf(passage: Passage): string {
   // Of unlike bodies some narrow where others widen.
   if (kind === 'lines') return `lines ${part} ${directionOf(passage)}`;
   if (kind === 'start') return `start ${part} ${passage.along ?? ''}`;
+  if (kind === 'slit') return `${kind} ${part} ${passage.label}`;
   if (kind === 'by turns') return `${kind} ${part} ${Math.sign(passage.by)}`;
   if (kind === 'along sides') return `${kind} ${part} ${passage.along}`;
   const anew = kind === 'go on' && passage.rejoin ? ' anew' : '';

@@ -10,6 +10,7 @@ import type { Lines } from './lines.js';
 import type { Mark } from './mark.js';
 import type { Shape } from './shapePassage.js';
 import type { Short } from './short.js';
+import type { Slit } from './slit.js';
 import type { Start } from './start.js';
 import type { Unite } from './unite.js';
 
@@ -29,6 +30,7 @@ export type Passage =
   | Shape
   | Lines
   | Short
+  | Slit
   | GoOn
   | Unite
   | Mark;

@@ -21,6 +21,7 @@ import { RowMaker } from './rowMaker.js';
 import { shape } from './shape.js';
 import { PLAIN_ROW_SENTENCES } from './plainRows.js';
 import { IN_FULL_SENTENCES } from './rowsInFull.js';
+import { slit } from './slit.js';
 import { short } from './short.js';
 import { start } from './start.js';
 import { unite } from './unite.js';
@@ -38,6 +39,7 @@ const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
   grow,
   'go on': goOn,
   short,
+  slit,
   unite,
   shape,
   lines,

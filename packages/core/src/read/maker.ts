@@ -133,6 +133,26 @@ export class Maker {
     part.rejoin = false;
   }
 
+  /** A row with chains over `over` of its stitches, `at` of them to the left of these. */
+  slit(at: number, over: number): void {
+    const { name: part, n, count } = this.now();
+    const rest = count - at - over;
+    this.row(
+      [
+        { do: 'work', times: at },
+        { do: 'cast', times: over },
+        { do: 'work', times: rest },
+      ],
+      {
+        add: over,
+        from: [
+          { part, n, take: at, at: 0 },
+          { part, n, take: rest, at: at + over },
+        ],
+      },
+    );
+  }
+
   /** Rows as they are until row `to` is done. */
   even(to: number): void {
     while (this.now().n < to) this.change(0);

@@ -467,6 +467,14 @@ export class PieceReader {
     }
   }
 
+  /** A row with chains over stitches that it passes over: so many before them as it meets them, and after. */
+  slitRow(row: number, { first, over, last }: { first: number; over: number; last: number }): void {
+    const now = this.maker.now();
+    this.agree(row, now.n + 1, 'the next row');
+    this.agree(first + over + last, now.count, 'the stitches of the row below');
+    this.maker.slit(this.maker.nextSide(now) === 'RS' ? last : first, over);
+  }
+
   /** Rounds that decrease at one place in some of them: in the first that is said, then in every so manieth. */
   roundsByTurns(
     from: number,
