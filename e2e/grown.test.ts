@@ -106,6 +106,7 @@ describe('a wrap of a rectangle', () => {
   it('lies on the table with its sleeves at the slits, and is proven', async () => {
     await browser.open(design('withercombe-wrap', 'table'));
     await joins('armhole-left', 'armhole-right', 'edging-neck');
+    expect(await (await browser.find('[data-testid=slit]')).getAttribute('d')).toMatch(/^M/);
     await browser.open(design('withercombe-wrap', 'pattern'));
     await browser.eventually(async () =>
       expect(await browser.text('[data-testid=pattern]')).toMatch(

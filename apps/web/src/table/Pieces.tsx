@@ -113,7 +113,7 @@ function markersOf(join: Join | undefined, threads: readonly Point[][]): Point[]
     });
 }
 
-function Piece({ placed: { key, polygons, changes, rowLines, shape, quarters }, scale }: PieceProps) {
+function Piece({ placed: { key, polygons, changes, slits, rowLines, shape, quarters }, scale }: PieceProps) {
   const outline = polygons.map(closed).join(' ');
   const texture = `rows-${key}`;
   const step = Math.max(3, shape.rows.step * scale * 2);
@@ -150,6 +150,9 @@ function Piece({ placed: { key, polygons, changes, rowLines, shape, quarters }, 
       ) : (
         <path d={outline} fill="none" stroke="#20303a" strokeWidth={1.5} strokeLinejoin="round" />
       )}
+      {slits.map((one, i) => (
+        <path key={i} d={path(one) ?? ''} fill="none" stroke="#20303a" strokeWidth={2.5} data-testid="slit" />
+      ))}
       {changes.map((change, i) => (
         <path key={i} d={path(change) ?? ''} fill="none" stroke="#20303a" strokeDasharray="6 4" />
       ))}

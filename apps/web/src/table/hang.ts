@@ -33,6 +33,7 @@ export interface PlacedShape {
   quarters: number;
   polygons: Point[][];
   changes: Point[][];
+  slits: Point[][];
   rowLines: Point[][];
   edges: Map<string, { line: Point[]; faces: Way }>;
   box: Box;
@@ -287,13 +288,20 @@ function shortened(shape: Shape, by: Join['a'], share: number): Shape {
 
 /** All that is drawn of a shape with its points moved, and its edges facing another way. */
 function mapped(
-  { polygons, changes, rowLines = [], edges }: Pick<Shape, 'polygons' | 'changes' | 'rowLines' | 'edges'>,
+  {
+    polygons,
+    changes,
+    slits = [],
+    rowLines = [],
+    edges,
+  }: Pick<Shape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'edges'>,
   to: (point: Point) => Point,
   facing = (faces: Way) => faces,
-): Pick<PlacedShape, 'polygons' | 'changes' | 'rowLines' | 'edges'> {
+): Pick<PlacedShape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'edges'> {
   return {
     polygons: polygons.map((points) => points.map(to)),
     changes: changes.map((points) => points.map(to)),
+    slits: slits.map((points) => points.map(to)),
     rowLines: rowLines.map((points) => points.map(to)),
     edges: new Map(
       [...edges].map(([id, { line, faces }]) => [id, { line: line.map(to), faces: facing(faces) }]),

@@ -20,6 +20,8 @@ export interface Shape {
   /** Lines across the piece where another fabric begins. */
   changes: readonly (readonly Point[])[];
   edges: ReadonlyMap<string, ShapeEdge>;
+  /** Slits inside it. */
+  slits?: readonly (readonly Point[])[];
   /** Its rows as lines, where they do not run straight across it. */
   rowLines?: readonly (readonly Point[])[];
   /** Which way its rows run, and cm from row to row. */
@@ -56,11 +58,17 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
     return edge ? [[id, { line: edge.line.map(down), faces: edge.faces }]] : [];
   });
   const rowLines = drawn?.rows.map((one) => one.map(down));
+  const slits = piece.passages.some(({ kind }) => kind === 'slit')
+    ? piece.edges.flatMap(({ id, place }) =>
+        place.lies === 'base' ? [size.edgeLines[id]!.line.map(down)] : [],
+      )
+    : [];
   return [
     {
       piece,
       polygons,
       changes,
+      ...(slits.length > 0 ? { slits } : {}),
       ...(rowLines ? { rowLines } : {}),
       edges: new Map(edges),
       rows: rowsOf(piece),
