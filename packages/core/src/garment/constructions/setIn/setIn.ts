@@ -10,7 +10,7 @@ import {
   PANEL_WIDTHS,
   TIED_FRONT,
 } from '../../shared/panels/fields.js';
-import { SLEEVE } from '../../shared/panels/sleeveFields.js';
+import { PICKED_SLEEVE } from '../../shared/panels/sleeveFields.js';
 import { panels } from '../../shared/panels/panels.js';
 
 /** Panels whose armholes curve in to the shoulders, with sleeves whose caps are solved to fit them. */
@@ -36,7 +36,7 @@ export const setIn = panels({
     front: TIED_FRONT,
     ...LOWER_EDGE,
     neck: NECK,
-    sleeve: SLEEVE,
+    sleeve: PICKED_SLEEVE,
     ...NECK_EDGE,
     hem: HEM_BELOW,
     cuff: CUFF_BELOW,

@@ -73,9 +73,9 @@ export function draftSleeve(
   const bodyFabric = fabrics.get(input.style.fabric)!;
   const stitches = perCm(fabric.gauge, 'stitches');
   const rowsPerCm = perCm(fabric.gauge, 'rows');
-  const ratio = cap ? null : sleeveRatio(input.style, style, fabrics);
+  const ratio = sleeveRatio(input.style, style, fabrics);
   const { length: top, reasons: topReasons }: Target =
-    cap?.upper ??
+    (ratio ? null : cap?.upper) ??
     pickedUp(
       {
         length: 2 * armhole,
@@ -185,10 +185,10 @@ export function draftSleeve(
     ],
     relations: [
       // A cap is solved to the armhole once that is known.
-      ...(cap
-        ? []
-        : ratio
-          ? byRatio(ratio, along.of)
+      ...(ratio
+        ? byRatio(ratio, along.of, cap !== null)
+        : cap
+          ? []
           : sameLength(
               {
                 id: 'armhole.seam',
@@ -244,9 +244,9 @@ function pickedUp(edge: Target, ratio: { each: number; share: number } | null): 
   };
 }
 
-/** The sleeve's top takes so many stitches of each row end, front and back. */
-function byRatio({ each, plus, hidden }: PickUpRatio, rows: CountId): Relation[] {
-  const times = { 'sleeve.top': 1, [rows]: -2 * each };
+/** The sleeve's top takes so many stitches of each row end, front and back; along a curve also one of each that is bound off below it. */
+function byRatio({ each, plus, hidden }: PickUpRatio, rows: CountId, curved: boolean): Relation[] {
+  const times = { 'sleeve.top': 1, [rows]: -2 * each, ...(curved ? { 'notch.width': -2 } : {}) };
   const rule = 'the sleeve takes so many stitches of each row end of the armhole';
   return [
     {

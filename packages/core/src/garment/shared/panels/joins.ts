@@ -101,7 +101,7 @@ export function hemJoins(
 function armholeJoins({ style, fabrics }: SizeInput<PanelStyle>, sleeve: SleeveStyle): JoinPlan[] {
   const { armhole } = style;
   const { worked } = sleeve;
-  const ratio = armhole?.curve ? null : sleeveRatio(style, sleeve, fabrics);
+  const ratio = sleeveRatio(style, sleeve, fabrics);
   const curved = armhole !== null && armhole.curve !== null;
   const cap = ['cap.base-front', 'cap.front-edge', 'cap.top', 'cap.back-edge', 'cap.base-back'];
   return onBothSides('Armhole', (side, label) => {

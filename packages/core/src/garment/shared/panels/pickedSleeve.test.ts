@@ -53,6 +53,29 @@ describe('a sleeve picked up by ratio', () => {
     for (const { rows, top } of sizes) expect(top).toBe(2 * rows * each);
   });
 
+  it('of a cap by short rows takes them round its curve, and one of each stitch of its base', () => {
+    for (const perRowEnd of [1, 1.5]) {
+      const design = designWith({
+        sizes: ['S', 'M', 'L'].map((id, i) => sizeOf(id, { bust: 84 + 9 * i })),
+        garment: {
+          construction: 'set-in',
+          sleeve: { worked: 'down', rounds: 'turned', pickUp: 'ratio', perRowEnd },
+        },
+      });
+      const made = plan(design);
+      for (const { joins } of made.sizes) {
+        const armhole = joins.find(({ id }) => id === 'armhole-left')!;
+        const along = (axis: string) =>
+          armhole.b.reduce((sum, edge) => sum + (edge.axis === axis ? edge.count : 0), 0);
+        expect(armhole.ok).toBe(true);
+        expect(Math.abs(armhole.aCount - perRowEnd * along('rows') - along('stitches'))).toBeLessThanOrEqual(
+          1,
+        );
+      }
+      expect(provenText(made, design, { terms: 'us', units: 'cm' }).proof.differences).toEqual([]);
+    }
+  });
+
   it('takes the maker’s own ratio before the usual one, in steps of a quarter too', () => {
     const { sizes } = planned({ ...fabricOf('body', 16, 12), stitch: 'dc' }, { perRowEnd: 1.25 });
     for (const { rows, top } of sizes) expect(Math.abs(top - 2.5 * rows)).toBeLessThanOrEqual(1);

@@ -128,7 +128,7 @@ export const SLEEVE = group({
   fields: { ...WORKED, rounds: ROUNDS.rounds, ...sleeveFields, fade: ROUNDS.fade },
 });
 
-/** A sleeve to a straight armhole, along whose row ends it may be picked up by ratio. */
+/** A sleeve that may be picked up by ratio along the row ends of its armhole. */
 export const PICKED_SLEEVE = group({
   ...sleeveGroup,
   fields: { ...WORKED, rounds: ROUNDS.rounds, ...PICKED, ...sleeveFields, fade: ROUNDS.fade },
