@@ -1,19 +1,11 @@
 /** Bands that follow the edges of the finished pieces: their counts come last and move nothing. */
 
 import { perCm } from '../../fabric/gauge.js';
-import type { HelperCount, Relation } from '../../fit/problem.js';
 import { cm, say } from '../../text/phrase.js';
-import type { DraftQuantity, Edgings, SizeInput } from '../construction.js';
+import type { Edgings, SizeInput } from '../construction.js';
 import type { BandId, CountId } from '../counts.js';
 import { alongOf, ribByRatio, ribQuantities, ribRatio, toRound, type BandStyle } from './bands.js';
-import { alongEdge, reasonsOf, type Edge } from './pickedUp.js';
-
-/** Counts that follow an edge, and what holds them to it. */
-export interface Edging {
-  quantities: DraftQuantity[];
-  relations: Relation[];
-  helpers?: HelperCount[];
-}
+import { alongEdge, reasonsOf, type Edge, type Edging } from './pickedUp.js';
 
 /** Several of them as one problem. */
 export function together(parts: readonly Edging[]): ReturnType<Edgings['follow']> {

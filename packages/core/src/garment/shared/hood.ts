@@ -13,7 +13,7 @@ import { figure } from '../../text/phrase.js';
 import type { EdgeProgram, PieceProgram, SizeInput } from '../construction.js';
 import type { PickUpRatio } from '../../joins/pickUp.js';
 import { pickUpFields } from '../../joins/pickUpFields.js';
-import type { Edging } from './edgings.js';
+import type { Edging } from './pickedUp.js';
 import { pickedUp, ratioOf, type Edge, type Stretch } from './pickedUp.js';
 import { forSize } from '../../fields/perSize.js';
 import { ends } from './pieces.js';

@@ -3,15 +3,22 @@
 import type { Reason } from '../../because/reason.js';
 import { stitchOf, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
-import type { Relation } from '../../fit/problem.js';
+import type { HelperCount, Relation } from '../../fit/problem.js';
 import { easeAllowed, EASED_SHARE, type SeamLength } from '../../joins/join.js';
 import { perRowEnd, type PickUpRatio } from '../../joins/pickUp.js';
 import type { PickUpStyle } from '../../joins/pickUpFields.js';
 import { cm, figure, say, type Phrase } from '../../text/phrase.js';
+import type { DraftQuantity } from '../construction.js';
 import type { CountId, GarmentCounts } from '../counts.js';
 import { sumAtLeast, sumAtMost } from '../relations.js';
-import type { Edging } from './edgings.js';
 import { becomes, given, plus, quantity } from './quantity.js';
+
+/** Counts that follow an edge, and what holds them to it. */
+export interface Edging {
+  quantities: DraftQuantity[];
+  relations: Relation[];
+  helpers?: HelperCount[];
+}
 
 /** A stretch of an edge, cm. */
 export interface Stretch {

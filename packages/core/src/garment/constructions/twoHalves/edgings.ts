@@ -5,7 +5,8 @@ import type { PickUpRatio } from '../../../joins/pickUp.js';
 import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf } from '../../shared/panels/style.js';
-import { edgingIds, ribAlong, together, type Edging } from '../../shared/edgings.js';
+import { edgingIds, ribAlong, together } from '../../shared/edgings.js';
+import type { Edging } from '../../shared/pickedUp.js';
 import { endOfRib, frontBandAlong } from '../../shared/frontBand.js';
 import {
   edgeOf,

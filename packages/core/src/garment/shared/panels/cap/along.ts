@@ -6,7 +6,7 @@ import { cm, figure, say } from '../../../../text/phrase.js';
 import type { DraftQuantity, SizeInput } from '../../../construction.js';
 import type { CountId, GarmentCounts } from '../../../counts.js';
 import { sumAtLeast, sumAtMost, sumIs } from '../../../relations.js';
-import type { Edging } from '../../edgings.js';
+import type { Edging } from '../../pickedUp.js';
 import { becomes, given, quantity } from '../../quantity.js';
 import type { PanelStyle, SleeveStyle } from '../style.js';
 import { rowsBelow } from './below.js';
