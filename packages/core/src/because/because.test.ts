@@ -127,6 +127,16 @@ describe('every schedule explains itself', () => {
           expect(2 * (Number(half) + more!)).toBe(lastRow(body.runs).count);
           shaped += 1;
         }
+        if (passage.kind === 'from the centre') {
+          const [rounds, side] = explainPassage(passage, label).map(({ figure }) => said(figure));
+          const [, begins, gain, times, ends] = /^(\d+) \+ (\d+) × (\d+) = (\d+)$/.exec(side!)!.map(Number);
+          expect(times).toBe(Number(rounds) - 1);
+          expect(begins! + gain! * times!).toBe(ends);
+          const piece = size.pieces.find(({ passages }) => passages.includes(passage))!;
+          const last = rowsOf(piece.runs).findLast(({ part }) => part === passage.part)!;
+          expect(passage.sides * ends!).toBe(last.count);
+          shaped += 1;
+        }
         if (passage.kind !== 'shape') continue;
         const { schedule } = passage;
         const reasons = explainPassage(passage, label);
@@ -158,8 +168,8 @@ describe('every schedule explains itself', () => {
         const gaps = edges.slice(1).map((row, i) => row - edges[i]!);
         expect(gaps.filter((one) => one === (gap! + 1) * step)).toHaveLength(rest);
       }
-    // Only a tube and a rectangle have no shaping at all.
-    expect(shaped > 0).toBe(!size.pieces.some(({ id }) => id === 'tube' || id === 'rectangle'));
+    // Only a tube, a rectangle and a wrap have no shaping at all.
+    expect(shaped > 0).toBe(!size.pieces.some(({ id }) => ['tube', 'rectangle', 'wrap'].includes(id)));
   });
 });
 

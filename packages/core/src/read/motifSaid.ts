@@ -26,6 +26,8 @@ export type EndsSaid = 'plain' | 'as one' | 'by turns';
 export class MotifSaid {
   private ring = false;
   private motif: { first: number; sides: number } | null = null;
+  /** Stitches of a side after the last round. */
+  private side = 0;
   private along: number[] | null = null;
   /** Rows that have been worked along these sides. */
   private rows = 0;
@@ -38,6 +40,7 @@ export class MotifSaid {
   begin(motif: { first: number; sides: number }): number {
     if (!this.ring) throw new ReadFault('there is no ring to work into');
     this.motif = motif;
+    this.side = motif.first;
     return motif.first * motif.sides;
   }
 
@@ -47,6 +50,7 @@ export class MotifSaid {
     agree(said.sides, this.motif.sides, 'the corners of a round');
     const gain = this.gainOf(said);
     const motif = { ...this.motif, gain };
+    this.side = sideAfter(motif, rounds + 1);
     return { steps: motifSteps(motif, sideAfter(motif, rounds)), by: gain * motif.sides };
   }
 
@@ -54,6 +58,8 @@ export class MotifSaid {
   goAlong(sides: readonly number[]): void {
     if (sides.some((side) => side < 1))
       throw new ReadFault('the corners lie beyond the sts that are worked over');
+    // Corners lie where the rounds had theirs.
+    if (sides.length > 1) for (const side of sides) agree(side, this.side, 'the sts of a side');
     this.along = [...sides];
     this.rows = 0;
   }

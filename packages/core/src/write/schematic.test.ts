@@ -25,7 +25,9 @@ describe('schematicSvg', () => {
     const { pieces } = sizes[Math.floor(sizes.length / 2)]!;
     const svg = schematicSvg(pieces.map(schematicOf), { width: 740, units: 'cm' });
     const lines = drawn(svg);
-    expect(lines.length).toBeGreaterThanOrEqual(pieces.length * 2 - 2);
+    // Edgings of a row or two are too low for figures.
+    const own = pieces.filter(({ workedOn }) => !workedOn);
+    expect(lines.length).toBeGreaterThanOrEqual(own.length * 2 - 2);
     const edges = new Map(pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
     const folded = new Set(
       pieces.flatMap(({ drawn: own }) =>

@@ -6,9 +6,8 @@ import type { PickUpRatio } from '../../joins/pickUp.js';
 import type { SizeInput } from '../construction.js';
 import type { GarmentCounts } from '../counts.js';
 import { acrossOf, type BandStyle } from './bands.js';
-import type { Edging } from './pickedUp.js';
 import type { FrontStyle } from './front.js';
-import { edgeOf, pickedUp, ratioOf, type Stretch } from './pickedUp.js';
+import { edgeOf, pickedUp, ratioOf, type Stretch, type Edging } from './pickedUp.js';
 import { given, quantity } from './quantity.js';
 
 type Input = SizeInput<{ front: FrontStyle }>;

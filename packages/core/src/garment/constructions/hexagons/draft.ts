@@ -99,7 +99,17 @@ export function draft(input: Input): Draft {
       axis: 'rows',
       target: length,
       weight: 0.3,
-      because: targets.length.reasons,
+      because: [
+        ...targets.length.reasons,
+        ...(natural > targets.length.length
+          ? [
+              plus('Both wedges of a half are longer', natural - targets.length.length, natural, {
+                kind: 'quantity',
+                id: 'hexagon.reach',
+              }),
+            ]
+          : []),
+      ],
     }),
     quantity({
       id: 'hexagon.hem',

@@ -6,7 +6,6 @@ import type { Edgings, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { neckbandOf } from '../../shared/panels/style.js';
 import { edgingIds, ribAlong, together } from '../../shared/edgings.js';
-import type { Edging } from '../../shared/pickedUp.js';
 import { endOfRib, frontBandAlong } from '../../shared/frontBand.js';
 import {
   edgeOf,
@@ -16,6 +15,7 @@ import {
   stitchesOf,
   type Edge,
   type Stretch,
+  type Edging,
 } from '../../shared/pickedUp.js';
 import { openingWidth } from '../../shared/front.js';
 import { HOOD_IDS, hoodAlong } from '../../shared/hood.js';
