@@ -54,8 +54,11 @@ export function alongAfter(
 const AS_ONE = ', both corner sps at the shoulder as one';
 const ENDS = String.raw`(, (?:both corner sps at the shoulder as one|beginning and ending by turns with 1 and with \d+))?`;
 
-function endsInWords(said: string | undefined): EndsSaid {
-  return said === undefined ? 'plain' : said === AS_ONE ? 'as one' : 'by turns';
+/** How rows end, and with how many by turns. */
+function endsInWords(said: string | undefined): { ends: EndsSaid; turns: number } {
+  if (said === undefined) return { ends: 'plain', turns: 0 };
+  if (said === AS_ONE) return { ends: 'as one', turns: 0 };
+  return { ends: 'by turns', turns: Number(/\d+$/.exec(said)![0]) };
 }
 
 export const alongSides: PassageKind<AlongSides> = {
@@ -101,7 +104,7 @@ export const alongSides: PassageKind<AlongSides> = {
           before: Number(before),
           after: Number(after),
           inSpaces: inSpaces === undefined ? null : Number(inSpaces),
-          ends: endsInWords(ends),
+          ...endsInWords(ends),
           round: WAYS[end!],
         });
         reader.ends(Number(to ?? from), Number(stitches));
@@ -115,7 +118,7 @@ export const alongSides: PassageKind<AlongSides> = {
           before: 0,
           after: 0,
           inSpaces: Number(inSpaces),
-          ends: endsInWords(ends),
+          ...endsInWords(ends),
           round: WAYS[end!],
         });
         reader.ends(Number(to ?? from), Number(stitches));

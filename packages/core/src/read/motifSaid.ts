@@ -22,6 +22,13 @@ export interface CornersSaid {
 /** How rows along sides end: plainly, with both corners as one, or by turns with one stitch and with as many as a space takes. */
 export type EndsSaid = 'plain' | 'as one' | 'by turns';
 
+/** What a sentence says of rows along sides; `turns` is what they end with by turns with 1. */
+export interface SideRowSaid extends CornersSaid {
+  ends: EndsSaid;
+  turns: number;
+  round: RoundWay | undefined;
+}
+
 /** What sentences say of a motif from its centre, and of rows along some of its sides. */
 export class MotifSaid {
   private ring = false;
@@ -65,11 +72,14 @@ export class MotifSaid {
   }
 
   /** The steps of the next row along them. */
-  row(said: CornersSaid & { ends: EndsSaid; round: RoundWay | undefined }): { steps: Step[]; by: number } {
+  row(said: SideRowSaid): { steps: Step[]; by: number } {
     if (!this.along) throw new ReadFault('the sides to work along are not said');
     if (said.ends === 'as one' && !said.round)
       throw new ReadFault('corners are worked as one only in rounds');
-    if (said.ends === 'by turns' && said.round) throw new ReadFault('a round has no ends');
+    if (said.ends === 'by turns') {
+      if (said.round) throw new ReadFault('a round has no ends');
+      agree(said.turns, said.inSpaces ?? 0, 'what rows begin and end with by turns');
+    }
     this.rows += 1;
     const corners = this.along.length > 1;
     if (corners !== said.before + said.after > 0)

@@ -10,7 +10,7 @@ import { Maker, ReadFault, type PartMade, type United } from './maker.js';
 import { cornersAfter, type CornerShaping } from '../shaping/corners.js';
 import { GrowthSaid } from './growthSaid.js';
 import { agree, LinesSaid } from './linesSaid.js';
-import { MotifSaid, type CornersSaid, type EndsSaid } from './motifSaid.js';
+import { MotifSaid, type CornersSaid, type SideRowSaid } from './motifSaid.js';
 import { readAmounts } from './rates.js';
 import type {
   EdgeChange,
@@ -451,11 +451,7 @@ export class PieceReader {
     begin(right);
   }
 
-  sideRows(
-    from: number,
-    to: number,
-    said: CornersSaid & { ends: EndsSaid; round: RoundWay | undefined },
-  ): void {
+  sideRows(from: number, to: number, said: SideRowSaid): void {
     const { side } = this.maker.now();
     this.beginAhead(said.round === 'joined' || said.round === 'spiral' || side === 'WS');
     const now = this.maker.now();

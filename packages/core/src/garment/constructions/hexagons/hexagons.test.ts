@@ -171,6 +171,15 @@ describe('a jacket of two folded hexagons', () => {
     }
   });
 
+  it('is found wrong where rows to and fro end with another number', () => {
+    const design = designed({ top: { left: 'open' } });
+    const { sizes } = plan(design);
+    const text = patternToText(pattern({ sizes }, design, { units: 'cm' }));
+    const wrong = text.replaceAll('by turns with 1 and with 3', 'by turns with 1 and with 4');
+    expect(wrong).not.toBe(text);
+    expect(provePattern(wrong, sizes, {}, design).differences).not.toEqual([]);
+  });
+
   it('has one border round fronts and hem: outer corners at the fronts, and the neck between them', () => {
     const size = planned({ sleeve: null });
     const loops = openLoops(size.pieces, size.joins);
