@@ -62,3 +62,39 @@ export function begun(stitches: number, fabric: Fabric, rib: BandStyle | null, n
 export function foundation(stitches: number, fabric: Fabric): Start {
   return { kind: 'start', part: 'main', stitches, extra: chainsBeyond(fabric), along: null };
 }
+
+/** A sleeve worked on in rounds from an opening of the body, from its first round to its end. */
+export function sleeveFrom(
+  fabric: Fabric,
+  passages: PieceProgram['passages'],
+  { end, rows, cuffed }: { end: number; rows: number; cuffed: boolean },
+): PieceProgram {
+  return {
+    ...SLEEVE_PIECE,
+    fabric,
+    work: 'rounds',
+    rows: ['sleeve.rows'],
+    passages,
+    edges: [
+      {
+        id: 'sleeve.top',
+        role: 'sleeve top',
+        label: 'Sleeve, where it begins',
+        axis: 'stitches',
+        place: { lies: 'foundation', part: 'main' },
+      },
+      {
+        id: 'sleeve.cuff',
+        role: 'wrist',
+        label: 'Sleeve, its end',
+        axis: 'stitches',
+        place: { lies: 'live', part: 'main', n: rows, from: 0, count: end },
+        open: !cuffed,
+      },
+    ],
+    expects: [
+      { quantity: 'sleeve.top', edges: ['sleeve.top'] },
+      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
+    ],
+  };
+}

@@ -7,7 +7,7 @@ import type { GarmentCounts } from '../../counts.js';
 import { parity, sumAtLeast, sumAtMost, sumIs } from '../../relations.js';
 import { draftBand } from '../../shared/bands.js';
 import { becomes, given, plus, quantity } from '../../shared/quantity.js';
-import { edgingsOf, EDGING_IDS } from './edgings.js';
+import { edgingsOf, edgingIdsOf } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
 import { growthOf, halfOf } from './geometry.js';
 import { notesOf } from './notes.js';
@@ -239,8 +239,8 @@ export function draft(input: Input): Draft {
     ],
     finished: finishedOf(targets),
     notes: notesOf(input, targets),
-    ...(EDGING_IDS(style).length > 0
-      ? { edgings: { ids: EDGING_IDS(style), follow: (counts) => edgingsOf(input, counts, targets.first) } }
+    ...(edgingIdsOf(style).length > 0
+      ? { edgings: { ids: edgingIdsOf(style), follow: (counts) => edgingsOf(input, counts, targets.first) } }
       : {}),
   };
 

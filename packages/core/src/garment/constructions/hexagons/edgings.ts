@@ -21,7 +21,7 @@ export function hasStrip({ back }: HexagonStyle): boolean {
 }
 
 /** Counts that follow. */
-export function EDGING_IDS(style: HexagonStyle): CountId[] {
+export function edgingIdsOf(style: HexagonStyle): CountId[] {
   return [
     ...(hasStrip(style) ? (['centre.stitches', 'centre.rows'] as const) : []),
     ...(style.hood ? HOOD_IDS : []),

@@ -9,7 +9,8 @@ import { cuffJoins } from '../../shared/bandJoins.js';
 import { bandPiece, pickedBand } from '../../shared/bandPiece.js';
 import { acrossOf, alongOf } from '../../shared/bands.js';
 import { hoodJoins, hoodPiece, hoodRatio } from '../../shared/hood.js';
-import { onBothSides, SLEEVE_PIECE } from '../../shared/pieces.js';
+import { shoulderSeams } from '../../shared/panels/joins.js';
+import { onBothSides, sleeveFrom } from '../../shared/pieces.js';
 import { halfCounted, isShaped, takenBy } from './draft.js';
 import { hasStrip, neckEdge } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
@@ -97,12 +98,9 @@ function sleeve(input: Input, counts: GarmentCounts): PieceProgram {
   const by = end <= top ? takenBy(input) : -takenBy(input);
   const times = (top - end) / by;
   const every = times > 0 ? Math.max(1, Math.floor((rows - 1) / times)) : 1;
-  return {
-    ...SLEEVE_PIECE,
+  return sleeveFrom(
     fabric,
-    work: 'rounds',
-    rows: ['sleeve.rows'],
-    passages: [
+    [
       {
         kind: 'start',
         part: 'main',
@@ -116,28 +114,8 @@ function sleeve(input: Input, counts: GarmentCounts): PieceProgram {
         ? { kind: 'by turns', part: 'main', to: rows, by, first: 2, every, times }
         : { kind: 'even', part: 'main', to: rows },
     ],
-    edges: [
-      {
-        id: 'sleeve.top',
-        role: 'sleeve top',
-        label: 'Sleeve, where it begins',
-        axis: 'stitches',
-        place: { lies: 'foundation', part: 'main' },
-      },
-      {
-        id: 'sleeve.cuff',
-        role: 'wrist',
-        label: 'Sleeve, its end',
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rows, from: 0, count: end },
-        open: !style.cuff,
-      },
-    ],
-    expects: [
-      { quantity: 'sleeve.top', edges: ['sleeve.top'] },
-      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
-    ],
-  };
+    { end, rows, cuffed: style.cuff !== null },
+  );
 }
 
 /** The shoulders first, then the halves to each other, then what is worked on. */
@@ -158,14 +136,7 @@ function joinsOf(input: Input, counts: GarmentCounts, first: First): JoinPlan[] 
     ofSides && first === 'sleeve' ? [`${which}.neck-rows-${side}`] : [];
   const strip = hasStrip(style);
   return [
-    ...onBothSides('Shoulder seam', (side, label) => ({
-      id: `shoulder-${side}`,
-      role: 'shoulder',
-      label,
-      kind: 'stitch-to-stitch',
-      a: [`back.shoulder-${side}`],
-      b: [`front.shoulder-${side}`],
-    })),
+    ...shoulderSeams(),
     ...(strip
       ? [
           {

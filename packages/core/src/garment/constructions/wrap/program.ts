@@ -9,7 +9,7 @@ import { cuffJoins } from '../../shared/bandJoins.js';
 import { bandPiece } from '../../shared/bandPiece.js';
 import { acrossOf } from '../../shared/bands.js';
 import { cordPiece } from '../../shared/cord.js';
-import { ends, foundation, onBothSides, SLEEVE_PIECE } from '../../shared/pieces.js';
+import { ends, foundation, onBothSides, sleeveFrom } from '../../shared/pieces.js';
 import type { WrapStyle } from './fields.js';
 
 type Input = SizeInput<WrapStyle>;
@@ -159,12 +159,9 @@ function sleeve(
   counts: GarmentCounts,
 ): PieceProgram {
   const [top, rows] = [counts.of('sleeve.top'), counts.of('sleeve.rows')];
-  return {
-    ...SLEEVE_PIECE,
-    fabric: fabrics.get(style.fabric)!,
-    work: 'rounds',
-    rows: ['sleeve.rows'],
-    passages: [
+  return sleeveFrom(
+    fabrics.get(style.fabric)!,
+    [
       {
         kind: 'start',
         part: 'main',
@@ -175,26 +172,6 @@ function sleeve(
       },
       { kind: 'even', part: 'main', to: rows },
     ],
-    edges: [
-      {
-        id: 'sleeve.top',
-        role: 'sleeve top',
-        label: 'Sleeve, where it begins',
-        axis: 'stitches',
-        place: { lies: 'foundation', part: 'main' },
-      },
-      {
-        id: 'sleeve.cuff',
-        role: 'wrist',
-        label: 'Sleeve, its end',
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rows, from: 0, count: top },
-        open: !style.cuff,
-      },
-    ],
-    expects: [
-      { quantity: 'sleeve.top', edges: ['sleeve.top'] },
-      { quantity: 'sleeve.cuff', edges: ['sleeve.cuff'] },
-    ],
-  };
+    { end: top, rows, cuffed: style.cuff !== null },
+  );
 }
