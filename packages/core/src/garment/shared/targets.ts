@@ -2,7 +2,8 @@ import type { Reason } from '../../because/reason.js';
 import { measurement, type FullBody, type MeasurementId } from '../../body/measurements.js';
 import { cm, say } from '../../text/phrase.js';
 import type { SizeInput } from '../construction.js';
-import { armRound, type SleeveLength } from './arm.js';
+import { armRound, downTo, type SleeveLength, type SleeveReach } from './arm.js';
+import type { BandStyle } from './bands.js';
 import type { StyleOf } from '../../fields/kinds.js';
 import { easeOver, forSize, type Ease, type PerSize } from '../../fields/perSize.js';
 import type { LENGTH, WIDTH } from './fields.js';
@@ -112,4 +113,35 @@ export function cuffRound(
             eased('Ease there', ease, arm, from),
           ],
   };
+}
+
+/**
+ * From the middle of the back over the arm to where the sleeve itself ends, without cuff and edging; less what of it the body covers.
+ *
+ * @param covered what the body covers, cm, and how that is told; null: nothing is taken off
+ */
+export function fromMiddleOfBack(
+  input: SizeInput<{ cuff: BandStyle | null }>,
+  sleeve: SleeveReach,
+  covered: { length: number; label: string; from: Reason['from'] } | null,
+): Target {
+  const { style, size } = input;
+  const { crossBack, shoulderToWrist } = input.body.body;
+  const whole = crossBack / 2 + shoulderToWrist;
+  const worn = downTo(input, sleeve, whole);
+  const beyond = worn.length - (covered?.length ?? 0);
+  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
+  return lessEdging(input, 'cuff', {
+    length: beyond - cuff,
+    reasons: [
+      measured(input, 'crossBack'),
+      becomes('From its middle', '÷ 2', crossBack / 2),
+      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
+      ...worn.reasons,
+      ...(covered ? [plus(covered.label, -covered.length, beyond, covered.from)] : []),
+      ...(cuff > 0
+        ? [plus('Cuff rib', -cuff, beyond - cuff, { kind: 'style', id: 'garment.cuff.height' })]
+        : []),
+    ],
+  });
 }

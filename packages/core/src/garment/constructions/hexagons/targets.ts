@@ -3,11 +3,16 @@
 import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
 import type { SizeInput } from '../../construction.js';
-import { downTo } from '../../shared/arm.js';
 import type { BandStyle } from '../../shared/bands.js';
-import { lessEdging } from '../../shared/edged.js';
 import { becomes, plus } from '../../shared/quantity.js';
-import { bodyLength, cuffRound, garmentRound, measured, type Target } from '../../shared/targets.js';
+import {
+  bodyLength,
+  cuffRound,
+  fromMiddleOfBack,
+  garmentRound,
+  measured,
+  type Target,
+} from '../../shared/targets.js';
 import type { HexagonStyle } from './fields.js';
 import type { First } from './geometry.js';
 
@@ -69,7 +74,11 @@ export function targetsOf(input: Input): Targets {
     rounds,
     reach,
     sleeve: style.sleeve && {
-      length: sleeveLength(input, style.sleeve, rounds + reach + strip / 2),
+      length: fromMiddleOfBack(input, style.sleeve, {
+        length: rounds + reach + strip / 2,
+        label: 'A half, from the middle of the back to its end',
+        from: { kind: 'quantity', id: 'hexagon.reach' },
+      }),
       cuff: endOf(input, style.sleeve, opening),
     },
   };
@@ -98,28 +107,4 @@ export function cuffOf(input: Input): BandStyle | null {
   const cuff: BandStyle | null = input.style.cuff;
   if (!sleeve || !cuff || sleeve.shape !== 'balloon' || cuff.round) return cuff;
   return { ...cuff, round: cuffRound(input, sleeve).length };
-}
-
-/** What is left of the arm beyond the end of a half, cm from the middle of the back. */
-function sleeveLength(input: Input, sleeve: NonNullable<HexagonStyle['sleeve']>, half: number): Target {
-  const { style, size } = input;
-  const { crossBack, shoulderToWrist } = input.body.body;
-  const whole = crossBack / 2 + shoulderToWrist;
-  const worn = downTo(input, sleeve, whole);
-  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
-  const left = worn.length - half - cuff;
-  return lessEdging(input, 'cuff', {
-    length: left,
-    reasons: [
-      measured(input, 'crossBack'),
-      becomes('From its middle', '÷ 2', crossBack / 2),
-      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
-      ...worn.reasons,
-      plus('A half, from the middle of the back to its end', -half, worn.length - half, {
-        kind: 'quantity',
-        id: 'hexagon.reach',
-      }),
-      ...(cuff > 0 ? [plus('Cuff rib', -cuff, left, { kind: 'style', id: 'garment.cuff.height' })] : []),
-    ],
-  });
 }

@@ -3,10 +3,8 @@
 import { perCm } from '../../../fabric/gauge.js';
 import { easeOver, forSize } from '../../../fields/perSize.js';
 import type { SizeInput } from '../../construction.js';
-import { downTo } from '../../shared/arm.js';
-import { lessEdging } from '../../shared/edged.js';
 import { becomes, eased, plus, shareOf } from '../../shared/quantity.js';
-import { bodyLength, measured, type Target } from '../../shared/targets.js';
+import { bodyLength, fromMiddleOfBack, measured, type Target } from '../../shared/targets.js';
 import type { SideGrownStyle } from './fields.js';
 import { growthOf } from './growth.js';
 
@@ -95,22 +93,7 @@ function roundOf(input: Input): Target {
 
 /** From the end of one sleeve to that of the other, without cuffs and edgings. */
 function spanOf(input: Input): Target {
-  const { style, size } = input;
-  const { crossBack, shoulderToWrist } = input.body.body;
-  const whole = crossBack / 2 + shoulderToWrist;
-  const worn = downTo(input, style.sleeve, whole);
-  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
-  const inside = worn.length - cuff;
-  const half = lessEdging(input, 'cuff', {
-    length: inside,
-    reasons: [
-      measured(input, 'crossBack'),
-      becomes('From its middle', '÷ 2', crossBack / 2),
-      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
-      ...worn.reasons,
-      ...(cuff > 0 ? [plus('Cuff rib', -cuff, inside, { kind: 'style', id: 'garment.cuff.height' })] : []),
-    ],
-  });
+  const half = fromMiddleOfBack(input, input.style.sleeve, null);
   return {
     length: 2 * half.length,
     reasons: [...half.reasons, becomes('Both sides', '× 2', 2 * half.length)],

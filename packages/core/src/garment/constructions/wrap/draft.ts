@@ -4,12 +4,10 @@ import { say } from '../../../text/phrase.js';
 import { finishedPlan, type Draft, type SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { sumAtLeast, sumIs } from '../../relations.js';
-import { downTo } from '../../shared/arm.js';
 import { draftBand } from '../../shared/bands.js';
 import { cordQuantity } from '../../shared/cord.js';
-import { lessEdging } from '../../shared/edged.js';
 import { becomes, eased, given, plus, quantity, shareOf } from '../../shared/quantity.js';
-import { measured } from '../../shared/targets.js';
+import { fromMiddleOfBack, measured } from '../../shared/targets.js';
 import type { WrapStyle } from './fields.js';
 
 declare module '../../counts.js' {
@@ -43,7 +41,13 @@ export function draft(input: SizeInput<WrapStyle>): Draft {
   const armhole = body.upperArm + easeOver(armEase, body.upperArm);
   const [above, below] = [forSize(style.above, size.id), forSize(style.below, size.id)];
   const height = above + armhole / 2 + below;
-  const sleeve = style.sleeve && sleeveOf(input, style.sleeve, across);
+  const sleeve =
+    style.sleeve &&
+    fromMiddleOfBack(input, style.sleeve, {
+      length: across / 2,
+      label: 'Half of the back',
+      from: { kind: 'quantity', id: 'wrap.back' },
+    });
   const cuff =
     sleeve && style.cuff
       ? draftBand({
@@ -235,29 +239,4 @@ export function draft(input: SizeInput<WrapStyle>): Draft {
     ],
     notes: [],
   };
-}
-
-/** What is left of the arm beyond the armhole. */
-function sleeveOf(
-  input: SizeInput<WrapStyle>,
-  sleeve: NonNullable<WrapStyle['sleeve']>,
-  across: number,
-): { length: number; reasons: Parameters<typeof quantity>[0]['because'] } {
-  const { style, size } = input;
-  const { crossBack, shoulderToWrist } = input.body.body;
-  const whole = crossBack / 2 + shoulderToWrist;
-  const worn = downTo(input, sleeve, whole);
-  const cuff = style.cuff ? forSize(style.cuff.height, size.id) : 0;
-  const left = worn.length - across / 2 - cuff;
-  return lessEdging(input, 'cuff', {
-    length: left,
-    reasons: [
-      measured(input, 'crossBack'),
-      becomes('From its middle', '÷ 2', crossBack / 2),
-      plus('Shoulder to wrist', shoulderToWrist, whole, { kind: 'measurement', id: 'shoulderToWrist' }),
-      ...worn.reasons,
-      plus('Half of the back', -across / 2, worn.length - across / 2, { kind: 'quantity', id: 'wrap.back' }),
-      ...(cuff > 0 ? [plus('Cuff rib', -cuff, left, { kind: 'style', id: 'garment.cuff.height' })] : []),
-    ],
-  });
 }
