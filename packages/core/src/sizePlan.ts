@@ -16,6 +16,7 @@ import { explain } from './because/explain.js';
 import type { Reason } from './because/reason.js';
 import type { FullBody, Group } from './body/measurements.js';
 import type { Axis, CountRule, Fabric } from './fabric/fabric.js';
+import type { OwnUnit } from './fabric/units.js';
 import { lengthOnTheHook } from './fabric/gauge.js';
 import { touchesOf, touchNotes } from './borders/touches.js';
 import type { Finishing } from './finishing/finishing.js';
@@ -42,6 +43,8 @@ export interface PlannedQuantity {
   onTheHook: number;
   rule: CountRule;
   rounding: Rounding;
+  /** What is counted, where that is neither stitches nor rows. */
+  unit?: OwnUnit;
   pinned: boolean;
   /** Why the count is what it is, put into sentences when asked. */
   because: () => readonly Reason[];
@@ -212,7 +215,7 @@ export function planSize(
       actual: actual(reader),
     })),
     quantities: draft.quantities.map((quantity): PlannedQuantity => {
-      const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding } = quantity;
+      const { id, label, fabric, axis, perCm: countsPerCm, target, rule, rounding, unit } = quantity;
       const count = counts[id]!;
       const pinned = fit.pinned.has(id);
       return {
@@ -224,9 +227,10 @@ export function planSize(
         target,
         count,
         actual: count / countsPerCm,
-        onTheHook: lengthOnTheHook(fabric, axis, count),
+        onTheHook: unit ? count / countsPerCm : lengthOnTheHook(fabric, axis, count),
         rule,
         rounding,
+        ...(unit ? { unit } : {}),
         pinned,
         because: () => explain(quantity, { ...draft, counts, neighbours }, pinned),
       };

@@ -56,7 +56,10 @@ const TWINS = ['first', 'second'] as const;
 const MOST_SEAMS = 16;
 
 /** The open edges of a size, each as one closed loop. */
-export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[]): OpenLoop[] {
+export function openLoops(all: readonly PlannedPiece[], allJoins: readonly Join[]): OpenLoop[] {
+  // Squares lie inside the sheet that they are joined to.
+  const pieces = all.filter(({ role }) => role !== 'square');
+  const joins = allJoins.filter(({ role }) => role !== 'squares');
   const known = new Map(pieces.map((piece) => [piece.id, ringsOf(piece)]));
   const many = new Set(pieces.flatMap(({ id, copies }) => (copies > 1 ? id : [])));
   const twins = twinsAmong(many, joins);
@@ -127,6 +130,7 @@ export function openLoops(pieces: readonly PlannedPiece[], joins: readonly Join[
     if (drawn) {
       const [from, to] = [before, after].map((place) => drawn.edges[edgeOf(place).id]!.side);
       const sides = 1 + Math.max(...Object.values(drawn.edges).map(({ side }) => side));
+      if (typeof drawn.corner !== 'number') return from === to ? 180 : drawn.corner[from!]!;
       // Along one side, and where corners are worked as one, the edge goes straight on.
       return (from! + 1) % sides === to ? drawn.corner : 180;
     }

@@ -1,6 +1,12 @@
 import { countOf } from '../text/singular.js';
 import type { CountingUnit } from './fabric.js';
 
+/** A unit that is neither stitch nor row. */
+export interface OwnUnit {
+  one: string;
+  many: string;
+}
+
 /** Stitches of so many units: 20 mesh spaces of 3 stitches plus 1 are 61 stitches. */
 export function stitchesOf(units: number, { stitches, plus }: CountingUnit): number {
   return units * stitches + plus;

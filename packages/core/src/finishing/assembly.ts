@@ -21,6 +21,7 @@ export interface Assembly {
 
 /** Which step each kind of join belongs to. */
 const STEP_OF: Readonly<Record<JoinRole, StepId>> = {
+  squares: 'squares',
   split: 'split',
   'rib first': 'ribs',
   underarm: 'split',
@@ -53,6 +54,10 @@ const STEPS = {
   ribs: {
     title: 'From the ribs up',
     says: 'Each piece has begun from its rib, picked up along the row ends of it.',
+  },
+  squares: {
+    title: 'Squares',
+    says: 'Lay the squares out by the map and join them in long lines: all lines across, each from end to end, then all lines down, without cutting the yarn where four corners meet.',
   },
   split: {
     title: 'Where parts go on',

@@ -1,6 +1,6 @@
 import type { Row } from '../work/rows.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
-import type { Side } from '../joins/roles.js';
+import type { PieceRole, Side } from '../joins/roles.js';
 import type { SeamMethod } from './finishing.js';
 import type { Seam } from './seam.js';
 
@@ -33,6 +33,7 @@ export type RowEnd = Pick<Row, 'n' | 'part' | 'side' | 'count'>;
 
 interface TailedPiece {
   id: string;
+  role?: PieceRole;
   label: string;
   copies: number;
   edges: readonly WorkedEdge[];
@@ -52,7 +53,9 @@ export function tailsOf(
   seams: readonly Seam[],
   joins: ReadonlyMap<string, Pick<Join, 'side' | 'a' | 'b'>>,
 ): Tail[] {
-  const free = pieces.flatMap((piece) =>
+  // Squares are joined in lines with yarn of their own, and a sheet has no tails but theirs.
+  const tailed = pieces.filter(({ role }) => role !== 'square' && role !== 'sheet');
+  const free = tailed.flatMap((piece) =>
     Array.from({ length: piece.copies }, (_, i) =>
       (['starting', 'ending'] as const).map((end) => ({ piece, copy: i + 1, end, used: false })),
     ).flat(),

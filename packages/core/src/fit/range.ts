@@ -50,14 +50,15 @@ export const EVENEST = 0.3;
 
 const MOST_BRANCHES = 400;
 
-/** Pairs (size, next size) in which a quantity's target does not fall, so its count must not fall. */
+/** Pairs (size, next size) in which a quantity's target does not fall, counted in the same unit, so its count must not fall. */
 function linksOf(sizes: readonly RangeSize[]): Link[] {
   const found: Link[] = [];
   for (let size = 0; size + 1 < sizes.length; size += 1) {
     const next = new Map(sizes[size + 1]!.problem.quantities.map((quantity) => [quantity.id, quantity]));
     for (const quantity of sizes[size]!.problem.quantities) {
       const larger = next.get(quantity.id);
-      if (!larger || larger.target < quantity.target) continue;
+      // Squares of another size are no more and no fewer than these.
+      if (!larger || larger.target < quantity.target || larger.perCm !== quantity.perCm) continue;
       const bothPinned =
         sizes[size]!.pins[quantity.id] !== undefined && sizes[size + 1]!.pins[quantity.id] !== undefined;
       if (!bothPinned) found.push({ size, quantity: quantity.id, worth: quantity.weight / quantity.perCm });

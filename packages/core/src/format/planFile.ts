@@ -39,11 +39,12 @@ function sizeFile(size: SizePlan, units: Units) {
       actual: fine(actual),
     })),
     quantities: size.quantities.map(
-      ({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because }) => ({
+      ({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because, unit, perCm }) => ({
         id,
         label,
         fabric,
         axis,
+        ...(unit ? { unit: unit.many, each: fine(1 / perCm) } : {}),
         target: fine(target),
         count,
         actual: fine(actual),

@@ -7,6 +7,7 @@ import type { Fields, StyleOf } from '../fields/kinds.js';
 import { readFields } from '../fields/read.js';
 import type { Size } from '../design.js';
 import type { Axis, Fabric } from '../fabric/fabric.js';
+import type { OwnUnit } from '../fabric/units.js';
 import type { HelperCount, Quantity, Relation } from '../fit/problem.js';
 import type { Note } from '../advice/note.js';
 import type { GarmentFacts } from '../advice/facts.js';
@@ -27,6 +28,8 @@ export interface DraftQuantity extends Quantity {
   axis: Axis;
   /** How the target length came about. */
   because: readonly Reason[];
+  /** What is counted where that is neither stitches nor rows: squares, each as long as one of `perCm`. */
+  unit?: OwnUnit;
 }
 
 /** A finished measurement: what was wanted and how it follows from the counts, cm. */
@@ -68,12 +71,24 @@ export interface Edgings {
 
 /** How a piece lies where that does not follow from its rows: folded, or grown from a centre. In cm, upwards from its lower edge. */
 export interface Drawn {
-  /** What lies inside the piece where one of its sides meets the next, in degrees. */
-  corner: number;
+  /** What lies inside the piece where one of its sides meets the next, in degrees: everywhere the same, or by the side that ends there. */
+  corner: number | readonly number[];
   outlines: readonly Outline[];
   /** Its rounds and rows, each as a line. */
   rows: readonly (readonly (readonly [x: number, y: number])[])[];
   edges: Readonly<Record<string, DrawnEdge>>;
+  /** Squares that it is joined of. */
+  squares?: readonly DrawnSquare[];
+}
+
+/** A square of a sheet, as it lies, and where it has its place. */
+export interface DrawnSquare {
+  layer: 'back' | 'front';
+  /** From the fold over the shoulders down, from 1; and from the middle, 0 for the middle one, below 0 towards the wearer's left. */
+  row: number;
+  column: number;
+  half: boolean;
+  points: readonly (readonly [x: number, y: number])[];
 }
 
 /** An edge as it lies, and which side of the piece it is along, counted clockwise from 0. */

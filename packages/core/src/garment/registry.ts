@@ -13,6 +13,7 @@ import { raglan } from './constructions/raglan/raglan.js';
 import { sideGrown } from './constructions/sideGrown/sideGrown.js';
 import { sideToSide } from './constructions/sideToSide/sideToSide.js';
 import { roundYoke } from './constructions/roundYoke/roundYoke.js';
+import { squares } from './constructions/squares/squares.js';
 import { tube } from './constructions/tube/tube.js';
 
 /** Every construction that a design can name. */
@@ -28,6 +29,7 @@ export const CONSTRUCTIONS: readonly Construction[] = [
   sideGrown,
   tube,
   hexagons,
+  squares,
   poncho,
   wrap,
   raglan,

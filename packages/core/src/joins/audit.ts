@@ -64,6 +64,8 @@ export interface Join {
   meet: string | null;
   /** How rows meet rows, where that is not row 1 to row 1. */
   says?: string;
+  /** How often it is made alike; once without it. */
+  times?: number;
   /** Picked up by so many for each row end: the lengths then may differ. */
   ratio?: PickUpRatio;
   /** Stitches of side a that turn round outer corners, beyond those along the edge. */
@@ -118,6 +120,7 @@ export function auditJoin(plan: JoinPlan, edges: ReadonlyMap<string, WorkedEdge>
     gather,
     ...(plan.drawnTo === undefined ? {} : { gathers: true }),
     ...(plan.says ? { says: plan.says } : {}),
+    ...(plan.times ? { times: plan.times } : {}),
     ...(plan.ratio ? { ratio: plan.ratio } : {}),
     ...(corners > 0 ? { corners } : {}),
     meet: byCount

@@ -22,6 +22,8 @@ export interface JoinPlan {
   drawnTo?: number;
   /** How rows meet rows, where that is not row 1 to row 1. */
   says?: string;
+  /** How often it is made alike: many squares are joined to each other. */
+  times?: number;
   /** Picked up by so many for each row end instead of by length. */
   ratio?: PickUpRatio;
   /** Stitches of side a that turn round outer corners: no length of the edge is for them. */

@@ -20,6 +20,9 @@ export type PieceRole =
   | 'half'
   /** Back and front in one, over the shoulders. */
   | 'back and front'
+  /** A motif, and the sheet that many of it are joined to. */
+  | 'square'
+  | 'sheet'
   | 'sleeve'
   | 'yoke'
   | 'body'
@@ -78,10 +81,14 @@ export type EdgeRole =
   | 'strap place'
   | 'strap end'
   | 'strap edge'
-  | 'cord';
+  | 'cord'
+  /** Of a square: what meets its neighbours. */
+  | 'square side';
 
 /** What a join does. */
 export type JoinRole =
+  /** Squares to each other, in lines. */
+  | 'squares'
   /** Live stitches of a yoke that go on as body or sleeve, and the chain that both share. */
   | 'split'
   | 'underarm'

@@ -8,6 +8,8 @@ import type { GoOn } from './goOn.js';
 import type { Grow } from './grow.js';
 import type { Lines } from './lines.js';
 import type { Mark } from './mark.js';
+import type { Narrow } from './narrow.js';
+import type { Sheet } from './sheet.js';
 import type { Shape } from './shapePassage.js';
 import type { Short } from './short.js';
 import type { Slit } from './slit.js';
@@ -21,6 +23,8 @@ import type { Unite } from './unite.js';
 export type Passage =
   | Start
   | FromCentre
+  | Sheet
+  | Narrow
   | AlongSides
   | ByTurns
   | Even

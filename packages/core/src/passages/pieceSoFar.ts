@@ -215,10 +215,12 @@ export class PieceSoFar {
 
   /**
    * How long the piece is after a row in each size, from where it was begun: ", about 33 (34) cm". Nothing where short rows make it longer
-   * at one place than at another.
+   * at one place than at another, or where it goes on from a sheet.
    */
   lengthBeside(rows: readonly number[]): Line {
-    const uneven = this.all.some(({ passages }) => passages.some(({ kind }) => kind === 'short'));
+    const uneven = this.all.some(({ passages }) =>
+      passages.some(({ kind }) => kind === 'short' || kind === 'sheet'),
+    );
     if (uneven || rows.some((n) => n === 0)) return [];
     const lengths = rows.map((n, i) => lengthOfRows(this.all[this.sizes[i]!]!.sections, n));
     return line`, about ${{ inline: lengthsOf(lengths, this.wish.units) }}`;

@@ -15,6 +15,8 @@ import { PATTERN_SENTENCES } from './inPatternSentences.js';
 import type { Labels, PassageKind } from './kind.js';
 import { lines } from './lines.js';
 import { mark } from './mark.js';
+import { narrow } from './narrow.js';
+import { sheet } from './sheet.js';
 import type { Passage, PassageOf } from './passage.js';
 import type { PieceSoFar } from './pieceSoFar.js';
 import { RowMaker } from './rowMaker.js';
@@ -30,6 +32,8 @@ import { unite } from './unite.js';
 const KINDS: { readonly [K in Passage['kind']]: PassageKind<PassageOf<K>> } = {
   start,
   'from the centre': fromCentre,
+  sheet,
+  narrow,
   'along sides': alongSides,
   'by turns': byTurns,
   mark,

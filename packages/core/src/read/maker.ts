@@ -65,9 +65,9 @@ export class Maker {
   }
 
   /** @param ring its stitches are worked into a ring, which closes on them */
-  begin(stitches: number, round?: RoundWay, ring = false): void {
+  begin(stitches: number, round?: RoundWay, ring = false, name = 'main'): void {
     this.part = {
-      name: 'main',
+      name,
       n: 0,
       count: 0,
       side: 'WS',

@@ -2,7 +2,6 @@ import {
   sideRowSteps,
   sidesAfter,
   motifSteps,
-  sideAfter,
   turnsSteps,
   type SideRow,
 } from '../shaping/motif.js';
@@ -51,14 +50,75 @@ export class MotifSaid {
     return motif.first * motif.sides;
   }
 
-  /** The steps of a round after so many. */
-  round(rounds: number, said: CornersSaid & { sides: number }): { steps: Step[]; by: number } {
+  /** The steps of the next round. */
+  round(said: CornersSaid & { sides: number }): { steps: Step[]; by: number } {
     if (!this.motif) throw new ReadFault('round 1 of the motif is not said');
     agree(said.sides, this.motif.sides, 'the corners of a round');
     const gain = this.gainOf(said);
-    const motif = { ...this.motif, gain };
-    this.side = sideAfter(motif, rounds + 1);
-    return { steps: motifSteps(motif, sideAfter(motif, rounds)), by: gain * motif.sides };
+    const before = this.side;
+    this.side += gain;
+    return { steps: motifSteps({ ...this.motif, gain }, before), by: gain * this.motif.sides };
+  }
+
+  /** A round without corners, which grows all along: "*2 dc in each of the next 3 sts; repeat from * 3 times". */
+  circleRound(said: { over: string; sides: number }): { steps: Step[]; by: number } {
+    if (!this.motif) throw new ReadFault('round 1 of the motif is not said');
+    // How many sides it is to have is said only when it comes to them.
+    if (this.motif.sides === 1) this.partInto(said.sides);
+    agree(said.sides, this.motif.sides, 'the repeats of a round');
+    const made = [...said.over.matchAll(/(?:(\d+) )?[a-z]+ in (?:the next st|each of the next (\d+) sts)/g)].map(
+      ([, many, times]) => ({ many: Number(many ?? 1), times: Number(times ?? 1) }),
+    );
+    agree(
+      made.reduce((sum, { times }) => sum + times, 0),
+      this.side,
+      'the sts that a repeat is worked over',
+    );
+    const steps = made.map(
+      ({ many, times }): Step =>
+        many === 1 ? { do: 'work', times } : { do: 'increase', times, makes: many },
+    );
+    const by = made.reduce((sum, { many, times }) => sum + (many - 1) * times, 0);
+    this.side += by;
+    return { steps: Array.from({ length: said.sides }, () => steps).flat(), by: by * said.sides };
+  }
+
+  /** The round that gives a circle its corners, each in one stitch. */
+  squareRound(said: { before: number; after: number; plain: number; sides: number }): {
+    steps: Step[];
+    by: number;
+  } {
+    if (!this.motif) throw new ReadFault('round 1 of the motif is not said');
+    if (this.motif.sides === 1) this.partInto(said.sides);
+    agree(said.sides, this.motif.sides, 'the corners of a round');
+    agree(said.plain + 1, this.side, 'the sts of a side');
+    const gain = said.before + said.after - 1;
+    const steps = motifSteps({ ...this.motif, gain }, this.side);
+    this.side += gain;
+    return { steps, by: gain * said.sides };
+  }
+
+  private partInto(sides: number): void {
+    const { first } = this.motif!;
+    if (first % sides !== 0) throw new ReadFault(`${first} sts do not part into ${sides} sides`);
+    this.motif = { first: first / sides, sides };
+    this.side = first / sides;
+  }
+
+  /** A row of a half: it begins and ends with half a corner. */
+  halfRow(said: CornersSaid & { sides: number; ends: readonly [number, number] }): {
+    steps: Step[];
+    by: number;
+  } {
+    if (!this.motif) throw new ReadFault('row 1 of the motif is not said');
+    agree(said.sides, this.motif.sides, 'the sides of a row');
+    const gain = this.gainOf(said);
+    const [first, last] = said.ends;
+    if (said.inSpaces === null) agree(first + last - 2, gain, 'what a row gains at its ends');
+    else agree(first + last, 2 * gain, 'what a row has at its ends');
+    const steps = motifSteps({ ...this.motif, gain }, this.side);
+    this.side += gain;
+    return { steps, by: gain * said.sides };
   }
 
   /** Sides that rows go on along, from left to right. */

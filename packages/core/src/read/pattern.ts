@@ -119,7 +119,7 @@ export function provePattern(
           size,
           labels,
         );
-        const { rows, said, begun, lengths, holes } = readPiece(
+        const { rows, said, begun, lengths, holes, copies } = readPiece(
           piece.label,
           lines,
           stitches.specials,
@@ -131,6 +131,7 @@ export function provePattern(
           difference(rows, rowsOf(piece.runs)) ??
           faults[0] ??
           lengthDiffers(lengths, piece.sections) ??
+          copiesDiffer(copies, found.heading, piece) ??
           (made ? holesDiffer(holes, piece, made) : null);
         if (unlike) differs(unlike);
         proof.pieces += 1;
@@ -262,7 +263,19 @@ function sectionOf(
   { label, copies }: Pick<PlannedPiece, 'label' | 'copies'>,
 ): WrittenSection | undefined {
   const head = `${label}${copies > 1 ? ` (make ${copies})` : ''}`;
-  return sections.find(({ heading }) => heading === head);
+  // Of pieces that sizes want in different numbers it is said below the heading.
+  return sections.find(({ heading }) => heading === head || heading === label);
+}
+
+/** How many are to be made, said in the heading or below it. */
+function copiesDiffer(
+  said: number | null,
+  heading: string,
+  { copies, label }: Pick<PlannedPiece, 'copies' | 'label'>,
+): string | null {
+  const inHeading = heading === label ? 1 : copies;
+  const told = said ?? inHeading;
+  return told === copies ? null : `${told} are said to be made, it wants ${copies}`;
 }
 
 /** The first length that is not the one to its row. */

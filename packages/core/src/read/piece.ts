@@ -29,7 +29,7 @@ export function readPiece(
   lines: readonly string[],
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   others: ReadonlyMap<string, readonly string[]> = new Map(),
-): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[]; holes: HolesSaid | null } {
+): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[]; holes: HolesSaid | null; copies: number | null } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
   const lengths: SaidLength[] = [];
   for (const text of inFull(lines, others)) {
@@ -43,12 +43,14 @@ export function readPiece(
     }
   }
   reader.lines.finish();
+  reader.sheet.finish();
   return {
     rows: reader.maker.rows,
     said: reader.said,
     begun: reader.begunInPattern ? 'chain' : 'plain row',
     lengths,
     holes: reader.holes,
+    copies: reader.copies,
   };
 }
 

@@ -1,6 +1,6 @@
 import type { LineWay } from '../shaping/lines.js';
 import { OTHER, type Side } from '../joins/roles.js';
-import type { RoundWay } from '../work/rows.js';
+import type { RoundWay, Step } from '../work/rows.js';
 import { foundationChain } from '../stitch/course.js';
 import { workRow } from '../stitch/hook.js';
 import { readRow } from '../stitch/rowReader.js';
@@ -12,6 +12,8 @@ import { GrowthSaid } from './growthSaid.js';
 import { agree, LinesSaid } from './linesSaid.js';
 import { MotifSaid, type CornersSaid, type SideRowSaid } from './motifSaid.js';
 import { readAmounts } from './rates.js';
+import { SheetSaid, type SheetEdgeSaid } from './sheetSaid.js';
+import { narrowSteps } from '../shaping/narrow.js';
 import type {
   EdgeChange,
   HolesSaid,
@@ -74,6 +76,8 @@ export class PieceReader {
     loose: 0,
   };
   chain = 0;
+  /** How many are to be made, where its heading does not say so. */
+  copies: number | null = null;
   /** Row 1 is the first of a stitch pattern, worked into the chain. */
   begunInPattern = false;
   /** Stitches that a shaping row changes, as its sentence says. */
@@ -87,6 +91,7 @@ export class PieceReader {
   readonly lines = new LinesSaid();
   readonly growth = new GrowthSaid();
   readonly motif = new MotifSaid();
+  readonly sheet = new SheetSaid();
   /** Changes at an edge whose way has been told: of one stitch (+1, -1) and of more (+n, -n). */
   readonly edgeWays = new Set<string>();
   /** At which side of the piece an edge is said to lie, seen from its right side. */
@@ -414,11 +419,47 @@ export class PieceReader {
   motifRounds(from: number, to: number, said: CornersSaid & { sides: number }, words: string): void {
     this.agree(from, this.maker.now().n + 1, 'the next round');
     while (this.maker.now().n < to) {
-      const { steps, by } = this.motif.round(this.maker.now().n, said);
-      this.maker.row(steps, { by });
-      const { name: part, n } = this.maker.now();
-      this.said.motif.push({ part, n, words });
+      this.motifRow(this.motif.round(said), words);
     }
+  }
+
+  /** A round of a motif that is a circle as yet, and the one that makes it square. */
+  circleRound(n: number, said: Parameters<MotifSaid['circleRound']>[0], words: string): void {
+    this.agree(n, this.maker.now().n + 1, 'the next round');
+    this.motifRow(this.motif.circleRound(said), words, true);
+  }
+
+  squareRound(n: number, said: Parameters<MotifSaid['squareRound']>[0], words: string): void {
+    this.agree(n, this.maker.now().n + 1, 'the next round');
+    this.motifRow(this.motif.squareRound(said), words);
+  }
+
+  halfRows(from: number, to: number, said: Parameters<MotifSaid['halfRow']>[0], words: string): void {
+    this.agree(from, this.maker.now().n + 1, 'the next row');
+    while (this.maker.now().n < to) this.motifRow(this.motif.halfRow(said), words);
+  }
+
+  /** The edge of a sheet, all round: nothing is worked, but rows go on from its stitches. */
+  sheetEdge(part: string, said: readonly SheetEdgeSaid[], stitches: number): void {
+    this.agree(stitches, this.sheet.edge(said), 'the stitches of the edge');
+    this.maker.begin(stitches, 'joined', true, part);
+  }
+
+  /** A round in which one stitch of every so many is taken off. */
+  narrowRound(n: number, said: { plain: number; times: number }, stitches: number): void {
+    const { count, n: before } = this.maker.now();
+    this.agree(n, before + 1, 'the next round');
+    const over = (said.plain + 2) * (said.times + 1);
+    if (over > count) throw new ReadFault(`${count} sts are too few for that round`);
+    if (count - over >= said.plain + 2) throw new ReadFault('another repeat would find room in that round');
+    this.maker.row(narrowSteps(count, said.plain + 2), { by: -(said.times + 1), spread: true });
+    this.ends(n, stitches);
+  }
+
+  private motifRow({ steps, by }: { steps: Step[]; by: number }, words: string, spread = false): void {
+    this.maker.row(steps, { by, ...(spread ? { spread } : {}) });
+    const { name: part, n } = this.maker.now();
+    this.said.motif.push({ part, n, words });
   }
 
   /**

@@ -53,6 +53,7 @@ function readHoles(text: string): { width: number; after: number }[] {
 /** The sentences that pieces are written in: those of their passages, and what is said of tails, buttonholes and the end. */
 export const SENTENCES: readonly Sentence[] = [
   ...PASSAGE_SENTENCES,
+  { form: /^Make (\d+)\.$/, read: ([, many], reader) => (reader.copies = Number(many)) },
   {
     form: /^Long tail at the (?:beginning|end)(?: and at the end)?\.$/,
     read: () => undefined,

@@ -24,6 +24,31 @@ export function motifSteps({ sides, gain }: MotifGrowth, side: number): Step[] {
   return Array.from({ length: sides }, () => stepsOfSide(side, ...grown(gain))).flat();
 }
 
+/** Stitches that each stitch of a side becomes where so many more are spread over it: "2, 2, 3". */
+export function spreadOverSide(side: number, gain: number): number[] {
+  const made = (i: number) => Math.floor((i * (side + gain)) / side);
+  return Array.from({ length: side }, (_, i) => made(i + 1) - made(i));
+}
+
+/** The steps of a round without corners, in which each side grows all along. */
+export function circleSteps({ sides, gain }: MotifGrowth, side: number): Step[] {
+  const steps = runsOfEqual(spreadOverSide(side, gain)).map(({ value, times }): Step => {
+    return value === 1 ? { do: 'work', times } : { do: 'increase', times, makes: value };
+  });
+  return Array.from({ length: sides }, () => steps).flat();
+}
+
+/** Equal values that follow each other, kept together. */
+export function runsOfEqual(values: readonly number[]): { value: number; times: number }[] {
+  const runs: { value: number; times: number }[] = [];
+  for (const value of values) {
+    const last = runs.at(-1);
+    if (last?.value === value) last.times += 1;
+    else runs.push({ value, times: 1 });
+  }
+  return runs;
+}
+
 /** A row along sides with corners between them. */
 export interface SideRow {
   /** Stitches of the sides, from left to right. */

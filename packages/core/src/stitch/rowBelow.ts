@@ -417,6 +417,8 @@ export class RowBelow {
     const { many, noun } = reach;
     if (noun.what === 'st' || noun.what === 'any') {
       if (this.anyUnit()) return below.length - this.cur === many;
+      // Of a motif in clusters what lies between its spaces is passed.
+      if (spaces && this.course.motif) return this.nextSpace() < 0;
       const all = this.stitchesLeft();
       return all === many || (all > many && this.requiredLeft() === many && this.onlyPassableBefore(many));
     }
@@ -474,6 +476,8 @@ export class RowBelow {
   mayBePassed(i: number): boolean {
     const unit = this.units[i]!;
     if (unit.t === 'ch' || this.inSpaces) return true;
+    // Behind a motif's corner its next side begins.
+    if (this.course.motif) return false;
     if (this.worked.has(unit.group) && this.isGroup(i)) return true;
     // The stitch that closes a space is passed when the space was worked into; not the edge of the piece.
     const space = this.last;

@@ -9,6 +9,7 @@ interface SizeJson {
     id: string;
     fabric: string;
     axis: 'stitches' | 'rows';
+    each?: number;
     target: number;
     count: number;
     actual: number;
@@ -92,7 +93,7 @@ function auditRows(rows: SizeJson['pieces'][number]['rows'], where: string, wron
 }
 
 function auditCounts(size: SizeJson, design: DesignJson, wrong: string[]): void {
-  for (const { id, fabric, axis, count, actual, rule, target, because } of size.quantities) {
+  for (const { id, fabric, axis, each, count, actual, rule, target, because } of size.quantities) {
     if (
       count < 0 ||
       (count - rule.plus) % rule.multiple !== 0 ||
@@ -100,7 +101,9 @@ function auditCounts(size: SizeJson, design: DesignJson, wrong: string[]): void 
     )
       wrong.push(`${size.id} ${id}: ${count} is not ${rule.multiple} x k + ${rule.plus}`);
     const gauge = design.fabrics.find((one) => one.id === fabric)!.gauge;
-    const perCm = axis === 'stitches' ? gauge.stitches / gauge.stitchesOver : gauge.rows / gauge.rowsOver;
+    const byGauge =
+      axis === 'stitches' ? gauge.stitches / gauge.stitchesOver : gauge.rows / gauge.rowsOver;
+    const perCm = each ? 1 / each : byGauge;
     if (Math.abs(count / perCm - actual) > 0.001)
       wrong.push(`${size.id} ${id}: measures ${count / perCm}, not ${actual}`);
     if (because.length === 0) wrong.push(`${size.id} ${id}: gives no reason`);
@@ -161,7 +164,8 @@ function auditRange(sizes: readonly SizeJson[], design: DesignJson, wrong: strin
     for (const quantity of small.quantities) {
       const next = large.quantities.find(({ id }) => id === quantity.id);
       const isTold = large.notes.some(({ code, where }) => code === 'count-falls' && where === quantity.id);
-      if (next && next.target >= quantity.target && next.count < quantity.count && !isTold)
+      // Squares of another size are not counted against these.
+      if (next && next.each === quantity.each && next.target >= quantity.target && next.count < quantity.count && !isTold)
         wrong.push(
           `${quantity.id} falls from ${quantity.count} in ${small.id} to ${next.count} in ${large.id}`,
         );

@@ -32,6 +32,8 @@ const NOUNS: Readonly<Record<string, string>> = {
   sts: 'st',
   stitches: 'stitch',
   rows: 'row',
+  squares: 'square',
+  'half squares': 'half square',
   rnds: 'rnd',
   rounds: 'round',
   places: 'place',

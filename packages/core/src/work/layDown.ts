@@ -18,7 +18,11 @@ export function layDown(
   const live = boundary.add(LIVE, at, 0, made);
   if (taken.length === 0) {
     // A foundation: its own underside is its other edge.
-    if (row.from.length > 0 || row.ring) return;
+    if (row.from.length > 0) return;
+    if (row.ring) {
+      if (!row.round) boundary.ring([live, piece.rightEnds[at]!, piece.leftEnds[at]!]);
+      return;
+    }
     const base = boundary.add(BASE, at, 0, made);
     if (!row.round) boundary.ring([live, piece.rightEnds[at]!, base, piece.leftEnds[at]!]);
     return;

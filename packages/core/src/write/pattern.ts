@@ -10,7 +10,8 @@ import { techniqueLines } from './techniques.js';
 import { inHouse, wordsOf } from './house.js';
 import { styleOf, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
-import { inOtherWords, type Line, type OwnSentence, type PatternSection, type PatternText } from './line.js';
+import { aligned } from '../text/aligned.js';
+import { inOtherWords, line, lineFor, type Line, type OwnSentence, type PatternSection, type PatternText } from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
 import { stitchSections } from './stitchSections.js';
@@ -156,6 +157,12 @@ function withSentences(section: PatternSection, ids: ReadonlySet<string>, { word
 /** Pieces that may begin as others do. */
 const PANELS: readonly PieceRole[] = ['back', 'front', 'open front', 'half', 'back and front'];
 
+/** Every piece that any size has, where it is worked. */
+function inAnySize(sizes: readonly WrittenSize[]): WrittenSize['pieces'] {
+  const all = aligned(sizes.map(({ pieces }) => pieces.map(({ id }) => id)));
+  return all.map(({ sizes: own, places }) => sizes[own[0]!]!.pieces[places[0]!]!);
+}
+
 /** One section for each piece, in all sizes together. */
 function pieceSections(
   sizes: readonly WrittenSize[],
@@ -167,16 +174,22 @@ function pieceSections(
   const labels = sizes.map(({ label }) => label);
   const seams = sizes.slice(0, 1).flatMap((size) => seamsOf(size, design));
   const panels = new Map<string, PieceText>();
-  return (sizes[0]?.pieces ?? []).map(({ id, label, copies, role, side }): PatternSection => {
-    const group = sizes.map((size) => ({ size, piece: size.pieces.find((other) => other.id === id)! }));
+  return inAnySize(sizes).map(({ id, label, copies, role, side }): PatternSection => {
+    const group = sizes.flatMap((size) => {
+      const piece = size.pieces.find((other) => other.id === id);
+      return piece ? [{ size, piece }] : [];
+    });
+    const made = group.map(({ piece }) => piece.copies);
+    const differs = made.some((many) => many !== copies);
     const text = writePiece(
       group.map(({ piece }) => piece),
-      labels,
+      group.map(({ size }) => size.label),
       fabrics,
       wish,
     );
     const isPanel = PANELS.includes(role);
     const lines = [
+      ...(differs ? [line`Make ${made}.`] : []),
       ...joinedWhileWorked(sizes[0]!, id, seams),
       ...workedOnLines(sizes[0]!, id, design),
       ...tailLines(tails, id),
@@ -186,8 +199,19 @@ function pieceSections(
     if (isPanel) panels.set(label.toLowerCase(), text);
     return {
       id,
-      heading: `${label}${copies > 1 ? ` (make ${copies})` : ''}`,
-      lines: lines.map((one) => inHouse(one, wish.style)),
+      heading: `${label}${copies > 1 && !differs ? ` (make ${copies})` : ''}`,
+      lines: lines.map((one) =>
+        inHouse(
+          group.length < sizes.length
+            ? lineFor(
+                group.map(({ size }) => sizes.indexOf(size)),
+                labels,
+                one,
+              )
+            : one,
+          wish.style,
+        ),
+      ),
     };
   });
 }

@@ -2,6 +2,7 @@ import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { methodOf } from '../finishing/seam.js';
+import type { PieceRole } from '../joins/roles.js';
 import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
 import { heightOf, type RowRun } from '../work/runs.js';
@@ -14,6 +15,7 @@ export interface YarnPiece {
   copies: number;
   sections: readonly { fabric: string; first: number }[];
   runs: readonly RowRun[];
+  role: PieceRole;
 }
 
 /** Metres of one colour of a fabric. */
@@ -59,7 +61,7 @@ export function yarnNeeds(
   const rowsOf = (id: string) => heightOf(pieces.find((piece) => piece.id === id)?.runs ?? []);
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
   const seams = joins.reduce(
-    (sum, join) => sum + (join.bLength * SEAM_YARN[methodOf(join, finishing)]) / 100,
+    (sum, join) => sum + ((join.times ?? 1) * join.bLength * SEAM_YARN[methodOf(join, finishing)]) / 100,
     touches,
   );
   const spare = 1 + (finishing.reserve ?? USUAL_RESERVE) / 100;
@@ -125,7 +127,7 @@ export function yarnNeeds(
 
 /** Calls for each run of rows first to last of a piece that is worked in a fabric, all with so many stitches. */
 function eachRun(
-  { sections, runs }: YarnPiece,
+  { sections, runs, role }: YarnPiece,
   fabric: string,
   visit: (count: number, first: number, last: number) => void,
 ): void {
@@ -133,6 +135,8 @@ function eachRun(
     if (of !== fabric) return;
     const end = sections[i + 1]?.first ?? Infinity;
     for (const { row, times } of runs) {
+      // The edge of a sheet is no row: it is the sides of the squares that it is joined of.
+      if (role === 'sheet' && row.ring) continue;
       const first = Math.max(row.n, from);
       const last = Math.min(row.n + times, end) - 1;
       if (first <= last) visit(row.count, first, last);

@@ -1,6 +1,7 @@
 import type { Reason } from '../../because/reason.js';
 import { ANY_COUNT, type Axis, type CountRule, type Fabric } from '../../fabric/fabric.js';
 import { perCm } from '../../fabric/gauge.js';
+import type { OwnUnit } from '../../fabric/units.js';
 import type { Rounding } from '../../fit/problem.js';
 import { cm, figure, say, type Phrase } from '../../text/phrase.js';
 import { tidy } from '../../units/length.js';
@@ -20,11 +21,13 @@ interface QuantityWish {
   rule?: CountRule;
   rounding?: Rounding;
   min?: number;
+  /** Counted in a unit of its own, each so long, cm. */
+  each?: OwnUnit & { length: number };
 }
 
 /** Drafts a quantity; counts up to well beyond any sensible pin are considered. */
 export function quantity(wish: QuantityWish): DraftQuantity {
-  const countsPerCm = perCm(wish.fabric.gauge, wish.axis);
+  const countsPerCm = wish.each ? 1 / wish.each.length : perCm(wish.fabric.gauge, wish.axis);
   const target = tidy(wish.target);
   return {
     id: wish.id,
@@ -40,6 +43,7 @@ export function quantity(wish: QuantityWish): DraftQuantity {
     max:
       Math.ceil((target * 1.8 + 20) * countsPerCm) + 2 * (wish.rule?.multiple ?? 1) + (wish.rule?.plus ?? 0),
     because: wish.because,
+    ...(wish.each ? { unit: { one: wish.each.one, many: wish.each.many } } : {}),
   };
 }
 

@@ -1,31 +1,19 @@
 /** The geometry of a folded hexagon: each of its six wedges is a quarter of a square, so that it folds into a body half with a sleeve. */
 
-import { isInSpaces, type Fabric } from '../../../fabric/fabric.js';
-import { perCm } from '../../../fabric/gauge.js';
+import type { Fabric } from '../../../fabric/fabric.js';
 import type { MotifGrowth } from '../../../shaping/motif.js';
+import { motifGrowth } from '../../shared/motifGrowth.js';
 
 /** Sides of the motif. */
-export const SIDES_OF_HEXAGON = 6;
+const SIDES_OF_HEXAGON = 6;
+
+/** How a hexagon of a fabric grows. */
+export function growthOf(fabric: Fabric): MotifGrowth {
+  return motifGrowth(fabric, SIDES_OF_HEXAGON);
+}
 
 /** Which of the two is wide enough first: then rows along three sides make up what the other lacks. */
 export type First = 'sleeve' | 'body';
-
-/**
- * How a hexagon of a fabric grows: a side gains twice the height of a round, as the side of a square does; a cluster where it is worked
- * in spaces, else as many stitches as are as wide as that, to the nearest.
- */
-export function growthOf(fabric: Fabric): MotifGrowth {
-  const gain = isInSpaces(fabric)
-    ? fabric.unit!.stitches
-    : Math.max(1, Math.round((2 * perCm(fabric.gauge, 'stitches')) / perCm(fabric.gauge, 'rows')));
-  return { sides: SIDES_OF_HEXAGON, gain, first: isInSpaces(fabric) ? gain : Math.max(1, gain - 1) };
-}
-
-/** What the stitches that a side gains measure, against the twice the height of a round that they go along: 1 where it lies flat. */
-export function flatness(fabric: Fabric): number {
-  const { gauge } = fabric;
-  return (growthOf(fabric).gain * perCm(gauge, 'rows')) / perCm(gauge, 'stitches') / 2;
-}
 
 /** What of a half lies where, cm, folded: from rounds, rows along three sides, and rows along the lower edge. */
 export interface Half {

@@ -3,18 +3,16 @@
 import type { Note } from '../../../advice/note.js';
 import { perCm } from '../../../fabric/gauge.js';
 import { forSize } from '../../../fields/perSize.js';
-import { cm, figure, say } from '../../../text/phrase.js';
+import { cm, say } from '../../../text/phrase.js';
 import { countOf } from '../../../text/singular.js';
 import type { SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import type { HexagonStyle } from './fields.js';
-import { flatness, growthOf } from './geometry.js';
+import { flatNotes } from '../../shared/motifGrowth.js';
 import type { Targets } from './targets.js';
 
 type Input = SizeInput<HexagonStyle>;
 
-/** Share by which a round's stitches may be too many or too few before the motif no longer lies flat (common practice). */
-const FLAT = 0.1;
 /** A sleeve's end wider than wanted by less than this is no matter, cm. */
 const WIDER = 4;
 /** A garment longer than wanted by less than this is no matter, cm. */
@@ -22,7 +20,7 @@ const LONGER = 1.5;
 
 /** Before the counts are known: what the fabric and the lengths wanted say. */
 export function notesOf(input: Input, targets: Targets): Note[] {
-  return [...flatNotes(input), ...lengthNotes(input, targets), ...sleeveNotes(input, targets)];
+  return [...flatNotes(input.fabrics.get(input.style.fabric)!, 'hexagon'), ...lengthNotes(input, targets), ...sleeveNotes(input, targets)];
 }
 
 /** Of the counts as they have come out. */
@@ -69,24 +67,6 @@ function taperNotes({ style, fabrics }: Input, { sleeve }: Targets, counts: Garm
           set: [{ path: 'garment.sleeve.shape', value: 'balloon' }],
         },
       ],
-    },
-  ];
-}
-
-/** Whether the motif lies flat by the gauge. */
-function flatNotes({ style, fabrics }: Input): Note[] {
-  const fabric = fabrics.get(style.fabric)!;
-  const share = flatness(fabric);
-  if (Math.abs(share - 1) <= FLAT) return [];
-  const { gain } = growthOf(fabric);
-  const off = figure(100 * Math.abs(share - 1), 0);
-  const round = 2 / perCm(fabric.gauge, 'rows');
-  return [
-    {
-      level: 'warn',
-      code: share > 1 ? 'motif-ruffles' : 'motif-cups',
-      where: style.fabric,
-      message: say`A side gains ${gain} stitches in a round, ${cm(gain / perCm(fabric.gauge, 'stitches'))} by the gauge, where two heights of a round are ${cm(round)}: the hexagon ${share > 1 ? 'ruffles' : 'pulls in at its edge'} by ${off} %. Measure a motif of five rounds and take your gauge from that: its side is ten heights.`,
     },
   ];
 }
