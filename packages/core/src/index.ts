@@ -229,3 +229,18 @@ export { patternRows } from './write/stitchSections.js';
 export { patternCharts, type PatternChart } from './write/charts.js';
 export { stepSvg } from './write/stepDrawing.js';
 export { stripsSvg } from './write/strips.js';
+export {
+  colourOfRound,
+  MAP_RULES,
+  MOST_KINDS,
+  MOST_YARNS,
+  nextKind,
+  USUAL_COLOURS,
+  type MapRule,
+  type SquareColours,
+  type SquareKind,
+  type SquareYarn,
+} from './colours/squareColours.js';
+export { mapOf, placeOf, type KindCount, type MappedSquare, type SheetMap } from './colours/sheetMap.js';
+export { cornersSpread, letterOn, ringsOf, spread, type SpreadSquare } from './colours/mapSvg.js';
+export { laidOn, mapFromTable, sizeOfSheet, type ImportedMap } from './colours/importMap.js';

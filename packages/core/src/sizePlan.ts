@@ -10,6 +10,7 @@ import {
 import type { Note } from './advice/note.js';
 import { addEdgings, noRoomNote, type Bordered } from './borders/borders.js';
 import { NoRoom } from './borders/edging.js';
+import { mapOf, type SheetMap } from './colours/sheetMap.js';
 import { cutPanelNotes } from './advice/stitches.js';
 import type { Neighbours } from './because/counted.js';
 import { explain } from './because/explain.js';
@@ -68,6 +69,8 @@ export interface SizePlan {
   joins: readonly Join[];
   /** Rounds of body and sleeve from the shoulder on, cm. */
   girths: Program['girths'];
+  /** Which kind of square lies where; null for what is not of squares. */
+  map: SheetMap | null;
   yarn: readonly YarnNeed[];
   /** What is done besides seams: threads that gather, ties, a steadied back neck. */
   touches: readonly Touch[];
@@ -161,6 +164,7 @@ const NOTHING = {
   pieces: [],
   joins: [],
   girths: { body: [], arm: [] },
+  map: null,
   yarn: [],
   touches: [],
 };
@@ -206,6 +210,8 @@ export function planSize(
   }
   const { program, worked, edges, joins, touches } = garment;
   const reader = countReader(counts);
+  const squares = worked.find(({ role }) => role === 'sheet')?.drawn?.squares;
+  const map = squares ? mapOf(squares, finishing?.squares, size.id) : null;
   return {
     ...base,
     finished: draft.finished.map(({ id, label, target, actual }) => ({
@@ -238,7 +244,11 @@ export function planSize(
     pieces: worked,
     joins,
     girths: program.girths,
-    yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing, yarnOfTouches(touches)),
+    map,
+    yarn: yarnNeeds(worked, joins, edges, input.fabrics, finishing, {
+      touches: yarnOfTouches(touches),
+      squares: map?.counts ?? [],
+    }),
     touches,
     notes: [...notes, ...garment.notes, ...missNotes(draft.quantities, counts, fit.pinned)],
   };

@@ -67,7 +67,7 @@ async function printed(name: string, paper: Paper) {
         strips: stripsSvg(sizes[0]!.pieces, 740),
         letters,
         sizes: labels,
-        charts: patternCharts(design.fabrics, sizes, 'us'),
+        charts: patternCharts(design, sizes, 'us'),
       },
       { units: 'cm', paper, picture: sketchPicture(design) },
     ),

@@ -248,7 +248,7 @@ export class Planner {
     const sizes = this.last?.sizes.filter(({ pieces }) => pieces.length > 0) ?? [];
     const drawn = sizes.find(({ id }) => id === size) ?? sizes[Math.floor(sizes.length / 2)];
     if (!drawn || !this.planned) return { svg: '', strips: '', letters: [], sizes: [], charts: [] };
-    const charts = patternCharts(this.planned.design.fabrics, sizes, terms);
+    const charts = patternCharts(this.planned.design, sizes, terms);
     const strips = stripsSvg(drawn.pieces, width);
     const pieces = drawn.pieces.map(schematicOf);
     if (size !== null || sizes.length === 1)

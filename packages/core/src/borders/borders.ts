@@ -179,7 +179,9 @@ function strainedNotes({ strained, piece }: Edging, place: BorderPlace): Note[] 
 /** A border that is wider than the front that it goes round. */
 function widerNotes({ height, piece }: Edging, place: BorderPlace, { edges }: Joined): Note[] {
   const fronts = [...edges.values()].filter(({ role, side }) => role === 'lower edge' && side);
-  const narrowest = Math.min(...fronts.map(({ length }) => length));
+  const widthOf = (of: WorkedEdge['side']) =>
+    fronts.reduce((sum, { side, length }) => sum + (side === of ? length : 0), 0);
+  const narrowest = Math.min(...fronts.map(({ side }) => widthOf(side)));
   if (height <= narrowest) return [];
   return [
     {

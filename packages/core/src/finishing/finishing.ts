@@ -1,4 +1,5 @@
 import type { FieldReader } from '../check/fields.js';
+import { readSquareColours, type SquareColours } from '../colours/squareColours.js';
 
 /** How a seam is made. The last one is worked, not sewn: the piece grows out of the edge. */
 export const SEAM_METHODS = [
@@ -42,6 +43,8 @@ export interface Finishing {
   order?: readonly string[];
   buttons?: Buttons;
   colours?: readonly Colours[];
+  /** The colours of a garment of squares. */
+  squares?: SquareColours;
   /** Yarn to spare, per cent. */
   reserve?: number;
 }
@@ -89,6 +92,7 @@ export function readFinishing(design: FieldReader): void {
         });
       }
     }
+  readSquareColours(reader);
   reader.number('reserve', {
     label: 'The yarn to spare',
     min: 0,

@@ -231,9 +231,7 @@ function circleLines(
       const many = value === 1 ? stitch : `${value} ${stitch}`;
       return times === 1 ? `${many} in the next st` : `${many} in each of the next ${times} sts`;
     });
-    return [
-      `Rnd ${n}: *${over.join(', ')}; ${again}; ${end}. (${sides * sideAfter(motif, n)} sts)`,
-    ];
+    return [`Rnd ${n}: *${over.join(', ')}; ${again}; ${end}. (${sides * sideAfter(motif, n)} sts)`];
   });
   const side = sideAfter(motif, circle);
   const [before, after] = atCorner(gain + 1);

@@ -35,20 +35,24 @@ export const narrow: PassageKind<Narrow> = {
       ),
       read: ([, n, every, plain, times, , stitches], reader) => {
         reader.agree(Number(every), Number(plain ?? 1) + 2, 'the stitches of a repeat');
-        reader.narrowRound(
-          Number(n),
-          { plain: Number(plain ?? 1), times: Number(times) },
-          Number(stitches),
-        );
+        reader.narrowRound(Number(n), { plain: Number(plain ?? 1), times: Number(times) }, Number(stitches));
       },
     },
   ],
   inShort: ({ every, to }) =>
-    `Narrower in ${every.length} rounds, every ${every.map(ordinal).join(', ')} stitch taken off, to round ${to}`,
-  reasons: ({ every, between }): Reason[] => [
-    { label: say`Taken off, round by round`, figure: say`every ${every.map(ordinal).join(', ')} stitch` },
-    { label: say`Even rounds between`, figure: say`${between}` },
-  ],
+    every.length === 0
+      ? `Even to round ${to}`
+      : `Narrower in ${every.length} rounds, every ${every.map(ordinal).join(', ')} stitch taken off, to round ${to}`,
+  reasons: ({ every, between }): Reason[] =>
+    every.length === 0
+      ? []
+      : [
+          {
+            label: say`Taken off, round by round`,
+            figure: say`every ${every.map(ordinal).join(', ')} stitch`,
+          },
+          { label: say`Even rounds between`, figure: say`${between}` },
+        ],
 };
 
 /** The last even round before the next narrowing one, or the last of all. */

@@ -55,23 +55,27 @@ export const sheet: PassageKind<Sheet> = {
       form: /^Join (\d+) squares(?: and (\d+) half squares?)? by the map: (\d+) across and (\d+) down from the fold over the shoulders, on back and front\.$/,
       read: ([, squares, halves], reader) => reader.sheet.begin(Number(squares), Number(halves ?? 0)),
     },
-    { form: /^The sleeves lie beside it: \d+ squares? across, \d+ down from the fold\.$/, read: () => undefined },
+    {
+      form: /^The sleeves lie beside it: \d+ squares? across, \d+ down from the fold\.$/,
+      read: () => undefined,
+    },
     {
       form: /^(Its edge|The edge of its neck), with the right side up and the back below, clockwise: (.+)\. \((\d+) sts?\)$/,
       read: ([, which, parts, stitches], reader) => {
-        const said = [...parts!.matchAll(/(?:^|, )(.+?) (\d+) (?:sts?|row ends?) \((\d+) (half )?squares?\)/g)].map(
-          ([, label, count, squares, half]) => ({
-            label: label!,
-            count: Number(count),
-            squares: Number(squares),
-            half: half !== undefined,
-          }),
-        );
+        const said = [
+          ...parts!.matchAll(/(?:^|, )(.+?) (\d+) (?:sts?|row ends?) \((\d+) (half )?squares?\)/g),
+        ].map(([, label, count, squares, half]) => ({
+          label: label!,
+          count: Number(count),
+          squares: Number(squares),
+          half: half !== undefined,
+        }));
         reader.sheetEdge(which === 'Its edge' ? 'main' : 'neck', said, Number(stitches));
       },
     },
   ],
-  inShort: ({ squares, across, down }) => `${squares} squares joined: ${across} across, ${down} down from the fold`,
+  inShort: ({ squares, across, down }) =>
+    `${squares} squares joined: ${across} across, ${down} down from the fold`,
 };
 
 function writeSheet(all: readonly Sheet[], soFar: PieceSoFar): Line[] {

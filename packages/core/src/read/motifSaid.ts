@@ -1,10 +1,4 @@
-import {
-  sideRowSteps,
-  sidesAfter,
-  motifSteps,
-  turnsSteps,
-  type SideRow,
-} from '../shaping/motif.js';
+import { sideRowSteps, sidesAfter, motifSteps, turnsSteps, type SideRow } from '../shaping/motif.js';
 import type { RoundWay, Step } from '../work/rows.js';
 import { agree } from './linesSaid.js';
 import { ReadFault } from './maker.js';
@@ -66,17 +60,16 @@ export class MotifSaid {
     // How many sides it is to have is said only when it comes to them.
     if (this.motif.sides === 1) this.partInto(said.sides);
     agree(said.sides, this.motif.sides, 'the repeats of a round');
-    const made = [...said.over.matchAll(/(?:(\d+) )?[a-z]+ in (?:the next st|each of the next (\d+) sts)/g)].map(
-      ([, many, times]) => ({ many: Number(many ?? 1), times: Number(times ?? 1) }),
-    );
+    const made = [
+      ...said.over.matchAll(/(?:(\d+) )?[a-z]+ in (?:the next st|each of the next (\d+) sts)/g),
+    ].map(([, many, times]) => ({ many: Number(many ?? 1), times: Number(times ?? 1) }));
     agree(
       made.reduce((sum, { times }) => sum + times, 0),
       this.side,
       'the sts that a repeat is worked over',
     );
-    const steps = made.map(
-      ({ many, times }): Step =>
-        many === 1 ? { do: 'work', times } : { do: 'increase', times, makes: many },
+    const steps = made.map(({ many, times }): Step =>
+      many === 1 ? { do: 'work', times } : { do: 'increase', times, makes: many },
     );
     const by = made.reduce((sum, { many, times }) => sum + (many - 1) * times, 0);
     this.side += by;

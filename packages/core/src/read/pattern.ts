@@ -1,5 +1,6 @@
 import type { Design } from '../design.js';
 import { COUNTED_IN } from '../fabric/fabric.js';
+import type { MappedSquare, SheetMap } from '../colours/sheetMap.js';
 import type { ButtonholeRow } from '../finishing/buttonholes.js';
 import type { Touch } from '../finishing/touches.js';
 import type { Join } from '../joins/audit.js';
@@ -18,6 +19,7 @@ import { holesOf } from '../write/buttonholes.js';
 import { lengthOfRows, saysLength } from '../write/lengths.js';
 import { readPiece, type SaidLength } from './piece.js';
 import type { HolesSaid } from './said.js';
+import type { MapRow } from './sheetSaid.js';
 import { StitchProver } from './stitches.js';
 
 /** A section of a written pattern: its heading and its lines, tables included. */
@@ -53,6 +55,7 @@ interface ProvenSize extends Partial<ProvenFront> {
   joins?: readonly Join[];
   touches?: readonly Touch[];
   yarn?: ProvenNeeds['yarn'];
+  map?: SheetMap | null;
   pieces: readonly Pick<
     PlannedPiece,
     'label' | 'copies' | 'runs' | 'sections' | 'role' | 'fabric' | 'ends' | 'passages' | 'fronts'
@@ -103,7 +106,7 @@ export function provePattern(
     proof.differences.push({ size: labels[0]!, piece: heading, message });
   const measured = sizes.flatMap(({ finished, body }) => (finished && body ? [{ finished, body }] : []));
   const ease = measured.length === sizes.length ? statedEase(measured) : null;
-  sizes.forEach(({ label, pieces, joins, touches, finished, body, yarn }, size) => {
+  sizes.forEach(({ label, pieces, joins, touches, finished, body, yarn, map }, size) => {
     const others = new Map<string, readonly string[]>();
     for (const piece of pieces) {
       const differs = (message: string) =>
@@ -119,12 +122,16 @@ export function provePattern(
           size,
           labels,
         );
-        const { rows, said, begun, lengths, holes, copies } = readPiece(
-          piece.label,
-          lines,
-          stitches.specials,
-          others,
-        );
+        const {
+          rows,
+          said,
+          begun,
+          lengths,
+          holes,
+          copies,
+          ofKinds,
+          map: mapped,
+        } = readPiece(piece.label, lines, stitches.specials, others);
         others.set(piece.label.toLowerCase(), lines);
         const { faults } = workPiece(rows);
         const unlike =
@@ -132,6 +139,10 @@ export function provePattern(
           faults[0] ??
           lengthDiffers(lengths, piece.sections) ??
           copiesDiffer(copies, found.heading, piece) ??
+          (ofKinds > 0 && ofKinds !== piece.copies
+            ? `${ofKinds} are said to be made of all kinds, it wants ${piece.copies}`
+            : null) ??
+          (piece.role === 'sheet' && map ? mapDiffers(mapped, map.squares) : null) ??
           (made ? holesDiffer(holes, piece, made) : null);
         if (unlike) differs(unlike);
         proof.pieces += 1;
@@ -265,6 +276,19 @@ function sectionOf(
   const head = `${label}${copies > 1 ? ` (make ${copies})` : ''}`;
   // Of pieces that sizes want in different numbers it is said below the heading.
   return sections.find(({ heading }) => heading === head || heading === label);
+}
+
+/** Squares of a map that are told otherwise than planned. */
+function mapDiffers(told: readonly MapRow[], squares: readonly MappedSquare[]): string | null {
+  for (const { layer, row, letters } of told) {
+    const planned = squares
+      .filter((square) => square.layer === layer && square.row === row)
+      .sort((a, b) => a.column - b.column);
+    const wanted = planned.map(({ kind, half }) => (half ? kind.toLowerCase() : kind)).join('');
+    const found = letters.replaceAll('·', '');
+    if (found !== wanted) return `row ${row} of the ${layer} is told as ${found}; the map has ${wanted}`;
+  }
+  return null;
 }
 
 /** How many are to be made, said in the heading or below it. */

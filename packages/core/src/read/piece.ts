@@ -5,6 +5,7 @@ import { ReadFault } from './maker.js';
 import { PieceReader } from './pieceReader.js';
 import type { HolesSaid, SaidOfStitches } from './said.js';
 import { SENTENCES } from './sentences.js';
+import type { MapRow } from './sheetSaid.js';
 
 /** How long a piece is said to be after a row: "32½ cm = 12¾ in". */
 export interface SaidLength {
@@ -29,7 +30,16 @@ export function readPiece(
   lines: readonly string[],
   specials: ReadonlyMap<string, SpecialStitch> = new Map(),
   others: ReadonlyMap<string, readonly string[]> = new Map(),
-): { rows: Row[]; said: SaidOfStitches; begun: Beginning; lengths: SaidLength[]; holes: HolesSaid | null; copies: number | null } {
+): {
+  rows: Row[];
+  said: SaidOfStitches;
+  begun: Beginning;
+  lengths: SaidLength[];
+  holes: HolesSaid | null;
+  copies: number | null;
+  ofKinds: number;
+  map: readonly MapRow[];
+} {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
   const lengths: SaidLength[] = [];
   for (const text of inFull(lines, others)) {
@@ -43,7 +53,7 @@ export function readPiece(
     }
   }
   reader.lines.finish();
-  reader.sheet.finish();
+  const map = reader.sheet.finish();
   return {
     rows: reader.maker.rows,
     said: reader.said,
@@ -51,6 +61,8 @@ export function readPiece(
     lengths,
     holes: reader.holes,
     copies: reader.copies,
+    ofKinds: reader.ofKinds,
+    map,
   };
 }
 

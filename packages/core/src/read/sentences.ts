@@ -53,6 +53,14 @@ function readHoles(text: string): { width: number; after: number }[] {
 /** The sentences that pieces are written in: those of their passages, and what is said of tails, buttonholes and the end. */
 export const SENTENCES: readonly Sentence[] = [
   ...PASSAGE_SENTENCES,
+  {
+    form: /^([A-Z]), .+: make (\d+)\. .+\.$/,
+    read: ([, , many], reader) => (reader.ofKinds += Number(many)),
+  },
+  {
+    form: /^Map of the (back|front), from the fold down, .+: ([A-Za-z·]+(?: \/ [A-Za-z·]+)*)\.$/,
+    read: ([, layer, rows], reader) => reader.sheet.map(layer as 'back' | 'front', rows!.split(' / ')),
+  },
   { form: /^Make (\d+)\.$/, read: ([, many], reader) => (reader.copies = Number(many)) },
   {
     form: /^Long tail at the (?:beginning|end)(?: and at the end)?\.$/,

@@ -159,7 +159,8 @@ export class StitchProver {
       if (made !== row.count) return [`rnd ${n} worked stitch by stitch has ${made} sts, not ${row.count}`];
       const runs = new Set(course.units.flatMap(({ t, run }) => (t === 'ch' ? run : []))).size;
       // A circle has none as yet.
-      if (corners !== null && corners > 0 && runs !== corners) return [`rnd ${n} has ${runs} corners, not ${corners}`];
+      if (corners !== null && corners > 0 && runs !== corners)
+        return [`rnd ${n} has ${runs} corners, not ${corners}`];
       corners = runs;
     }
     return [];

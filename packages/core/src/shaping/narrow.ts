@@ -48,7 +48,10 @@ export function narrowing(top: number, wanted: number, rounds: number): Narrowin
 }
 
 /** The narrowing round that a round is, from 0; -1 where it is even. */
-export function eventAt({ every, first, between }: Pick<Narrowing, 'every' | 'first' | 'between'>, n: number): number {
+export function eventAt(
+  { every, first, between }: Pick<Narrowing, 'every' | 'first' | 'between'>,
+  n: number,
+): number {
   const event = (n - first) / (between + 1);
   return Number.isInteger(event) && event >= 0 && event < every.length ? event : -1;
 }

@@ -1,8 +1,11 @@
+import { sheetMapSvg } from '../colours/mapSvg.js';
+import type { Design } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { stitchChart, type StitchChart } from '../stitch/chart.js';
 import { chartSvg } from '../stitch/chartSvg.js';
 import { stitchKey } from '../stitch/key.js';
 import { fabricStitches } from '../stitch/ofFabric.js';
+import { coloursOf } from './sheetMap.js';
 import { stitchWays } from './stitchSections.js';
 import type { Terms } from './terms.js';
 import type { WrittenSize } from './written.js';
@@ -18,8 +21,26 @@ export interface PatternChart {
 /** Stitches that a chart in the pattern is wide, about. */
 const WIDE = 18;
 
-/** The charts of the stitch patterns that a garment is worked in, flat and in the round; plain fabrics have none. */
+/** The charts of a garment: those of its stitch patterns, flat and in the round (plain fabrics have none), and the map of its squares. */
 export function patternCharts(
+  design: Pick<Design, 'fabrics' | 'finishing'>,
+  sizes: readonly WrittenSize[],
+  terms: Terms,
+): PatternChart[] {
+  return [...fabricCharts(design.fabrics, sizes, terms), ...mapCharts(design, sizes)];
+}
+
+/** The map of every size of a garment of squares. */
+function mapCharts(design: Pick<Design, 'finishing'>, sizes: readonly WrittenSize[]): PatternChart[] {
+  return sizes.flatMap(({ label, map, pieces }): PatternChart[] => {
+    const rounds = pieces.find(({ role }) => role === 'square')?.ends.last.n;
+    if (!map || rounds === undefined) return [];
+    const title = sizes.length > 1 ? `Map of size ${label}` : 'Map of the squares';
+    return [{ section: 'sheet', title, svg: sheetMapSvg(map, coloursOf(design), { rounds, title }) }];
+  });
+}
+
+function fabricCharts(
   fabrics: readonly Fabric[],
   sizes: readonly WrittenSize[],
   terms: Terms,

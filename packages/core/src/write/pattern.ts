@@ -11,9 +11,18 @@ import { inHouse, wordsOf } from './house.js';
 import { styleOf, type HouseStyle } from './style.js';
 import type { WrittenUnits } from './lengths.js';
 import { aligned } from '../text/aligned.js';
-import { inOtherWords, line, lineFor, type Line, type OwnSentence, type PatternSection, type PatternText } from './line.js';
+import {
+  inOtherWords,
+  line,
+  lineFor,
+  type Line,
+  type OwnSentence,
+  type PatternSection,
+  type PatternText,
+} from './line.js';
 import { careLines, gaugeLines, materialLines, readingLines, sizeLines } from './materials.js';
 import { pieceLines, writePiece, type PieceText } from './piece.js';
+import { kindLines, mapLines } from './sheetMap.js';
 import { stitchSections } from './stitchSections.js';
 import { tailLines, tailRows, tailsTable, type TailRow } from './tails.js';
 import { abbreviations, inTerms, type Terms } from './terms.js';
@@ -193,7 +202,14 @@ function pieceSections(
       ...joinedWhileWorked(sizes[0]!, id, seams),
       ...workedOnLines(sizes[0]!, id, design),
       ...tailLines(tails, id),
+      ...(role === 'square'
+        ? kindLines(
+            group.map(({ size }) => ({ size, isHalf: group[0]!.piece.work === 'rows' })),
+            design,
+          )
+        : []),
       ...pieceLines(text, isPanel ? panels : new Map(), side !== undefined),
+      ...(role === 'sheet' ? mapLines(group.map(({ size }) => size)) : []),
       ...buttonholeLines(group, design),
     ];
     if (isPanel) panels.set(label.toLowerCase(), text);

@@ -2,7 +2,9 @@ import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { perCm } from '../fabric/gauge.js';
 import { USUAL_RESERVE, type Finishing } from '../finishing/finishing.js';
 import { methodOf } from '../finishing/seam.js';
+import { stitchesByColour, type KindCount } from '../colours/sheetMap.js';
 import type { PieceRole } from '../joins/roles.js';
+import type { Passage } from '../passages/passage.js';
 import { SEAM_YARN, WEAVE_IN } from '../finishing/tails.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
 import { heightOf, type RowRun } from '../work/runs.js';
@@ -11,6 +13,7 @@ import { colourOfRow, stripeOffset } from './stripes.js';
 /** A piece as far as its yarn goes. */
 export interface YarnPiece {
   id: string;
+  passages: readonly Passage[];
   label: string;
   copies: number;
   sections: readonly { fabric: string; first: number }[];
@@ -48,7 +51,7 @@ export function areaOf(fabric: Fabric, stitches: number): number {
  * at both ends of every piece (and of every stripe that is cut), and what is to spare. Fabrics without a measured swatch are left out:
  * nothing is guessed. Seams are sewn with the yarn of the first piece.
  *
- * @param touches metres for threads that gather and edges that are steadied, of the same yarn
+ * @param extra metres for threads that gather and edges that are steadied, of the same yarn; and the kinds of squares of a sheet
  */
 export function yarnNeeds(
   pieces: readonly YarnPiece[],
@@ -56,7 +59,7 @@ export function yarnNeeds(
   edges: ReadonlyMap<string, WorkedEdge>,
   fabrics: ReadonlyMap<string, Fabric>,
   finishing: Finishing = {},
-  touches = 0,
+  { touches, squares }: { touches: number; squares: readonly KindCount[] } = { touches: 0, squares: [] },
 ): YarnNeed[] {
   const rowsOf = (id: string) => heightOf(pieces.find((piece) => piece.id === id)?.runs ?? []);
   const used = [...new Set(pieces.flatMap(({ sections }) => sections.map(({ fabric }) => fabric)))];
@@ -80,7 +83,20 @@ export function yarnNeeds(
       if (!piece.sections.some((section) => section.fabric === id)) continue;
       let own = 0;
       let changes = 0;
-      if (!colours) {
+      if (piece.role === 'square' && finishing.squares) {
+        const rounds = piece.runs.flatMap(({ row, times }) => Array.from({ length: times }, () => row.count));
+        const which =
+          piece.passages[0]?.kind === 'from the centre' && piece.passages[0].round ? 'whole' : 'halves';
+        for (const [colour, stitches] of stitchesByColour(squares, finishing.squares, rounds, which)) {
+          if (stitches === 0) continue;
+          add(colour, stitches * perStitch);
+          own += stitches * perStitch;
+        }
+      } else if (finishing.squares && !colours) {
+        eachRun(piece, id, (count, first, last) => (own += count * (last - first + 1)));
+        own *= perStitch * piece.copies;
+        if (own > 0) add(finishing.squares.border ?? finishing.squares.yarns[0]!.name, own);
+      } else if (!colours) {
         eachRun(piece, id, (count, first, last) => (own += count * (last - first + 1)));
         own *= perStitch * piece.copies;
         if (own > 0) add(null, own);

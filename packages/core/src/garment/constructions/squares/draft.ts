@@ -159,7 +159,10 @@ export function draft(input: Input): Draft {
       // The width in rows is what squares, joins and rows at the sides come to, to half a row.
       ...([1, -1] as const).map((way) =>
         sumAtMost(
-          { id: `width${way > 0 ? '.over' : '.under'}`, rule: 'squares and rows at the sides make the width' },
+          {
+            id: `width${way > 0 ? '.over' : '.under'}`,
+            rule: 'squares and rows at the sides make the width',
+          },
           {
             'squares.across': way * pitch * rows,
             ...(wide ? { 'squares.rows': way * 2 } : {}),
@@ -208,10 +211,18 @@ function finishedOf(input: Input, targets: Targets): Draft['finished'] {
     line('squares.across')(counts) + (2 * (counts.find('squares.rows') ?? 0)) / perCm(gauge, 'rows');
   const ends = (counts: GarmentCounts) => (counts.find('sleeve.rows') ?? 0) / perCm(gauge, 'rows');
   return [
-    finishedPlan('bust', style.shape === 'wide' ? 'Back and front, all round' : 'All round', 2 * targets.width.length, (counts) => 2 * body(counts)),
+    finishedPlan(
+      'bust',
+      style.shape === 'wide' ? 'Back and front, all round' : 'All round',
+      2 * targets.width.length,
+      (counts) => 2 * body(counts),
+    ),
     finishedPlan('length', 'Length from the shoulder', targets.length.length, line('squares.down')),
-    finishedPlan('opening', 'Sleeve opening, all round', 2 * targets.opening.length, (counts) =>
-      2 * line('squares.arm')(counts),
+    finishedPlan(
+      'opening',
+      'Sleeve opening, all round',
+      2 * targets.opening.length,
+      (counts) => 2 * line('squares.arm')(counts),
     ),
     finishedPlan(
       'wingspan',
@@ -222,8 +233,11 @@ function finishedOf(input: Input, targets: Targets): Draft['finished'] {
     finishedPlan('neckWidth', 'Neck, across', targets.neck.length, line('squares.neck')),
     ...(style.sleeve
       ? [
-          finishedPlan('cuff', 'Sleeve at its end', targets.end!.length, (counts) =>
-            (counts.find('sleeve.cuff') ?? 0) / perCm(gauge, 'stitches'),
+          finishedPlan(
+            'cuff',
+            'Sleeve at its end',
+            targets.end!.length,
+            (counts) => (counts.find('sleeve.cuff') ?? 0) / perCm(gauge, 'stitches'),
           ),
         ]
       : []),

@@ -101,7 +101,8 @@ export function cellsOf(sheet: SheetCounts): Cell[] {
       else if (open && column === 0) continue;
       else {
         const cut = cutByNeck(sheet, row, column);
-        if (cut !== 'all') cells.push(cut === 'half' ? { ...cell, half: column < 0 ? 'left' : 'right' } : cell);
+        if (cut !== 'all')
+          cells.push(cut === 'half' ? { ...cell, half: column < 0 ? 'left' : 'right' } : cell);
       }
     }
   return cells;
@@ -161,10 +162,13 @@ export function edgesOf(sheet: SheetCounts): EdgeOfSheet[][] {
   for (const first of strokes) {
     if (!left.has(first)) continue;
     const way: Stroke[] = [];
-    for (let stroke: Stroke | undefined = first; stroke && left.has(stroke); ) {
+    for (let stroke: Stroke | undefined = first; stroke && left.has(stroke);) {
       left.delete(stroke);
       way.push(stroke);
-      stroke = onwards(stroke, (starts.get(keyOf(stroke.to)) ?? []).filter((one) => left.has(one)));
+      stroke = onwards(
+        stroke,
+        (starts.get(keyOf(stroke.to)) ?? []).filter((one) => left.has(one)),
+      );
     }
     ways.push(way);
   }

@@ -47,9 +47,7 @@ function mixNote({ mixes, square }: Targets): Note {
       rest.length > 0
         ? say`Of ${mixes.length} mixes of square, join and plain rows the cheapest is ${inWords(best, square.height)}: ${told(best)} of what is wanted.`
         : say`${inWords(best, square.height)} come to ${told(best)} of what is wanted.`,
-    details: rest
-      .slice(0, OTHERS)
-      .map((mix) => say`${inWords(mix, square.height)}: ${told(mix)}`),
+    details: rest.slice(0, OTHERS).map((mix) => say`${inWords(mix, square.height)}: ${told(mix)}`),
   };
 }
 
@@ -73,9 +71,17 @@ function missed({ style }: Input, { mixes, square }: Targets): Note[] {
         ]
       : []),
     ...(rounds > 2
-      ? [{ label: say`Squares of ${countOf(rounds - 1, 'round')}`, set: [{ path: 'garment.square.rounds', value: rounds - 1 }] }]
+      ? [
+          {
+            label: say`Squares of ${countOf(rounds - 1, 'round')}`,
+            set: [{ path: 'garment.square.rounds', value: rounds - 1 }],
+          },
+        ]
       : []),
-    { label: say`Squares of ${countOf(rounds + 1, 'round')}`, set: [{ path: 'garment.square.rounds', value: rounds + 1 }] },
+    {
+      label: say`Squares of ${countOf(rounds + 1, 'round')}`,
+      set: [{ path: 'garment.square.rounds', value: rounds + 1 }],
+    },
   ];
   return [
     {

@@ -12,7 +12,7 @@ import type { SquaresStyle } from './fields.js';
 import { cellsOf, meetings } from './grid.js';
 import { lengthOf } from './mix.js';
 import { sheetCounts, sheetPiece } from './sheet.js';
-import { narrowingOf, spanOf } from './sleeveEnds.js';
+import { alongOpening, inJoin, narrowingOf, spanOf } from './sleeveEnds.js';
 import { targetsOf, type Targets } from './targets.js';
 
 type Input = SizeInput<SquaresStyle>;
@@ -91,7 +91,11 @@ function circleOf({ style, fabrics }: Input, rounds: number): { circle?: number 
   return isCircle && rounds > 1 ? { circle: Math.min(CIRCLE, rounds - 1) } : {};
 }
 
-function square(input: Input, { square: { rounds, growth, stitches, side } }: Targets, copies: number): PieceProgram {
+function square(
+  input: Input,
+  { square: { rounds, growth, stitches, side } }: Targets,
+  copies: number,
+): PieceProgram {
   const { style, fabrics } = input;
   const half = (id: string, label: string, from: number) => ({
     id,
@@ -141,7 +145,11 @@ function square(input: Input, { square: { rounds, growth, stitches, side } }: Ta
 }
 
 /** A half square: the same in rows to and fro over two of its sides. */
-function halfSquare(input: Input, { square: { rounds, growth, stitches, side } }: Targets, copies: number): PieceProgram {
+function halfSquare(
+  input: Input,
+  { square: { rounds, growth, stitches, side } }: Targets,
+  copies: number,
+): PieceProgram {
   const { style, fabrics } = input;
   return {
     id: 'half-square',
@@ -229,19 +237,22 @@ function sleeveEnd(input: Input, targets: Targets, counts: GarmentCounts): Piece
         part: 'main',
         stitches: top,
         extra: 0,
-        along: 'the sleeve opening, 1 in each st and 1 in each join between squares, from the underarm round',
+        along: alongOpening(input, targets.square),
         round: style.rounds,
       },
-      every.length > 0
-        ? { kind: 'narrow', part: 'main', to: rows, every, first, between }
-        : { kind: 'even', part: 'main', to: rows },
+      { kind: 'narrow', part: 'main', to: rows, every, first, between },
     ],
     { end, rows, cuffed: style.cuff !== null },
   );
 }
 
 /** The squares first, then the sides, then what is worked on. */
-function joinsOf(input: Input, { square, sleeve }: Targets, halves: boolean, counts: GarmentCounts): JoinPlan[] {
+function joinsOf(
+  input: Input,
+  { square, sleeve }: Targets,
+  halves: boolean,
+  counts: GarmentCounts,
+): JoinPlan[] {
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const lies = square.join > 0 ? ', a row of sc lying flat between them' : '';
@@ -295,7 +306,12 @@ function joinsOf(input: Input, { square, sleeve }: Targets, halves: boolean, cou
           kind: 'pick-up',
           a: ['sleeve.top'],
           b: [`sheet.opening-${side}`],
-          ratio: { each: 1, plus: 2 * counts.of('squares.arm'), hidden: 0, of: stitchOf(fabric) },
+          ratio: {
+            each: 1,
+            plus: 2 * counts.of('squares.arm') * inJoin(input, square),
+            hidden: 0,
+            of: stitchOf(fabric),
+          },
         }))
       : []),
     ...(style.sleeve && style.cuff ? cuffJoins(style.cuff, size.id) : []),

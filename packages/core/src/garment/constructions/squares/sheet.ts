@@ -166,7 +166,10 @@ export function sheetPiece(input: Input, counts: GarmentCounts, targets: Targets
     role: 'sheet',
     label: 'Sheet of squares',
     shows: [
-      [['squares.across', 'across'], ['squares.down', 'down']],
+      [
+        ['squares.across', 'across'],
+        ['squares.down', 'down'],
+      ],
       ...(rows > 0 ? [[['squares.rows', 'at each side'] as const]] : []),
     ],
     copies: 1,
@@ -177,20 +180,18 @@ export function sheetPiece(input: Input, counts: GarmentCounts, targets: Targets
     passages: [
       sheetPassage(sheet, all, cells),
       ...(rows > 0
-        ? sides.map(
-            ({ side, at, take }): Passage => ({
-              kind: 'along sides',
-              part: side,
-              from: 'main',
-              at,
-              sides: [take],
-              to: 1 + rows,
-              gain: square.growth.gain,
-              ends: isInSpaces(fabric) ? 1 : 0,
-              rejoin: true,
-              along: `the ${side} side, from ${side === 'left' ? 'front to back' : 'back to front'}`,
-            }),
-          )
+        ? sides.map(({ side, at, take }): Passage => ({
+            kind: 'along sides',
+            part: side,
+            from: 'main',
+            at,
+            sides: [take],
+            to: 1 + rows,
+            gain: square.growth.gain,
+            ends: isInSpaces(fabric) ? 1 : 0,
+            rejoin: true,
+            along: `the ${side} side, from ${side === 'left' ? 'front to back' : 'back to front'}`,
+          }))
         : []),
     ],
     edges,

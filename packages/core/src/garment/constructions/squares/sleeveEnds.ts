@@ -36,25 +36,54 @@ export function spanOf({ style, fabrics }: Input, { square }: Targets, counts: G
   return lengthOf(across, square) + (2 * rows) / perCm(fabrics.get(style.fabric)!.gauge, 'rows');
 }
 
-/** Stitches picked up round the opening: one in each stitch, and one in each join between two squares. */
-export function openingOf({ square }: Targets, counts: GarmentCounts): number {
-  return 2 * counts.of('squares.arm') * (square.stitches + 1);
+/** Stitches picked up round the opening. */
+export function openingOf(input: Input, { square }: Targets, counts: GarmentCounts): number {
+  return 2 * counts.of('squares.arm') * (square.stitches + inJoin(input, square));
+}
+
+/** Stitches picked up where two squares meet, beside one in each stitch: one in the join, or in the corner spaces on both sides of it, as lies flat. */
+export function inJoin({ style, fabrics }: Input, { pitch, stitches }: Targets['square']): number {
+  const wanting = pitch * perCm(fabrics.get(style.fabric)!.gauge, 'stitches') - stitches;
+  return Math.max(0, Math.min(MOST_IN_JOIN, Math.round(wanting)));
+}
+
+/** Where so many stitches go where two squares meet. */
+const IN_JOINS = [
+  '',
+  ' and in each join between squares',
+  ' and in each corner sp',
+  ', in each corner sp and in each join between squares',
+];
+const MOST_IN_JOIN = IN_JOINS.length - 1;
+
+/** How the opening is picked up along. */
+export function alongOpening(input: Input, square: Targets['square']): string {
+  return `the sleeve opening, 1 in each st${IN_JOINS[inJoin(input, square)]!}, from the underarm round`;
 }
 
 /** How a sleeve end narrows over so many rounds. */
-export function narrowingOf(input: Input, targets: Targets, counts: GarmentCounts, rounds: number): Narrowing {
-  const top = openingOf(targets, counts);
+export function narrowingOf(
+  input: Input,
+  targets: Targets,
+  counts: GarmentCounts,
+  rounds: number,
+): Narrowing {
+  const top = openingOf(input, targets, counts);
   const stitches = perCm(input.fabrics.get(input.style.fabric)!.gauge, 'stitches');
   const wanted = input.style.sleeve?.shape === 'narrowed' ? targets.end!.length * stitches : top;
   return narrowing(top, Math.min(top, wanted), rounds);
 }
 
-export function sleeveEnds(input: Input, targets: Targets, counts: GarmentCounts): ReturnType<Edgings['follow']> {
+export function sleeveEnds(
+  input: Input,
+  targets: Targets,
+  counts: GarmentCounts,
+): ReturnType<Edgings['follow']> {
   const { style, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
   const [stitches, rows] = [perCm(fabric.gauge, 'stitches'), perCm(fabric.gauge, 'rows')];
   const span = spanOf(input, targets, counts);
-  const top = openingOf(targets, counts);
+  const top = openingOf(input, targets, counts);
   const length = fromMiddleOfBack(input, style.sleeve!, {
     length: span / 2,
     label: 'The squares, from the middle of the back',
@@ -75,8 +104,9 @@ export function sleeveEnds(input: Input, targets: Targets, counts: GarmentCounts
         weight: 0.01,
         because: [
           {
-            label: say`Squares of the opening, front and back, with one in each join`,
-            figure: say`${2 * counts.of('squares.arm')} × (${targets.square.stitches} + 1) = ${top}`,
+            label: say`Squares of the opening, front and back`,
+            figure: say`${2 * counts.of('squares.arm')} × (${targets.square.stitches} + ${inJoin(input, targets.square)}) = ${top}`,
+            note: say`each with its stitches, and what is picked up where it meets the next`,
             from: { kind: 'quantity', id: 'squares.arm' },
           },
         ],
@@ -113,8 +143,16 @@ export function sleeveEnds(input: Input, targets: Targets, counts: GarmentCounts
       }),
     ],
     relations: [
-      sumIs({ id: 'sleeve.top', rule: 'the sleeve end is worked on over the sides of the squares' }, { 'sleeve.top': 1 }, top),
-      sumIs({ id: 'sleeve.cuff', rule: 'each narrowing round takes off what it says' }, { 'sleeve.cuff': 1 }, end),
+      sumIs(
+        { id: 'sleeve.top', rule: 'the sleeve end is worked on over the sides of the squares' },
+        { 'sleeve.top': 1 },
+        top,
+      ),
+      sumIs(
+        { id: 'sleeve.cuff', rule: 'each narrowing round takes off what it says' },
+        { 'sleeve.cuff': 1 },
+        end,
+      ),
     ],
   };
   return together([

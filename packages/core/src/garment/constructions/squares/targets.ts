@@ -8,7 +8,14 @@ import { say } from '../../../text/phrase.js';
 import type { SizeInput } from '../../construction.js';
 import { motifGrowth } from '../../shared/motifGrowth.js';
 import { becomes, given, plus } from '../../shared/quantity.js';
-import { bodyLength, cuffRound, fromMiddleOfBack, garmentRound, measured, type Target } from '../../shared/targets.js';
+import {
+  bodyLength,
+  cuffRound,
+  fromMiddleOfBack,
+  garmentRound,
+  measured,
+  type Target,
+} from '../../shared/targets.js';
 import type { SquaresStyle } from './fields.js';
 import { mixesOf, sideOf, type Mix } from './mix.js';
 
