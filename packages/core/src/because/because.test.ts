@@ -69,7 +69,7 @@ describe.each(['cm', 'in'] as const)('every count explains itself in %s', (units
       expect(worked(reasons.slice(0, gauge), units) * scale).toBeCloseTo(target, 1);
       expect(worked(reasons.slice(0, gauge + 1), units)).toBeCloseTo(target * perCm, 1);
       // The factor is what its own words come to: so many counted over such a length.
-      const [, counted, over] = new RegExp(`([\\d.]+) (?:stitches|rows) in (${LENGTH})`).exec(
+      const [, counted, over] = new RegExp(`([\\d.]+) (?:stitches|rows|squares) in (${LENGTH})`).exec(
         reasonPart(reasons[gauge]!.label, units),
       )!;
       const factor = number(/^× (\S+)/.exec(inUnits(reasons[gauge]!.figure, units))![1]!);

@@ -1,3 +1,4 @@
+import type { OwnUnit } from '../fabric/units.js';
 import type { Gauge } from '../fabric/fabric.js';
 import type { Counts } from '../fit/counts.js';
 import type { HelperCount, Quantity, Relation } from '../fit/problem.js';
@@ -8,6 +9,7 @@ export interface Explained extends Quantity {
   label: string;
   axis: 'stitches' | 'rows';
   fabric: { id: string; name: string; gauge: Gauge };
+  unit?: OwnUnit;
   because: readonly Reason[];
 }
 

@@ -15,7 +15,7 @@ import type { Reason } from './reason.js';
  * @param pinned whether the user holds this count
  */
 export function explain(quantity: Explained, counted: Counted, pinned: boolean): Reason[] {
-  const { perCm, target, rule, axis, fabric } = quantity;
+  const { perCm, target, rule, axis, fabric, unit } = quantity;
   const { counts, relations } = counted;
   const count = counts[quantity.id]!;
   const actual = count / perCm;
@@ -26,7 +26,9 @@ export function explain(quantity: Explained, counted: Counted, pinned: boolean):
       ? [fabric.gauge.stitches, fabric.gauge.stitchesOver]
       : [fabric.gauge.rows, fabric.gauge.rowsOver];
   reasons.push({
-    label: say`${fabric.name}, ${figure(many, 3)} ${axis} in ${span(over)}`,
+    label: unit
+      ? say`A ${unit.one} with its join: 1 ${unit.many} in ${span(1 / perCm)}`
+      : say`${fabric.name}, ${figure(many, 3)} ${axis} in ${span(over)}`,
     figure: say`× ${rate(perCm)} = ${figure(target * perCm, 2)}`,
     from: { kind: 'fabric', id: fabric.id },
   });

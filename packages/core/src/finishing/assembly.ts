@@ -270,7 +270,9 @@ function sideSeams(there: (role: JoinRole) => boolean): { title?: string; says?:
   if (there('side'))
     return {
       title: 'Side seams',
-      says: 'Close the sides from the lower edge up; pin every tenth row first.',
+      says: there('squares')
+        ? 'Close the sides from the lower edge up, square to square.'
+        : 'Close the sides from the lower edge up; pin every tenth row first.',
     };
   return { title: 'Back seam', says: 'Close the seam at the centre back.' };
 }

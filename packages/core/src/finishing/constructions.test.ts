@@ -27,8 +27,14 @@ describe.each(GARMENTS)('%s', (_name, garment) => {
         const { steps, refused } = assemblyOf(size);
         expect(refused).toEqual([]);
         expect(steps.map(({ id }) => id)).not.toContain('rest');
-        // What is only picked up leaves no seam for a tail.
-        const sewn = size.joins.some(({ kind }) => kind !== 'pick-up' && kind !== 'live');
+        // What is only picked up leaves no seam for a tail, and squares are joined with yarn of their own.
+        const tailed = new Set(
+          size.pieces.flatMap(({ id, role }) => (role === 'square' || role === 'sheet' ? [] : id)),
+        );
+        const sewn = size.joins.some(
+          ({ kind, a, b }) =>
+            kind !== 'pick-up' && kind !== 'live' && [...a, ...b].some(({ piece }) => tailed.has(piece)),
+        );
         expect(tailsOfSize(size, design).length > 0).toBe(sewn);
         const drawings = [
           schematicSvg(size.pieces.map(schematicOf), { width: 740, units: 'in' }),

@@ -46,6 +46,16 @@ const FACING: Record<SeamMethod, string> = {
   'crocheted while working': 'right side facing',
 };
 
+/** The same for squares, which meet stitch for stitch (common practice). */
+const IN_BACK_LOOPS: Record<SeamMethod, string> = {
+  ...FACING,
+  'whip stitch': 'edges side by side, right sides up, through the back loops only: it lies flat',
+  'slip stitch': 'edges side by side, right sides up, through the back loops only: a flat chain between them',
+  'sc ridge': 'wrong sides together, through the back loops only, so that the ridge lies outside',
+  'crocheted while working':
+    'in the last round of each square after the first: sl st in the corner sp of the neighbour in the middle of each ch-2 corner, and in its stitch or space across after each stitch or cluster of the side',
+};
+
 const SEWN: readonly SeamMethod[] = ['whip stitch', 'mattress stitch', 'slip stitch', 'sc ridge'];
 
 /** Joins that lie across the way of a border, which can close them as it passes. */
@@ -59,6 +69,9 @@ export function canJoinWhileWorked({ kind, a }: Pick<Join, 'kind' | 'a'>): boole
 /** The methods that a join can be made by, the usual one first (common practice). */
 export function methodsOf({ role, kind, a }: Pick<Join, 'role' | 'kind' | 'a'>): readonly SeamMethod[] {
   if (kind === 'pick-up' || kind === 'live') return ['crocheted while working'];
+  // Squares are joined in the back loops, or in the last round of each.
+  if (role === 'squares')
+    return ['whip stitch', 'slip stitch', 'sc ridge', 'mattress stitch', 'crocheted while working'];
   const usual: SeamMethod =
     role === 'shoulder'
       ? // Slip stitches carry the weight of body and sleeves without giving.
@@ -142,7 +155,7 @@ export function seamOf(join: Join, edges: ReadonlyMap<string, WorkedEdge>, finis
     join: join.id,
     method,
     methods: methodsOf(join),
-    facing: FACING[method],
+    facing: join.role === 'squares' ? IN_BACK_LOOPS[method] : FACING[method],
     marks,
     stretches,
     shares: band ? shareAlong(join.aCount - (join.corners ?? 0), b, join.ratio) : [],

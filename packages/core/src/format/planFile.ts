@@ -39,7 +39,22 @@ function sizeFile(size: SizePlan, units: Units) {
       actual: fine(actual),
     })),
     quantities: size.quantities.map(
-      ({ id, label, fabric, axis, target, count, actual, onTheHook, rule, rounding, pinned, because, unit, perCm }) => ({
+      ({
+        id,
+        label,
+        fabric,
+        axis,
+        target,
+        count,
+        actual,
+        onTheHook,
+        rule,
+        rounding,
+        pinned,
+        because,
+        unit,
+        perCm,
+      }) => ({
         id,
         label,
         fabric,

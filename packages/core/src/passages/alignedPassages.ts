@@ -34,7 +34,7 @@ function formOf(passage: Passage): string {
   if (kind === 'along sides') return `${kind} ${part} ${passage.along}`;
   // What differs in more than figures is told by itself.
   if (kind === 'sheet')
-    return `${kind} ${passage.sleeve > 0} ${passage.halves > 0} ${passage.edges.map((edge) => edge.map(({ label }) => label).join()).join(' ')}`;
+    return `${kind} ${passage.sleeve > 0} ${passage.halves > 0} ${passage.join > 0} ${passage.edges.map((edge) => edge.map(({ label }) => label).join()).join(' ')}`;
   if (kind === 'narrow') return `${kind} ${part} ${passage.every.join(' ')}`;
   if (kind === 'from the centre') return `${kind} ${part} ${passage.to > (passage.circle ?? 0) + 1}`;
   const anew = kind === 'go on' && passage.rejoin ? ' anew' : '';

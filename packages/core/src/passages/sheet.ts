@@ -1,3 +1,4 @@
+import { lengthsOf } from '../write/lengths.js';
 import { line, type Line } from '../write/line.js';
 import type { PassageKind } from './kind.js';
 import type { PieceSoFar } from './pieceSoFar.js';
@@ -23,6 +24,8 @@ export interface Sheet {
   /** Sleeves of squares beside it, each so many across over so many rows from the fold; 0 for none. */
   sleeve: number;
   arm: number;
+  /** What each join adds, cm; where there is any, a row of sc lies flat between the squares. */
+  join: number;
   /** The edge of a neck inside it, where there is one, and then the edge round it; clockwise with the right side up. */
   edges: readonly (readonly SheetEdge[])[];
 }
@@ -59,6 +62,7 @@ export const sheet: PassageKind<Sheet> = {
       form: /^The sleeves lie beside it: \d+ squares? across, \d+ down from the fold\.$/,
       read: () => undefined,
     },
+    { form: /^Between two squares lies a flat row of sc, .+\.$/, read: () => undefined },
     {
       form: /^(Its edge|The edge of its neck), with the right side up and the back below, clockwise: (.+)\. \((\d+) sts?\)$/,
       read: ([, which, parts, stitches], reader) => {
@@ -79,7 +83,7 @@ export const sheet: PassageKind<Sheet> = {
 };
 
 function writeSheet(all: readonly Sheet[], soFar: PieceSoFar): Line[] {
-  const { edges, sleeve } = all[0]!;
+  const { edges, sleeve, join } = all[0]!;
   const names = sheetParts(edges.length);
   names.forEach((name, i) => {
     soFar.inRounds(name, 'joined');
@@ -95,6 +99,16 @@ function writeSheet(all: readonly Sheet[], soFar: PieceSoFar): Line[] {
     ...(sleeve > 0
       ? [
           line`The sleeves lie beside it: ${all.map((one) => one.sleeve)} squares across, ${all.map((one) => one.arm)} down from the fold.`,
+        ]
+      : []),
+    ...(join > 0
+      ? [
+          line`Between two squares lies a flat row of sc, which adds about ${{
+            inline: lengthsOf(
+              all.map((one) => one.join),
+              soFar.wish.units,
+            ),
+          }}.`,
         ]
       : []),
     ...edges.map((edge, i): Line => {

@@ -101,8 +101,7 @@ function auditCounts(size: SizeJson, design: DesignJson, wrong: string[]): void 
     )
       wrong.push(`${size.id} ${id}: ${count} is not ${rule.multiple} x k + ${rule.plus}`);
     const gauge = design.fabrics.find((one) => one.id === fabric)!.gauge;
-    const byGauge =
-      axis === 'stitches' ? gauge.stitches / gauge.stitchesOver : gauge.rows / gauge.rowsOver;
+    const byGauge = axis === 'stitches' ? gauge.stitches / gauge.stitchesOver : gauge.rows / gauge.rowsOver;
     const perCm = each ? 1 / each : byGauge;
     if (Math.abs(count / perCm - actual) > 0.001)
       wrong.push(`${size.id} ${id}: measures ${count / perCm}, not ${actual}`);
@@ -165,7 +164,13 @@ function auditRange(sizes: readonly SizeJson[], design: DesignJson, wrong: strin
       const next = large.quantities.find(({ id }) => id === quantity.id);
       const isTold = large.notes.some(({ code, where }) => code === 'count-falls' && where === quantity.id);
       // Squares of another size are not counted against these.
-      if (next && next.each === quantity.each && next.target >= quantity.target && next.count < quantity.count && !isTold)
+      if (
+        next &&
+        next.each === quantity.each &&
+        next.target >= quantity.target &&
+        next.count < quantity.count &&
+        !isTold
+      )
         wrong.push(
           `${quantity.id} falls from ${quantity.count} in ${small.id} to ${next.count} in ${large.id}`,
         );

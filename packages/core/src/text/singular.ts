@@ -34,6 +34,7 @@ const NOUNS: Readonly<Record<string, string>> = {
   rows: 'row',
   squares: 'square',
   'half squares': 'half square',
+  balls: 'ball',
   rnds: 'rnd',
   rounds: 'round',
   places: 'place',

@@ -47,7 +47,7 @@ export function joiningLines(sizes: readonly WrittenSize[], design: Design, unit
       const of = sizes.map(({ joins: list }) => list.find((join) => join.id === id)!);
       const name = both ?? label;
       const seams = all.map((list) => list.get(id)!);
-      lines.push([...joinLine(name, of), ...methodInWords(seams[0]!)]);
+      lines.push([...joinLine(name, of), ...methodInWords(seams[0]!, of[0]!)]);
       if (seams[0]!.method === 'crocheted while working' && canJoinWhileWorked(of[0]!)) {
         lines.push(
           ...whileWorkedLines(
@@ -113,9 +113,10 @@ function steadiedLines(step: string, sizes: readonly WrittenSize[], design: Desi
 }
 
 /** " Slip stitch, right sides together." */
-function methodInWords({ method, facing }: Seam): Line {
+function methodInWords({ method, facing }: Seam, { role }: Pick<Join, 'role'>): Line {
   const name = method === 'sc ridge' ? 'A ridge of sc' : `${method[0]!.toUpperCase()}${method.slice(1)}`;
-  return method === 'crocheted while working' ? [] : [` ${name}, ${facing}.`];
+  if (method !== 'crocheted while working') return [` ${name}, ${facing}.`];
+  return role === 'squares' ? [` Joined ${facing}.`] : [];
 }
 
 /** Shortest difference that is told, cm: less goes by itself (common practice). */
@@ -219,7 +220,7 @@ function joinLine(name: string, joins: readonly Join[]): Line {
         return line`${name}: work the ${a} sts of the sleeve at the underarm into the underside of the ${b} underarm chains.`;
       return line`${name}: the ${a} live sts go on as ${b} sts.`;
     case 'stitch-to-stitch':
-      return line`${name}: ${a} sts to ${b} sts, stitch to stitch.`;
+      return line`${name}: ${a} sts to ${b} sts, ${role === 'squares' ? says! : 'stitch to stitch'}.`;
     case 'row-to-row':
       return line`${name}: ${a} rows to ${b} rows, ${says ?? 'row to row from row 1'}.`;
     case 'pick-up':

@@ -71,7 +71,9 @@ export function writePiece(
       end: [line`Fasten off. The sts of the last ${short} stay live for body and sleeves.`],
     };
   }
-  if (last?.join('') === 'Fasten off.') return { passages, end: [] };
+  // Of a sheet that nothing is worked on to there is no yarn to cut.
+  const isWorked = pieces.some((piece) => piece.passages.at(-1)!.kind !== 'sheet');
+  if (last?.join('') === 'Fasten off.' || !isWorked) return { passages, end: [] };
   return {
     passages,
     end: [...soFar.closing, line`Fasten off.`],

@@ -272,7 +272,15 @@ export function half(
 
   const trio = rightSide ? 1 : 0;
   const passages: Passage[] = [
-    { kind: 'from the centre', part: 'main', to: n, round: style.rounds, note: FOLD, counted: 'hexagon.rounds', ...growth },
+    {
+      kind: 'from the centre',
+      part: 'main',
+      to: n,
+      round: style.rounds,
+      note: FOLD,
+      counted: 'hexagon.rounds',
+      ...growth,
+    },
     ...(e > 0
       ? [
           {

@@ -20,7 +20,11 @@ const LONGER = 1.5;
 
 /** Before the counts are known: what the fabric and the lengths wanted say. */
 export function notesOf(input: Input, targets: Targets): Note[] {
-  return [...flatNotes(input.fabrics.get(input.style.fabric)!, 'hexagon'), ...lengthNotes(input, targets), ...sleeveNotes(input, targets)];
+  return [
+    ...flatNotes(input.fabrics.get(input.style.fabric)!, 'hexagon'),
+    ...lengthNotes(input, targets),
+    ...sleeveNotes(input, targets),
+  ];
 }
 
 /** Of the counts as they have come out. */

@@ -1,11 +1,10 @@
 import { isInSpaces } from '../../../fabric/fabric.js';
 import { perCm } from '../../../fabric/gauge.js';
-import { say } from '../../../text/phrase.js';
 import { countOf } from '../../../text/singular.js';
 import { finishedPlan, type Draft, type DraftQuantity, type SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { parity, sumAtLeast, sumAtMost } from '../../relations.js';
-import { becomes, quantity } from '../../shared/quantity.js';
+import { given, plus, quantity } from '../../shared/quantity.js';
 import type { Target } from '../../shared/targets.js';
 import type { SquaresStyle } from './fields.js';
 import { LEAST, lengthOf, nearest, PRICES } from './mix.js';
@@ -61,14 +60,11 @@ export function draft(input: Input): Draft {
       each: { one: 'square', many: 'squares', length: pitch },
       because: [
         ...target.reasons,
-        {
-          ...becomes('In squares', `÷ ${pitch.toFixed(1)}`, count * pitch),
-          figure: say`${countOf(count, 'square')}`,
-        },
+        plus(`To ${countOf(count, 'square')}, the nearest`, count * pitch - target.length, count * pitch),
       ],
     });
   const wide = style.shape === 'wide' && style.sideRows > 0;
-  const closed = style.front.style === 'closed';
+  const closed = style.middle === 'closed';
   const hasDrop = style.neck.style === 'left out';
   const width = lengthOf(mix.across, square) + (2 * mix.sideRows) / rows;
   const symmetric = parity(
@@ -86,10 +82,11 @@ export function draft(input: Input): Draft {
       weight: PRICES.width,
       because: [
         ...targets.width.reasons,
-        {
-          ...becomes('The nearest that squares and rows come to', '→', width),
-          figure: say`${countOf(mix.across, 'square')}${mix.sideRows > 0 ? say` and ${countOf(2 * mix.sideRows, 'row')}` : ''}`,
-        },
+        plus(
+          `To ${countOf(mix.across, 'square')}${mix.sideRows > 0 ? ` and ${countOf(2 * mix.sideRows, 'row')}` : ''}, the nearest mix`,
+          width - targets.width.length,
+          width,
+        ),
       ],
     }),
     squares('squares.across', 'Squares across', targets.width, {
@@ -109,11 +106,10 @@ export function draft(input: Input): Draft {
             rule: { multiple: isInSpaces(fabric) ? 2 : 1, plus: 0 },
             min: 0,
             because: [
-              {
-                label: say`What whole squares leave of the width, at each side`,
-                figure: say`${countOf(mix.sideRows, 'row')}`,
-                from: { kind: 'quantity', id: 'squares.width' },
-              },
+              given('What the nearest mix has at each side', mix.sideRows / rows, {
+                kind: 'quantity',
+                id: 'squares.width',
+              }),
             ],
           }),
         ]
@@ -212,7 +208,7 @@ function finishedOf(input: Input, targets: Targets): Draft['finished'] {
   const ends = (counts: GarmentCounts) => (counts.find('sleeve.rows') ?? 0) / perCm(gauge, 'rows');
   return [
     finishedPlan(
-      'bust',
+      style.shape === 'wide' ? 'width' : 'bust',
       style.shape === 'wide' ? 'Back and front, all round' : 'All round',
       2 * targets.width.length,
       (counts) => 2 * body(counts),

@@ -122,23 +122,16 @@ export const FIELDS = {
     range: [0, 80],
     usual: 16,
   }),
-  front: group({
+  middle: choice({
     name: 'The front',
     label: 'Front',
     heading: 'Front',
-    help: 'Open along the middle: an odd number of squares has its middle column left out, an even one is not joined there.',
-    fields: {
-      style: choice({
-        name: 'The front',
-        label: 'Front',
-        help: 'Open from neck to lower edge, or closed.',
-        options: [
-          ['open', 'open'],
-          ['closed', 'closed'],
-        ],
-        usual: 'open',
-      }),
-    },
+    help: 'Open along the middle an odd number of squares has its middle column left out; an even one is not joined there.',
+    options: [
+      ['open', 'open'],
+      ['closed', 'closed'],
+    ],
+    usual: 'open',
   }),
   neck: group({
     name: 'The neck',

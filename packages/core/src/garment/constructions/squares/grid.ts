@@ -133,15 +133,6 @@ export function cornersOf({ x, y, half }: Pick<Cell, 'x' | 'y' | 'half'>): Point
   return all;
 }
 
-/** How often the side of one square meets that of another. */
-export function meetings(sheet: SheetCounts): number {
-  const sides = cellsOf(sheet).reduce((sum, { half }) => sum + (half === null ? 4 : 2), 0);
-  const open = edgesOf(sheet)
-    .flat()
-    .reduce((sum, { squares, aslant }) => sum + (aslant ? 0 : squares), 0);
-  return (sides - open) / 2;
-}
-
 interface Stroke {
   from: Point;
   to: Point;
@@ -151,7 +142,7 @@ const keyOf = ([x, y]: Point) => `${x},${y}`;
 
 /** The edge of a sheet as closed ways, each in straight stretches, clockwise as its right side is seen; the longest way first. */
 export function edgesOf(sheet: SheetCounts): EdgeOfSheet[][] {
-  const strokes = strokesOf(sheet);
+  const { open: strokes } = strokesOf(sheet);
   const starts = new Map<string, Stroke[]>();
   for (const stroke of strokes) {
     const key = keyOf(stroke.from);
@@ -175,22 +166,33 @@ export function edgesOf(sheet: SheetCounts): EdgeOfSheet[][] {
   return ways.map((way) => stretches(way, sheet)).sort((a, b) => b.length - a.length);
 }
 
-/** Sides of squares that no other square meets, clockwise; those along an open front that is parted in the middle as well. */
-function strokesOf(sheet: SheetCounts): Stroke[] {
+/** How often squares meet side by side, in the lines across, and one above the other, in the lines down. */
+export function meetings(sheet: SheetCounts): { across: number; down: number } {
+  const { met } = strokesOf(sheet);
+  const across = met.filter(({ from, to }) => from[0] === to[0]).length;
+  return { across, down: met.length - across };
+}
+
+/**
+ * Sides of squares, clockwise: those that no other square meets (along an open front that is parted in the middle as well), and one of each two
+ * that meet.
+ */
+function strokesOf(sheet: SheetCounts): { open: Stroke[]; met: Stroke[] } {
   const { down, open } = sheet;
   const middle = widthOf(sheet) / 2;
   const all = new Map<string, Stroke>();
+  const met: Stroke[] = [];
   for (const cell of cellsOf(sheet)) {
     const corners = cornersOf(cell);
     corners.forEach((from, i) => {
       const to = corners[(i + 1) % corners.length]!;
       const parted = open && from[0] === middle && to[0] === middle && Math.min(from[1], to[1]) >= down;
       const other = `${keyOf(to)} ${keyOf(from)}`;
-      if (!parted && all.has(other)) all.delete(other);
+      if (!parted && all.delete(other)) met.push({ from, to });
       else all.set(`${keyOf(from)} ${keyOf(to)}${parted ? ` ${cell.x}` : ''}`, { from, to });
     });
   }
-  return [...all.values()];
+  return { open: [...all.values()], met };
 }
 
 /** The stroke that follows: where two squares meet at a corner alone the one that stays at the same square. */

@@ -97,14 +97,22 @@ function square(
   copies: number,
 ): PieceProgram {
   const { style, fabrics } = input;
-  const half = (id: string, label: string, from: number) => ({
-    id,
-    role: 'square side' as const,
-    label: `Square, ${label}`,
-    axis: 'stitches' as const,
-    place: { lies: 'live' as const, part: 'main', n: rounds, from, count: 2 * stitches },
-    measures: 2 * side,
-  });
+  const corners = box(side);
+  const sides = (['left', 'top', 'right', 'bottom'] as const).map((name, i) => ({
+    edge: {
+      id: `square.${name}`,
+      role: 'square side' as const,
+      label: `Square, ${name}`,
+      axis: 'stitches' as const,
+      place: { lies: 'live' as const, part: 'main', n: rounds, from: i * stitches, count: stitches },
+      measures: side,
+    },
+    drawn: {
+      line: [corners[i]!, corners[(i + 1) % 4]!],
+      faces: ({ left: 'left', top: 'up', right: 'right', bottom: 'down' } as const)[name],
+      side: i,
+    },
+  }));
   return {
     id: 'square',
     role: 'square',
@@ -124,10 +132,7 @@ function square(
         ...circleOf(input, rounds),
       },
     ],
-    edges: [
-      half('square.first', 'two of its sides', 0),
-      half('square.second', 'the other two sides', 2 * stitches),
-    ],
+    edges: sides.map(({ edge }) => edge),
     drawn: {
       corner: 90,
       outlines: [{ part: 'main', points: box(side) }],
@@ -135,10 +140,7 @@ function square(
         const inset = (side * (rounds - 1 - i)) / 2 / rounds;
         return closed(box(side - 2 * inset).map(([x, y]) => [x + inset, y + inset] as const));
       }),
-      edges: {
-        'square.first': { line: box(side).slice(0, 3), faces: 'up', side: 0 },
-        'square.second': { line: [...box(side).slice(2), [0, 0]], faces: 'down', side: 2 },
-      },
+      edges: Object.fromEntries(sides.map(({ edge, drawn }) => [edge.id, drawn])),
     },
     expects: [],
   };
@@ -255,17 +257,28 @@ function joinsOf(
 ): JoinPlan[] {
   const { style, size, fabrics } = input;
   const fabric = fabrics.get(style.fabric)!;
-  const lies = square.join > 0 ? ', a row of sc lying flat between them' : '';
+  const met = meetings(sheetCounts(input, counts));
+  const says = 'stitch to stitch and corner to corner';
   return [
     {
-      id: 'squares',
+      id: 'squares-across',
       role: 'squares',
-      label: 'Squares to each other',
+      label: 'Lines across, squares side by side',
       kind: 'stitch-to-stitch',
-      a: ['square.first'],
-      b: ['square.second'],
-      times: meetings(sheetCounts(input, counts)) / 2,
-      says: `side to side, ${square.stitches} stitches on ${square.stitches}, and corner to corner${lies}`,
+      a: ['square.right'],
+      b: ['square.left'],
+      times: met.across,
+      says,
+    },
+    {
+      id: 'squares-down',
+      role: 'squares',
+      label: 'Lines down, squares one above the other',
+      kind: 'stitch-to-stitch',
+      a: ['square.top'],
+      b: ['square.bottom'],
+      times: met.down,
+      says,
     },
     ...(halves
       ? [
@@ -275,8 +288,8 @@ function joinsOf(
             label: 'Half squares in their places',
             kind: 'stitch-to-stitch' as const,
             a: ['half-square.sides'],
-            b: ['square.first'],
-            says: 'side to side, the long edge to the neck',
+            b: ['square.left', 'square.top'],
+            says: 'stitch to stitch, the long edge to the neck',
           },
         ]
       : []),

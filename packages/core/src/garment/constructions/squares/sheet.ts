@@ -34,7 +34,7 @@ export function sheetCounts({ style }: Input, counts: GarmentCounts): SheetCount
     arm: counts.of('squares.arm'),
     neck: counts.of('squares.neck'),
     drop: counts.find('squares.drop') ?? 0,
-    open: style.front.style === 'open',
+    open: style.middle === 'open',
     halves: style.neck.style === 'half squares',
   };
 }
@@ -178,7 +178,7 @@ export function sheetPiece(input: Input, counts: GarmentCounts, targets: Targets
     rows: rows > 0 ? ['squares.rows'] : [],
     fixedRows: 1,
     passages: [
-      sheetPassage(sheet, all, cells),
+      sheetPassage(sheet, all, cells, square.join),
       ...(rows > 0
         ? sides.map(({ side, at, take }): Passage => ({
             kind: 'along sides',
@@ -206,7 +206,12 @@ export function sheetPiece(input: Input, counts: GarmentCounts, targets: Targets
   };
 }
 
-function sheetPassage(sheet: SheetCounts, all: readonly Placed[], cells: readonly Cell[]): Sheet {
+function sheetPassage(
+  sheet: SheetCounts,
+  all: readonly Placed[],
+  cells: readonly Cell[],
+  join: number,
+): Sheet {
   const halves = cells.filter(({ half }) => half !== null).length;
   const parts = [...new Set(all.map(({ part }) => part))];
   return {
@@ -218,6 +223,7 @@ function sheetPassage(sheet: SheetCounts, all: readonly Placed[], cells: readonl
     down: sheet.down,
     sleeve: sheet.sleeve,
     arm: sheet.arm,
+    join,
     edges: parts.map((part) =>
       all
         .filter((edge) => edge.part === part)

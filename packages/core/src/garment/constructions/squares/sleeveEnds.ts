@@ -103,12 +103,12 @@ export function sleeveEnds(
         target: top / stitches,
         weight: 0.01,
         because: [
-          {
-            label: say`Squares of the opening, front and back`,
-            figure: say`${2 * counts.of('squares.arm')} × (${targets.square.stitches} + ${inJoin(input, targets.square)}) = ${top}`,
-            note: say`each with its stitches, and what is picked up where it meets the next`,
-            from: { kind: 'quantity', id: 'squares.arm' },
-          },
+          given(
+            say`Squares of the opening, ${2 * counts.of('squares.arm')} × (${targets.square.stitches} + ${inJoin(input, targets.square)}) stitches`,
+            top / stitches,
+            { kind: 'quantity', id: 'squares.arm' },
+            say`each with its stitches, and what is picked up where it meets the next`,
+          ),
         ],
       }),
       quantity({

@@ -32,7 +32,7 @@ export const squares = construction({
       name: 'pullover of squares with sleeves beside it',
       garment: {
         shape: 'body',
-        front: { style: 'closed' },
+        middle: 'closed',
         neck: { style: 'half squares', width: 24 },
         square: { rounds: 4, centre: 'circle' },
         sleeve: { shape: 'straight' },
