@@ -53,7 +53,7 @@ export type { FieldProblem } from './check/fields.js';
 export { isLegal, ladder, ruleInWords, testCount, type Rung } from './fabric/counts.js';
 export { meanGauge, spreadOf, spreadOver, type Spread } from './fabric/readings.js';
 export { heightOfRows, rowTypeAt } from './fabric/rowTypes.js';
-export { unitsInWords, unitsOf } from './fabric/units.js';
+export { countedIn, countedInShort, unitsInWords, unitsOf, type OwnUnit } from './fabric/units.js';
 export {
   DRAPES,
   gaugeEffects,
@@ -242,5 +242,5 @@ export {
   type SquareYarn,
 } from './colours/squareColours.js';
 export { mapOf, placeOf, type KindCount, type MappedSquare, type SheetMap } from './colours/sheetMap.js';
-export { cornersSpread, letterOn, ringsOf, spread, type SpreadSquare } from './colours/mapSvg.js';
+export { cornersSpread, ringsOf, sheetMapSvg, spread, type SpreadSquare } from './colours/mapSvg.js';
 export { laidOn, mapFromTable, sizeOfSheet, type ImportedMap } from './colours/importMap.js';

@@ -4,6 +4,7 @@ import { BodyDrawer } from '../body/BodyDrawer';
 import { BodyView } from '../body/BodyView';
 import { Drawer } from '../drawer/Drawer';
 import { FabricPanel } from '../fabric/FabricPanel';
+import { MapPanel } from '../map/MapPanel';
 import { ProposalDialog } from '../fabric/ProposalDialog';
 import { ShapePanel } from '../shape/ShapePanel';
 import { ShapeView } from '../shape/ShapeView';
@@ -27,6 +28,7 @@ const FabricView = lazy(() =>
   import('../fabric/FabricView').then((module) => ({ default: module.FabricView })),
 );
 const JoinsView = lazy(() => import('../joins/JoinsView').then((module) => ({ default: module.JoinsView })));
+const MapView = lazy(() => import('../map/MapView').then((module) => ({ default: module.MapView })));
 const RowsView = lazy(() => import('../rows/RowsView').then((module) => ({ default: module.RowsView })));
 const PatternView = lazy(() =>
   import('../pattern/PatternView').then((module) => ({ default: module.PatternView })),
@@ -35,6 +37,7 @@ const PatternView = lazy(() =>
 const PANELS: Partial<Record<StepId, () => React.ReactNode>> = {
   fabric: FabricPanel,
   shape: ShapePanel,
+  map: MapPanel,
 };
 
 /** One design: bar, size tape, rail, the step's panel or view, and the drawer for what is selected. */
@@ -88,6 +91,8 @@ export function DesignPage() {
                 <ShapeView />
               ) : known === 'fabric' ? (
                 <FabricView />
+              ) : known === 'map' ? (
+                <MapView />
               ) : known === 'rows' ? (
                 <RowsView />
               ) : known === 'joins' ? (

@@ -3,6 +3,8 @@ export const STEPS = [
   { id: 'body', label: 'Body' },
   { id: 'fabric', label: 'Fabric' },
   { id: 'shape', label: 'Shape' },
+  /** Only of what is of squares. */
+  { id: 'map', label: 'Map' },
   { id: 'table', label: 'Table' },
   { id: 'rows', label: 'Rows' },
   { id: 'joins', label: 'Joins' },

@@ -26,7 +26,8 @@ export function Ladder({
   const list = useRef<HTMLUListElement>(null);
   const { rule, perCm, target, count } = quantity;
   const fabric = fabrics.find(({ id }) => id === quantity.fabric);
-  const unitWords = (of: number) => (quantity.axis === 'stitches' ? unitsInWords(of, fabric?.unit) : null);
+  const unitWords = (of: number) =>
+    quantity.axis === 'stitches' && !quantity.unit ? unitsInWords(of, fabric?.unit) : null;
   const near = ladder(target, perCm, rule, 3);
   const rungs = [
     ...(near.some((rung) => rung.count === count) || !isLegal(count, rule)

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
-import { formatLength, inWords, type Note } from '@upfell/core';
+import { countedInShort, formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../state/useSizePlan';
 import { takeFix } from '../state/fixes';
 import { select } from '../state/view';
@@ -58,13 +58,14 @@ export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
         )}
       </h3>
       <ul className="text-[13px]">
-        {size.quantities.map(({ id, label, count, axis, pinned, inUnits }) => (
+        {size.quantities.map(({ id, label, count, axis, unit, pinned, inUnits }) => (
           <CountRow
             key={id}
             id={id}
             label={label}
             count={count}
             axis={axis}
+            {...(unit ? { unit } : {})}
             pinned={pinned}
             {...(inUnits ? { inUnits } : {})}
           />
@@ -115,9 +116,10 @@ const CountRow = memo(function CountRow({
   label,
   count,
   axis,
+  unit,
   pinned,
   inUnits,
-}: Pick<ScreenQuantity, 'id' | 'label' | 'count' | 'axis' | 'pinned' | 'inUnits'>) {
+}: Pick<ScreenQuantity, 'id' | 'label' | 'count' | 'axis' | 'unit' | 'pinned' | 'inUnits'>) {
   return (
     <li>
       <button
@@ -132,7 +134,7 @@ const CountRow = memo(function CountRow({
           {inUnits && <span className="block text-[12px] text-soft">{inUnits}</span>}
         </span>
         <span className="shrink-0">
-          <strong>{count}</strong> {axis === 'stitches' ? 'st' : 'rows'}
+          <strong>{count}</strong> {countedInShort({ axis, ...(unit ? { unit } : {}) }, count)}
         </span>
       </button>
     </li>

@@ -1,7 +1,7 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { formatLength, inWords, reasonPart, type Reason } from '@upfell/core';
+import { countedIn, formatLength, inWords, reasonPart, type Reason } from '@upfell/core';
 import { useDocument } from '../state/useSizePlan';
 import { holdCount } from '../state/pins';
 import { askBecause, usePlan } from '../state/planner';
@@ -43,7 +43,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
     <>
       <h2 className="pr-8 text-[17px]">{quantity.label}</h2>
       <p className="font-display text-[32px] leading-tight font-semibold" data-testid="big-count">
-        {quantity.count} {quantity.axis}
+        {quantity.count} {countedIn(quantity).many}
       </p>
       {quantity.inUnits && <p className="font-semibold">{quantity.inUnits}</p>}
       <p className="text-soft">

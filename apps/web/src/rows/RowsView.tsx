@@ -21,6 +21,7 @@ import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { evenEnds, evenLength, type EvenEnd } from './evenRows';
 import { MotifRounds } from './MotifRounds';
+import { SheetOfSquares } from './SheetOfSquares';
 import { PieceStrip } from './PieceStrip';
 
 type Shape = PassageOf<'shape'>;
@@ -122,6 +123,8 @@ function PieceRows({
         {strip &&
           (piece.passages[0]?.kind === 'from the centre' ? (
             <MotifRounds piece={piece} />
+          ) : piece.passages[0]?.kind === 'sheet' ? (
+            <SheetOfSquares size={size} />
           ) : (
             <PieceStrip piece={piece} rows={strip.rows} others={others} ends={ends} onEven={setEven} />
           ))}

@@ -1,7 +1,8 @@
 import { memo } from 'react';
 import { line } from 'd3';
-import { sharesMarked, type Join } from '@upfell/core';
+import { sharesMarked, USUAL_COLOURS, type Join } from '@upfell/core';
 import { JOIN_LOOK, joinState } from '../joins/say';
+import { useDocument } from '../state/useSizePlan';
 import type { Point } from './geometry';
 import type { PlacedShape } from './hang';
 import type { Arrangement } from './layOut';
@@ -93,6 +94,31 @@ function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edgi
   );
 }
 
+/** The squares of a sheet, pale: what stands on them is to be read. */
+function Squares({ squares }: { squares: PlacedShape['squares'] }) {
+  const { finishing } = useDocument();
+  const { yarns, kinds } = finishing?.squares ?? USUAL_COLOURS;
+  const shown = new Map(
+    kinds.map(({ id, rounds }) => [id, yarns.find(({ name }) => name === rounds.at(-1))?.shown]),
+  );
+  return (
+    <g data-testid="squares">
+      {squares.map(({ points, kind }, i) => (
+        <g key={i}>
+          <path d={closed(points)} fill="#fffdf8" />
+          <path
+            d={closed(points)}
+            fill={shown.get(kind)}
+            fillOpacity={0.3}
+            stroke="#8a7650"
+            strokeWidth={0.7}
+          />
+        </g>
+      ))}
+    </g>
+  );
+}
+
 interface PieceProps {
   placed: PlacedShape;
   /** px for each cm. */
@@ -113,7 +139,10 @@ function markersOf(join: Join | undefined, threads: readonly Point[][]): Point[]
     });
 }
 
-function Piece({ placed: { key, polygons, changes, slits, rowLines, shape, quarters }, scale }: PieceProps) {
+function Piece({
+  placed: { key, polygons, changes, slits, rowLines, squares, shape, quarters },
+  scale,
+}: PieceProps) {
   const outline = polygons.map(closed).join(' ');
   const texture = `rows-${key}`;
   const step = Math.max(3, shape.rows.step * scale * 2);
@@ -129,6 +158,7 @@ function Piece({ placed: { key, polygons, changes, slits, rowLines, shape, quart
         <line x1={0} y1={0} x2={across ? 8 : 0} y2={across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
       </pattern>
       <path d={outline} fill="#fbf6ea" />
+      {squares.length > 0 && <Squares squares={squares} />}
       {rowLines.length > 0 ? (
         <path
           d={rowLines.map((one) => path(one) ?? '').join('')}

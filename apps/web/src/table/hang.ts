@@ -35,6 +35,7 @@ export interface PlacedShape {
   changes: Point[][];
   slits: Point[][];
   rowLines: Point[][];
+  squares: { points: Point[]; kind: string }[];
   edges: Map<string, { line: Point[]; faces: Way }>;
   box: Box;
   /** The join that it hangs by; the first piece has none. */
@@ -293,16 +294,18 @@ function mapped(
     changes,
     slits = [],
     rowLines = [],
+    squares = [],
     edges,
-  }: Pick<Shape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'edges'>,
+  }: Pick<Shape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'squares' | 'edges'>,
   to: (point: Point) => Point,
   facing = (faces: Way) => faces,
-): Pick<PlacedShape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'edges'> {
+): Pick<PlacedShape, 'polygons' | 'changes' | 'slits' | 'rowLines' | 'squares' | 'edges'> {
   return {
     polygons: polygons.map((points) => points.map(to)),
     changes: changes.map((points) => points.map(to)),
     slits: slits.map((points) => points.map(to)),
     rowLines: rowLines.map((points) => points.map(to)),
+    squares: squares.map(({ points, kind }) => ({ points: points.map(to), kind })),
     edges: new Map(
       [...edges].map(([id, { line, faces }]) => [id, { line: line.map(to), faces: facing(faces) }]),
     ),

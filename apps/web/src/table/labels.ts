@@ -1,6 +1,6 @@
 /** What is written on the table, in words and sizes; where it stands is found by `placeLabels`. */
 
-import { formatLength, type ShownCount, type Units } from '@upfell/core';
+import { countedInShort, formatLength, type ShownCount, type Units } from '@upfell/core';
 import { joinLabel, joinState } from '../joins/say';
 import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 import type { Box, Point } from './geometry';
@@ -156,7 +156,7 @@ const STATE_WORDS = { agreed: 'agreed', eased: 'agreed by easing', broken: 'brok
 
 function countText(quantity: ScreenQuantity, units: Units, short: boolean): string {
   const held = quantity.pinned ? ' (held)' : '';
-  const count = `${quantity.count} ${quantity.axis === 'stitches' ? 'st' : 'rows'}`;
+  const count = `${quantity.count} ${countedInShort(quantity, quantity.count)}`;
   if (short) return count + held;
   const said = quantity.inUnits ? `${quantity.inUnits} (${count})` : count;
   return `${said} · ${formatLength(quantity.actual, units, { unit: true })}${held}`;

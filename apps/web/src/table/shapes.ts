@@ -24,6 +24,8 @@ export interface Shape {
   slits?: readonly (readonly Point[])[];
   /** Its rows as lines, where they do not run straight across it. */
   rowLines?: readonly (readonly Point[])[];
+  /** Squares that it is joined of, the back below the front, each with its kind. */
+  squares?: readonly { points: readonly Point[]; kind: string }[];
   /** Which way its rows run, and cm from row to row. */
   rows: { across: boolean; step: number };
   /** Whether its label lies at this part. */
@@ -58,6 +60,10 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
     return edge ? [[id, { line: edge.line.map(down), faces: edge.faces }]] : [];
   });
   const rowLines = drawn?.rows.map((one) => one.map(down));
+  const inLayers = [...(piece.role === 'sheet' ? (size.map?.squares ?? []) : [])].sort(
+    (a, b) => Number(a.layer === 'front') - Number(b.layer === 'front'),
+  );
+  const squares = inLayers.map(({ points, kind }) => ({ points: points.map(down), kind }));
   const slits = piece.passages.some(({ kind }) => kind === 'slit')
     ? piece.edges.flatMap(({ id, place }) =>
         place.lies === 'base' ? [size.edgeLines[id]!.line.map(down)] : [],
@@ -70,6 +76,7 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
       changes,
       ...(slits.length > 0 ? { slits } : {}),
       ...(rowLines ? { rowLines } : {}),
+      ...(squares.length > 0 ? { squares } : {}),
       edges: new Map(edges),
       rows: rowsOf(piece),
       labelled: true,

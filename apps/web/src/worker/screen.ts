@@ -48,7 +48,9 @@ export function forScreen(size: SizePlan, fabrics: readonly Fabric[] = []): Scre
     pieces: size.pieces.map((piece) => ({ ...piece, runs: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => {
       const inUnits =
-        quantity.axis === 'stitches' ? unitsInWords(quantity.count, unitOf.get(quantity.fabric)) : null;
+        quantity.axis === 'stitches' && !quantity.unit
+          ? unitsInWords(quantity.count, unitOf.get(quantity.fabric))
+          : null;
       return inUnits ? { ...quantity, inUnits } : quantity;
     }),
   };

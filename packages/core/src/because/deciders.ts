@@ -4,6 +4,7 @@ import { heldAt } from '../fit/lattice.js';
 import { holds, type Relation } from '../fit/problem.js';
 import { solve } from '../fit/solve.js';
 import { say, type Phrase } from '../text/phrase.js';
+import { countedIn } from '../fabric/units.js';
 import { countOf } from '../text/singular.js';
 import type { Counted } from './counted.js';
 
@@ -26,10 +27,10 @@ export function deciders(id: string, instead: number, counted: Counted): { says:
   const tied = broken.map(({ rule, others }) => {
     const counts = counted.quantities
       .filter((quantity) => others.has(quantity.id))
-      .map(
-        ({ label, id: of, axis }) =>
-          `${label} ${countOf(counted.counts[of]!, axis === 'rows' ? 'row' : 'stitch', axis)}`,
-      );
+      .map((quantity) => {
+        const { one, many } = countedIn(quantity);
+        return `${quantity.label} ${countOf(counted.counts[quantity.id]!, one, many)}`;
+      });
     return counts.length > 0 ? say`${rule} (${counts.join(', ')})` : say`${rule}`;
   });
   const from = counted.quantities.find((quantity) => broken[0]!.others.has(quantity.id))?.id;

@@ -57,13 +57,6 @@ export function ringsOf(
     .map(({ share, shown }) => ({ share, shown }));
 }
 
-/** Dark letters on light colours and light ones on dark. */
-export function letterOn(shown: string): string {
-  const value = parseInt(shown.slice(1), 16);
-  const light = 0.299 * (value >> 16) + 0.587 * ((value >> 8) & 255) + 0.114 * (value & 255);
-  return light > 140 ? INK : '#ffffff';
-}
-
 /** A square's corners as they lie spread out; of a half one its three. */
 export function cornersSpread(
   { x, y, half, column, layer }: SpreadSquare,
@@ -105,8 +98,7 @@ export function sheetMapSvg(
     );
     const [x, y] = [left + (square.x + 0.5) * SIDE, top + (square.y + 0.5) * SIDE];
     const letter = square.half ? square.kind.toLowerCase() : square.kind;
-    const inner = rings.at(-1)?.shown ?? '#ffffff';
-    return `${drawn.join('')}<text x="${x}" y="${y + 3.5}" font-size="10" font-family="Atkinson" text-anchor="middle" fill="${letterOn(inner)}">${escapeXml(letter)}</text>`;
+    return `${drawn.join('')}<text x="${x}" y="${y + 3.5}" font-size="10" font-family="Atkinson" text-anchor="middle" fill="${INK}" stroke="#fffdf8" stroke-width="2.6" paint-order="stroke">${escapeXml(letter)}</text>`;
   });
   const foldY = top + fold * SIDE;
   const word = (x: number, y: number, said: string, anchor = 'middle') =>

@@ -1,10 +1,21 @@
 import { countOf } from '../text/singular.js';
-import type { CountingUnit } from './fabric.js';
+import type { Axis, CountingUnit } from './fabric.js';
 
 /** A unit that is neither stitch nor row. */
 export interface OwnUnit {
   one: string;
   many: string;
+}
+
+/** What a count is of: "squares", else "stitches" or "rows". */
+export function countedIn({ axis, unit }: { axis: Axis; unit?: OwnUnit }): OwnUnit {
+  return unit ?? (axis === 'stitches' ? { one: 'stitch', many: 'stitches' } : { one: 'row', many: 'rows' });
+}
+
+/** The same, short, as it stands beside figures: "st". */
+export function countedInShort({ axis, unit }: { axis: Axis; unit?: OwnUnit }, count: number): string {
+  if (unit) return count === 1 ? unit.one : unit.many;
+  return axis === 'stitches' ? 'st' : 'rows';
 }
 
 /** Stitches of so many units: 20 mesh spaces of 3 stitches plus 1 are 61 stitches. */

@@ -61,6 +61,10 @@ export const fromCentre: PassageKind<FromCentre> = {
   sentences: [
     // How rounds begin and how it is folded makes no rows.
     { form: /^(?:Begin each rnd|Fold it) .+\.$/, read: () => undefined },
+    {
+      form: /^After each (?:rnd|row) there are in all: ([\d, ]+) sts\.$/,
+      read: ([, counts], reader) => reader.countsInTurn(counts!.split(', ').map(Number)),
+    },
     { form: /^Make a ring\.$/, read: (_, reader) => reader.motif.makeRing() },
     {
       form: new RegExp(
@@ -215,6 +219,7 @@ function writeMotif(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
           ...(circle > 0 ? [['Begin each rnd from here on in a corner sp: sl st to it.']] : []),
           line`Rnds ${to.map((n) => rangeInWords(begins, n))}${{ inline: soFar.lengthBeside(to) }}: *${corner} in the next corner sp, ${between} to the next corner; ${again}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
         ]),
+    ...afterEach(all, soFar, words.short),
     ...(note ? [[note]] : []),
   ];
 }
@@ -263,8 +268,17 @@ function writeHalf(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
     ['Make a ring.'],
     line`Row 1 (RS): ${ring}; turn. ${{ inline: motifCount([sides * first], fabric, gain) }}`,
     line`Rows ${to.map((n) => rangeInWords(2, n))}${{ inline: soFar.lengthBeside(to) }}: ${String(atFirst)} ${stitch} in the first st, ${on}, ${more}${at}, ${between} to the last st, ${String(atLast)} ${stitch} in the last st; turn. ${{ inline: motifCount(counts, fabric, gain) }}`,
+    ...afterEach(all, soFar, 'row'),
     ...(note ? [[note]] : []),
   ];
+}
+
+/** What each round or row comes to, told to one size alone. */
+function afterEach([motif]: readonly FromCentre[], { isAlone }: PieceSoFar, short: string): Line[] {
+  const { sides, to } = motif!;
+  if (!isAlone || to < 3) return [];
+  const counts = Array.from({ length: to }, (_, i) => sides * sideAfter(motif!, i + 1));
+  return [[`After each ${short} there are in all: ${counts.join(', ')} sts.`]];
 }
 
 /** What goes into the first and the last stitch of a row of a half: in clusters one more of them, else what half a corner gains. */

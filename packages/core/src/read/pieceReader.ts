@@ -441,6 +441,13 @@ export class PieceReader {
     while (this.maker.now().n < to) this.motifRow(this.motif.halfRow(said), words);
   }
 
+  /** What each row so far is said to come to. */
+  countsInTurn(counts: readonly number[]): void {
+    const { rows } = this.maker;
+    this.agree(counts.length, rows.length, 'the rows that have been worked');
+    counts.forEach((count, i) => this.agree(count, rows[i]!.count, `the count of row ${i + 1}`));
+  }
+
   /** The edge of a sheet, all round: nothing is worked, but rows go on from its stitches. */
   sheetEdge(part: string, said: readonly SheetEdgeSaid[], stitches: number): void {
     this.agree(stitches, this.sheet.edge(said), 'the stitches of the edge');

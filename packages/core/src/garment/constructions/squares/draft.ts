@@ -119,7 +119,7 @@ export function draft(input: Input): Draft {
       least: LEAST.down,
       count: mix.down,
     }),
-    squares('squares.arm', 'Squares of the sleeve opening, from the shoulder', targets.opening, {
+    squares('squares.arm', 'Squares of the opening, down', targets.opening, {
       weight: PRICES.opening,
       least: LEAST.arm,
       count: mix.arm,

@@ -164,14 +164,14 @@ function halfSquare(
     fixedRows: rounds,
     passages: [{ kind: 'from the centre', part: 'main', to: rounds, ...growth, sides: 2 }],
     edges: [
-      {
-        id: 'half-square.sides',
-        role: 'square side',
-        label: 'Half square, its two sides',
-        axis: 'stitches',
-        place: { lies: 'live', part: 'main', n: rounds, from: 0, count: 2 * stitches },
-        measures: 2 * side,
-      },
+      ...(['left', 'top'] as const).map((name, i) => ({
+        id: `half-square.${name}`,
+        role: 'square side' as const,
+        label: `Half square, ${name}`,
+        axis: 'stitches' as const,
+        place: { lies: 'live' as const, part: 'main', n: rounds, from: i * stitches, count: stitches },
+        measures: side,
+      })),
       ...(['right', 'left'] as const).map((at) => ({
         id: `half-square.long-${at}`,
         role: 'square side' as const,
@@ -187,14 +187,15 @@ function halfSquare(
       outlines: [{ part: 'main', points: box(side).slice(0, 3) }],
       rows: [],
       edges: {
-        'half-square.sides': { line: box(side).slice(0, 3), faces: 'up', side: 0 },
+        'half-square.left': { line: box(side).slice(0, 2), faces: 'left', side: 0 },
+        'half-square.top': { line: box(side).slice(1, 3), faces: 'up', side: 1 },
         'half-square.long-right': {
           line: [
             [side / 2, side / 2],
             [side, side],
           ],
           faces: 'right',
-          side: 1,
+          side: 2,
         },
         'half-square.long-left': {
           line: [
@@ -202,7 +203,7 @@ function halfSquare(
             [side / 2, side / 2],
           ],
           faces: 'right',
-          side: 1,
+          side: 2,
         },
       },
     },
@@ -287,7 +288,7 @@ function joinsOf(
             role: 'squares' as const,
             label: 'Half squares in their places',
             kind: 'stitch-to-stitch' as const,
-            a: ['half-square.sides'],
+            a: ['half-square.left', 'half-square.top'],
             b: ['square.left', 'square.top'],
             says: 'stitch to stitch, the long edge to the neck',
           },

@@ -7,7 +7,6 @@ import type { Passage } from '../../../passages/passage.js';
 import { sheetParts, type Sheet } from '../../../passages/sheet.js';
 import type { DrawnEdge, DrawnSquare, EdgeProgram, PieceProgram, SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { ordinal } from '../../../text/phrase.js';
 import { ends, SIDES } from '../../shared/pieces.js';
 import type { SquaresStyle } from './fields.js';
 import {
@@ -65,6 +64,12 @@ interface Placed extends EdgeOfSheet {
   nth: number;
 }
 
+/** What a stretch is called: those of the front neck by which way they run. */
+function nameOf({ kind, from, to, aslant }: EdgeOfSheet): string {
+  if (kind !== 'neck') return EDGES[kind].name;
+  return aslant ? 'slant of the neck' : from[0] === to[0] ? 'side of the neck' : 'step of the neck';
+}
+
 /** Row ends of the long edge of a half square, along both of its sides. */
 function alongHalf(rounds: number): number {
   return 2 * rounds;
@@ -78,7 +83,8 @@ function placed(sheet: SheetCounts, { square }: Targets): Placed[] {
     const part = sheetParts(ways.length)[w]!;
     let at = 0;
     return way.map((edge): Placed => {
-      const { id, name } = EDGES[edge.kind];
+      const { id } = EDGES[edge.kind];
+      const name = nameOf(edge);
       const own = `${id}${edge.side ? `-${edge.side}` : ''}`;
       const so = (many.get(own) ?? 0) + 1;
       many.set(own, so);
@@ -88,7 +94,7 @@ function placed(sheet: SheetCounts, { square }: Targets): Placed[] {
       return {
         ...edge,
         id: so > 1 ? `${own}-${so}` : own,
-        label: `${name}${edge.side ? `, ${edge.side}` : ''}${so > 1 ? `, ${ordinal(so)}` : ''}`,
+        label: `${name}${edge.side ? `, ${edge.side}` : ''}`,
         part,
         at: here,
         count,
