@@ -19,7 +19,11 @@ export function MotifRounds({ piece }: { piece: PlannedPiece }) {
   const motif = piece.passages.find((passage): passage is Motif => passage.kind === 'from the centre')!;
   const along = piece.passages.filter((passage): passage is Along => passage.kind === 'along sides');
   const rows = layersOf(motif, along);
-  const lines = rows.map((row) => lineOf(row, motif.sides));
+  // Half of a motif lies along half of its sides.
+  const many = motif.round ? motif.sides : 2 * motif.sides;
+  const lines = rows.map((row) =>
+    row.kind === 'round' && row.n <= (motif.circle ?? 0) ? circleOf(row.at, many) : lineOf(row, many),
+  );
   const [xs, ys] = [lines.flat().map(([x]) => x), lines.flat().map(([, y]) => y)];
   const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const unit = SIZE / Math.max(right - left, bottom - top);
@@ -32,11 +36,11 @@ export function MotifRounds({ piece }: { piece: PlannedPiece }) {
       height={height}
       className="block shrink-0"
       role="img"
-      aria-label={`${piece.label} spread out: ${motif.to} rounds of ${motif.sides} sides${along.length > 0 ? ', and rows along some of them' : ''}`}
+      aria-label={`${piece.label} spread out: ${motif.to} ${motif.round ? 'rounds' : 'rows'} of ${motif.sides} sides${along.length > 0 ? ', and rows along some of them' : ''}`}
       data-testid={`motif-${piece.id}`}
     >
       {Array.from({ length: motif.sides }, (_, side) => {
-        const [x, y] = scaled(cornerOf(side, motif.to, motif.sides));
+        const [x, y] = scaled(cornerOf(side, motif.to, many));
         return (
           <line
             key={side}
@@ -134,6 +138,15 @@ function evened(counts: readonly number[]): readonly number[] {
 function cornerOf(side: number, at: number, sides: number): Point {
   const angle = (2 * Math.PI * (side - 0.5)) / sides - Math.PI / 2;
   return [at * Math.cos(angle), at * Math.sin(angle)];
+}
+
+/** A round without corners, half as wide as the even polygon that it becomes. */
+function circleOf(at: number, many: number): Point[] {
+  const radius = at * Math.cos(Math.PI / many);
+  return Array.from({ length: 49 }, (_, i): Point => {
+    const angle = (2 * Math.PI * i) / 48 - Math.PI / 2;
+    return [radius * Math.cos(angle), radius * Math.sin(angle)];
+  });
 }
 
 /** A round closes; rows along some sides turn round the corners between these and end straight above what they are worked on to. */

@@ -114,7 +114,7 @@ function PieceRows({
         {piece.copies > 1 && (
           <span className="font-sans text-[13px] font-normal text-soft">make {piece.copies}</span>
         )}
-        <HeightOf piece={piece} size={size} />
+        {piece.role !== 'sheet' && <HeightOf piece={piece} size={size} />}
         <span className="ml-auto font-sans font-normal">
           {counts.length > 0 && <HoldButton what={`this piece in ${size.label}`} counts={counts} />}
         </span>

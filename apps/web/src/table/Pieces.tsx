@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { line } from 'd3';
-import { sharesMarked, USUAL_COLOURS, type Join } from '@upfell/core';
+import { ringsOf, sharesMarked, USUAL_COLOURS, type Join } from '@upfell/core';
 import { JOIN_LOOK, joinState } from '../joins/say';
 import { useDocument } from '../state/useSizePlan';
 import type { Point } from './geometry';
@@ -94,29 +94,29 @@ function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edgi
   );
 }
 
-/** The squares of a sheet, pale: what stands on them is to be read. */
-function Squares({ squares }: { squares: PlacedShape['squares'] }) {
+/** The squares of a sheet, pale, so that what stands on them can be read; those of the back, where the front leaves them open, paler. */
+function Squares({ squares, rounds }: { squares: PlacedShape['squares']; rounds: number }) {
   const { finishing } = useDocument();
-  const { yarns, kinds } = finishing?.squares ?? USUAL_COLOURS;
-  const shown = new Map(
-    kinds.map(({ id, rounds }) => [id, yarns.find(({ name }) => name === rounds.at(-1))?.shown]),
-  );
+  const colours = finishing?.squares ?? USUAL_COLOURS;
   return (
     <g data-testid="squares">
-      {squares.map(({ points, kind }, i) => (
-        <g key={i}>
-          <path d={closed(points)} fill="#fffdf8" />
-          <path
-            d={closed(points)}
-            fill={shown.get(kind)}
-            fillOpacity={0.3}
-            stroke="#8a7650"
-            strokeWidth={0.7}
-          />
+      {squares.map(({ points, kind, layer }, i) => (
+        <g key={i} opacity={layer === 'front' ? 1 : 0.45}>
+          <path d={closed(points)} fill="#fffdf8" stroke="#8a7650" strokeWidth={0.7} />
+          {ringsOf(colours, kind, rounds).map(({ share, shown }) => (
+            <path key={share} d={closed(shrunk(points, share))} fill={shown} fillOpacity={0.4} />
+          ))}
         </g>
       ))}
     </g>
   );
+}
+
+/** A square (or half of one) smaller, about the centre that it was begun from. */
+function shrunk(points: readonly Point[], share: number): Point[] {
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  const [cx, cy] = [xs, ys].map((all) => (Math.min(...all) + Math.max(...all)) / 2) as [number, number];
+  return points.map(([x, y]): Point => [cx + share * (x - cx), cy + share * (y - cy)]);
 }
 
 interface PieceProps {
@@ -158,7 +158,7 @@ function Piece({
         <line x1={0} y1={0} x2={across ? 8 : 0} y2={across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
       </pattern>
       <path d={outline} fill="#fbf6ea" />
-      {squares.length > 0 && <Squares squares={squares} />}
+      {squares.length > 0 && <Squares squares={squares} rounds={shape.motifRounds ?? 1} />}
       {rowLines.length > 0 ? (
         <path
           d={rowLines.map((one) => path(one) ?? '').join('')}
@@ -168,7 +168,7 @@ function Piece({
           data-testid="rounds"
         />
       ) : (
-        <path d={outline} fill={`url(#${texture})`} />
+        squares.length === 0 && <path d={outline} fill={`url(#${texture})`} />
       )}
       {polygons.length > 1 ? (
         // Parts of one piece: their common edges are no edges of the piece.

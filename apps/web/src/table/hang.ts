@@ -35,7 +35,7 @@ export interface PlacedShape {
   changes: Point[][];
   slits: Point[][];
   rowLines: Point[][];
-  squares: { points: Point[]; kind: string }[];
+  squares: { points: Point[]; kind: string; layer: 'back' | 'front' }[];
   edges: Map<string, { line: Point[]; faces: Way }>;
   box: Box;
   /** The join that it hangs by; the first piece has none. */
@@ -305,7 +305,7 @@ function mapped(
     changes: changes.map((points) => points.map(to)),
     slits: slits.map((points) => points.map(to)),
     rowLines: rowLines.map((points) => points.map(to)),
-    squares: squares.map(({ points, kind }) => ({ points: points.map(to), kind })),
+    squares: squares.map(({ points, ...rest }) => ({ ...rest, points: points.map(to) })),
     edges: new Map(
       [...edges].map(([id, { line, faces }]) => [id, { line: line.map(to), faces: facing(faces) }]),
     ),

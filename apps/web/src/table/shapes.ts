@@ -25,7 +25,9 @@ export interface Shape {
   /** Its rows as lines, where they do not run straight across it. */
   rowLines?: readonly (readonly Point[])[];
   /** Squares that it is joined of, the back below the front, each with its kind. */
-  squares?: readonly { points: readonly Point[]; kind: string }[];
+  squares?: readonly { points: readonly Point[]; kind: string; layer: 'back' | 'front' }[];
+  /** Rounds of each of them. */
+  motifRounds?: number;
   /** Which way its rows run, and cm from row to row. */
   rows: { across: boolean; step: number };
   /** Whether its label lies at this part. */
@@ -63,7 +65,8 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
   const inLayers = [...(piece.role === 'sheet' ? (size.map?.squares ?? []) : [])].sort(
     (a, b) => Number(a.layer === 'front') - Number(b.layer === 'front'),
   );
-  const squares = inLayers.map(({ points, kind }) => ({ points: points.map(down), kind }));
+  const squares = inLayers.map(({ points, kind, layer }) => ({ points: points.map(down), kind, layer }));
+  const motif = size.pieces.find(({ role }) => role === 'square');
   const slits = piece.passages.some(({ kind }) => kind === 'slit')
     ? piece.edges.flatMap(({ id, place }) =>
         place.lies === 'base' ? [size.edgeLines[id]!.line.map(down)] : [],
@@ -76,7 +79,7 @@ export function shapesOf(piece: PlannedPiece, size: ScreenSize, opening: number)
       changes,
       ...(slits.length > 0 ? { slits } : {}),
       ...(rowLines ? { rowLines } : {}),
-      ...(squares.length > 0 ? { squares } : {}),
+      ...(squares.length > 0 && motif ? { squares, motifRounds: motif.ends.last.n } : {}),
       edges: new Map(edges),
       rows: rowsOf(piece),
       labelled: true,

@@ -1,8 +1,9 @@
 import { sheetMapSvg } from '../colours/mapSvg.js';
 import type { Design } from '../design.js';
-import type { Fabric } from '../fabric/fabric.js';
+import { isInSpaces, stitchOf, type Fabric } from '../fabric/fabric.js';
 import { stitchChart, type StitchChart } from '../stitch/chart.js';
 import { chartSvg } from '../stitch/chartSvg.js';
+import { motifChart } from '../stitch/motifChart.js';
 import { stitchKey } from '../stitch/key.js';
 import { fabricStitches } from '../stitch/ofFabric.js';
 import { coloursOf } from './sheetMap.js';
@@ -27,7 +28,41 @@ export function patternCharts(
   sizes: readonly WrittenSize[],
   terms: Terms,
 ): PatternChart[] {
-  return [...fabricCharts(design.fabrics, sizes, terms), ...mapCharts(design, sizes)];
+  return [
+    ...fabricCharts(design.fabrics, sizes, terms),
+    ...motifCharts(design, sizes, terms),
+    ...mapCharts(design, sizes),
+  ];
+}
+
+/** The motifs that pieces are, each as its rounds about the ring; halves of a garment that begin alike have one. */
+function motifCharts(
+  design: Pick<Design, 'fabrics'>,
+  sizes: readonly WrittenSize[],
+  terms: Terms,
+): PatternChart[] {
+  const drawn = new Set<string>();
+  return (sizes[0]?.pieces ?? []).flatMap(({ id, label, role, fabric, passages }): PatternChart[] => {
+    const [motif] = passages;
+    if (motif?.kind !== 'from the centre' || drawn.has(role)) return [];
+    if (role !== 'square') drawn.add(role);
+    const of = design.fabrics.find((one) => one.id === fabric)!;
+    const chart = motifChart({
+      ...motif,
+      rounds: Math.max(...sizes.map(({ pieces }) => roundsIn(pieces, id))),
+      circle: motif.circle ?? 0,
+      half: motif.round === undefined,
+      stitch: stitchOf(of),
+      cluster: isInSpaces(of) ? of.unit!.stitches : null,
+    });
+    const title = `Chart of the ${role === 'square' ? label.toLowerCase() : 'rounds from the centre'}`;
+    return [{ section: id, title, svg: chartSvg(chart, title, stitchKey(chart.kinds, terms)) }];
+  });
+}
+
+function roundsIn(pieces: WrittenSize['pieces'], id: string): number {
+  const first = pieces.find((piece) => piece.id === id)?.passages[0];
+  return first?.kind === 'from the centre' ? first.to : 0;
 }
 
 /** The map of every size of a garment of squares. */

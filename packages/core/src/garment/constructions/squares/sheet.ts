@@ -59,7 +59,6 @@ interface Placed extends EdgeOfSheet {
   part: 'main' | 'neck';
   at: number;
   count: number;
-  length: number;
   /** Which stretch of its way it is, for all ways together. */
   nth: number;
 }
@@ -98,9 +97,6 @@ function placed(sheet: SheetCounts, { square }: Targets): Placed[] {
         part,
         at: here,
         count,
-        length: edge.aslant
-          ? edge.squares * square.side * Math.SQRT2
-          : edge.squares * square.side + (edge.squares - 1) * square.join,
         nth: nth++,
       };
     });
@@ -140,7 +136,7 @@ export function sheetPiece(input: Input, counts: GarmentCounts, targets: Targets
         ? { lies: 'live', part: own.side, n: 1 + rows, from: edge.at - own.at, count: edge.count }
         : { lies: 'live', part: edge.part, n: 1, from: edge.at, count: edge.count },
       open: isOpen(edge),
-      measures: edge.length,
+      measures: onTable.measures(edge),
     };
   });
   const lines: Record<string, DrawnEdge> = Object.fromEntries(
@@ -244,7 +240,7 @@ function sheetPassage(
 }
 
 /** The sheet on the table: folded over the shoulders, the front on the back, so that the wearer's left lies at the right. In cm, from the middle. */
-function folded(sheet: SheetCounts, { join, pitch }: Targets['square'], beside: number) {
+function folded(sheet: SheetCounts, { side, join, pitch }: Targets['square'], beside: number) {
   const width = widthOf(sheet);
   const middle = (width * pitch - join) / 2;
   const at = ([x, y]: Point): [number, number] => {
@@ -264,6 +260,17 @@ function folded(sheet: SheetCounts, { join, pitch }: Targets['square'], beside: 
   };
   return {
     outlines: [{ part: 'main', points: aroundBack(sheet).map((point) => out(at(point))) }],
+    /** What an edge measures, cm. */
+    measures: ({ from, to, squares, aslant }: EdgeOfSheet): number => {
+      if (aslant) return squares * side * Math.SQRT2;
+      // On its way over the fold it comes back to where it was.
+      const crosses = (from[1] - sheet.down) * (to[1] - sheet.down) < 0;
+      const points: Point[] = [from, ...(crosses ? [[from[0], sheet.down] as const] : []), to];
+      return points.slice(1).reduce((sum, point, i) => {
+        const [[ax, ay], [bx, by]] = [at(points[i]!), at(point)];
+        return sum + Math.hypot(bx - ax, by - ay);
+      }, 0);
+    },
     edge: (edge: EdgeOfSheet): Omit<DrawnEdge, 'side'> => {
       const crosses = edge.kind === 'opening';
       const points = crosses
