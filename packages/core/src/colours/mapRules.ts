@@ -8,8 +8,10 @@ export interface MapPlace {
   y: number;
 }
 
-/** How often squares of `many` kinds are tried to be scattered better, for each square. */
-const TRIES = 60;
+/** How often squares are begun to be scattered, how many exchanges are then tried for each of them, and the share of those for the worse that are made. */
+const STARTS = 8;
+const TRIES = 12;
+const WORSE = 0.3;
 
 /**
  * The kind of each square, as a number from 0.
@@ -54,34 +56,48 @@ function modulo(of: number, by: number): number {
 function scattered(places: readonly MapPlace[], many: number, seed: number): number[] {
   if (many === 2) return places.map(({ x, y }) => checked(x, y, 2));
   const random = randomBy(seed + 1);
-  const kinds = shuffled(
-    places.map((_, i) => i % many),
-    random,
-  );
   const near = neighboursOf(places);
+  let best: { kinds: number[]; clashes: number } | null = null;
+  for (let start = 0; start < STARTS && best?.clashes !== 0; start += 1) {
+    const kinds = shuffled(
+      places.map((_, i) => i % many),
+      random,
+    );
+    const clashes = parted(kinds, near, random);
+    if (best === null || clashes < best.clashes) best = { kinds, clashes };
+  }
+  return best!.kinds;
+}
+
+/**
+ * Lets squares change places where that leaves fewer alike side by side: the number of each kind stays.
+ *
+ * @returns how many still lie beside one of their kind
+ */
+function parted(kinds: number[], near: readonly number[][], random: () => number): number {
   const alike = (at: number, kind: number) => near[at]!.filter((other) => kinds[other] === kind).length;
-  // Two squares change places where that leaves fewer alike side by side: the number of each kind stays.
-  for (let tries = TRIES * places.length; tries > 0; tries -= 1) {
-    const clashing = places.flatMap((_, at) => (alike(at, kinds[at]!) > 0 ? [at] : []));
-    if (clashing.length === 0) break;
-    const at = clashing[Math.floor(random() * clashing.length)]!;
+  const clashing = () => kinds.flatMap((kind, at) => (alike(at, kind) > 0 ? [at] : []));
+  for (let tries = TRIES * kinds.length; tries > 0; tries -= 1) {
+    const all = clashing();
+    if (all.length === 0) return 0;
+    const at = all[Math.floor(random() * all.length)]!;
     const own = kinds[at]!;
     let best: { other: number; change: number } | null = null;
-    const from = Math.floor(random() * places.length);
-    for (let i = 0; i < places.length; i += 1) {
-      const other = (from + i) % places.length;
+    const from = Math.floor(random() * kinds.length);
+    for (let i = 0; i < kinds.length; i += 1) {
+      const other = (from + i) % kinds.length;
       const theirs = kinds[other]!;
       if (theirs === own || near[at]!.includes(other)) continue;
       const change = alike(at, theirs) + alike(other, own) - alike(at, own) - alike(other, theirs);
       if (best === null || change < best.change) best = { other, change };
       if (change <= -2) break;
     }
-    // An exchange that changes nothing leads out of a corner.
-    if (!best || best.change > 0) continue;
+    // An exchange that changes nothing, and now and then one for the worse, leads out of a corner.
+    if (!best || (best.change > 0 && random() > WORSE)) continue;
     kinds[at] = kinds[best.other]!;
     kinds[best.other] = own;
   }
-  return kinds;
+  return clashing().length;
 }
 
 /** Squares beside, above and below each. */
