@@ -93,11 +93,18 @@ export function readSquareColours(finishing: FieldReader): void {
     const rounds = kind.object['rounds'];
     if (!Array.isArray(rounds) || rounds.length === 0 || rounds.length > MOST_ROUNDS)
       kind.problem('rounds', `“${name}” wants the colours of its rounds: 1 to ${MOST_ROUNDS} of them.`);
-    else rounds.forEach((colour, i) => known(kind, 'rounds', String(colour), `Round ${i + 1} of “${name}”`));
+    else
+      rounds.forEach((colour: unknown, i) => {
+        if (typeof colour === 'string' && colour.trim() !== '')
+          return known(kind, 'rounds', colour, `Round ${i + 1} of “${name}”`);
+        kind.problem('rounds', `Round ${i + 1} of “${name}” wants the name of its yarn.`);
+      });
   }
   if (kinds.length === 0) reader.problem('kinds', 'There is at least one kind of square.');
-  if (reader.object['border'] !== undefined)
-    known(reader, 'border', String(reader.object['border']), 'The last round of every square');
+  if (reader.object['border'] !== undefined) {
+    const border = reader.text('border', 'The yarn of every last round');
+    if (border !== '') known(reader, 'border', border, 'The last round of every square');
+  }
   reader.choice('rule', 'The rule of the map', MAP_RULES, 'one kind');
   reader.number('seed', { label: 'The arrangement', min: 0, max: 9999, unit: '', whole: true, fallback: 0 });
   readPlaced(reader, 'placed', kinds);
@@ -116,10 +123,9 @@ function readPlaced(reader: FieldReader, key: string, kinds: readonly string[]):
         key,
         `“${place}” is no place of a square; one is written as “back 3 -2”: layer, row from the shoulder, column from the middle.`,
       );
-    if (!kinds.includes(String(kind)))
-      return reader.problem(
-        key,
-        `The square at ${place} is of kind “${String(kind)}”, and there is no such kind.`,
-      );
+    if (typeof kind !== 'string')
+      return reader.problem(key, `The square at ${place} wants the letter of its kind.`);
+    if (!kinds.includes(kind))
+      return reader.problem(key, `The square at ${place} is of kind “${kind}”, and there is no such kind.`);
   }
 }

@@ -19,7 +19,7 @@ const fits = new Ajv({ strict: false, allErrors: true }).compile(schema);
 
 /** What no schema can say: that ids are those of something, that places rise, that a gauge is that of a fabric. */
 const BETWEEN_FIELDS =
-  /which this design does not have|Two (?:sizes|fabrics) are called|is held twice|leads to a bust|is no fabric;|list of rising shares|[Ff]abric .* “(?:x|some words|a|x-1)”; it can be “(?:body|rib|some words|a|x-1)”|no fabric called/;
+  /which this design does not have|Two (?:sizes|fabrics) are called|is held twice|leads to a bust|is no fabric;|list of rising shares|[Ff]abric .* “(?:x|some words|a|x-1)”; it can be “(?:body|rib|some words|a|x-1)”|no fabric called|which is none of the \d+ yarns|There are two (?:yarns|kinds)|there is no such kind/;
 
 const anyGarment = (id: string) =>
   fromSchema(definitions[`garment-${id}`]!, definitions, {
