@@ -274,7 +274,7 @@ function Kinds({ colours }: { colours: SquareColours }) {
             <Button
               look="quiet"
               className="-ml-2 text-[13px]"
-              aria-label={`Another colour for kind ${kind.id}`}
+              aria-label={`another colour from the next round on, kind ${kind.id}`}
               onClick={() =>
                 edit(`${path}.rounds`, (document) => {
                   const { rounds } = coloursIn(document).kinds[k]!;

@@ -66,6 +66,7 @@ function Grid({ size, map, colours, rounds }: GridProps) {
   const { squares, columns, rows, fold } = useMemo(() => spread(map), [map]);
   const [at, setAt] = useState({ x: 0, y: 0 });
   const painting = useRef(false);
+  const lastAt = useRef<readonly [number, number] | null>(null);
   const svg = useRef<SVGSVGElement>(null);
   const byPlace = useMemo(() => new Map(squares.map((one) => [`${one.x},${one.y}`, one])), [squares]);
   const here = byPlace.get(`${at.x},${at.y}`) ?? squares[0]!;
@@ -81,17 +82,26 @@ function Grid({ size, map, colours, rounds }: GridProps) {
   );
   const [width, height] = [columns * side + 2 * ROOM, rows * side + 2 * ROOM];
 
-  const squareUnder = ({ clientX, clientY }: PointerEvent) => {
+  /** Where a pointer is on the map, in squares. */
+  const placeUnder = ({ clientX, clientY }: PointerEvent): readonly [x: number, y: number] => {
     const { left, top } = svg.current!.getBoundingClientRect();
-    const [x, y] = [Math.floor((clientX - left - ROOM) / side), Math.floor((clientY - top - ROOM) / side)];
-    return byPlace.get(`${x},${y}`);
+    return [(clientX - left - ROOM) / side, (clientY - top - ROOM) / side];
   };
-  const stroke = (event: PointerEvent) => {
-    const square = squareUnder(event);
+  const place = ([px, py]: readonly [number, number]) => {
+    const square = byPlace.get(`${Math.floor(px)},${Math.floor(py)}`);
     if (!square) return;
     setAt({ x: square.x, y: square.y });
     const { kind } = usePaint.getState();
     if (kind === null ? square.byHand : square.kind !== kind || !square.byHand) paint(square, size.id);
+  };
+  /** A quick hand passes over squares between two moves: they are placed as well. */
+  const stroke = (event: PointerEvent) => {
+    const to = placeUnder(event);
+    const from = lastAt.current ?? to;
+    const steps = Math.max(1, Math.ceil(2 * Math.hypot(to[0] - from[0], to[1] - from[1])));
+    for (let i = 1; i <= steps; i += 1)
+      place([from[0] + ((to[0] - from[0]) * i) / steps, from[1] + ((to[1] - from[1]) * i) / steps]);
+    lastAt.current = to;
   };
   const move = (dx: number, dy: number) => {
     // Over squares that are left out to the next one there is.
@@ -110,16 +120,16 @@ function Grid({ size, map, colours, rounds }: GridProps) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
     const letter = colours.kinds.find(({ id }) => id === event.key.toUpperCase())?.id;
-    const place = (kind: string | null) => {
+    const placeHere = (kind: string | null) => {
       beginStroke();
       paint(here, size.id, { ...usePaint.getState(), kind });
     };
     if (arrow) move(arrow[0]!, arrow[1]!);
-    else if (event.key === 'Enter' || event.key === ' ') place(usePaint.getState().kind);
-    else if (event.key === 'Delete' || event.key === 'Backspace') place(null);
+    else if (event.key === 'Enter' || event.key === ' ') placeHere(usePaint.getState().kind);
+    else if (event.key === 'Delete' || event.key === 'Backspace') placeHere(null);
     else if (letter) {
       usePaint.setState({ kind: letter });
-      place(letter);
+      placeHere(letter);
     } else return;
     event.preventDefault();
     event.stopPropagation();
@@ -141,6 +151,7 @@ function Grid({ size, map, colours, rounds }: GridProps) {
         onPointerDown={(event) => {
           if (event.button !== 0) return;
           painting.current = true;
+          lastAt.current = null;
           event.currentTarget.setPointerCapture(event.pointerId);
           beginStroke();
           stroke(event);

@@ -4,7 +4,7 @@ import { useDocument } from '../state/useSizePlan';
 import type { ScreenSize } from '../worker/screen';
 
 /** A sheet spread out, as its map has it: it has no rows of its own. */
-export function SheetOfSquares({ size }: { size: ScreenSize }) {
+export function SheetOfSquares({ size, large = false }: { size: ScreenSize; large?: boolean }) {
   const { id } = useParams();
   const { finishing } = useDocument();
   const rounds = size.pieces.find(({ role }) => role === 'square')!.ends.last.n;
@@ -16,7 +16,10 @@ export function SheetOfSquares({ size }: { size: ScreenSize }) {
   return (
     <figure>
       {/* The core makes the drawing and escapes every name in it. */}
-      <div dangerouslySetInnerHTML={{ __html: svg }} />
+      <div
+        className={large ? '[&>svg]:h-[min(68vh,600px)] [&>svg]:w-auto' : ''}
+        dangerouslySetInnerHTML={{ __html: svg }}
+      />
       <figcaption className="mt-1 text-[13px]">
         <Link to={`/designs/${id}/map`} className="underline decoration-line underline-offset-4">
           Colour the squares in the step Map

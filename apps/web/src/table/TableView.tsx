@@ -1,4 +1,8 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { MotifRounds } from '../rows/MotifRounds';
+import { SheetOfSquares } from '../rows/SheetOfSquares';
+import { Switch } from '../ui/Switch';
+import type { ScreenSize } from '../worker/screen';
 import { useBox } from '../ui/useBox';
 import { useView } from '../state/view';
 import { useSizePlan, useOld, useUnits } from '../state/useSizePlan';
@@ -17,6 +21,8 @@ export function TableView() {
   const old = useOld();
   const yoke = useYoke();
   const { ref, box } = useBox<HTMLDivElement>();
+  const [isSpread, setSpread] = useState(false);
+  const folded = planned?.size.pieces.filter(isFolded) ?? [];
 
   const units = useUnits();
   const measure = useTextMeasure();
@@ -57,7 +63,22 @@ export function TableView() {
       className={`print-flow relative min-h-0 grow overflow-hidden contain-content ${old ? 'opacity-55' : ''}`}
       data-testid="table"
     >
-      {drawing && box && planned ? (
+      {folded.length > 0 && (
+        <div className="no-print absolute top-3 right-4 z-10 text-[13px]">
+          <Switch
+            label="How pieces lie"
+            value={isSpread ? 'spread' : 'folded'}
+            options={[
+              { value: 'folded', label: 'folded' },
+              { value: 'spread', label: 'spread out' },
+            ]}
+            onChange={(value) => setSpread(value === 'spread')}
+          />
+        </div>
+      )}
+      {planned && isSpread && folded.length > 0 ? (
+        <SpreadOut size={planned.size} />
+      ) : drawing && box && planned ? (
         <>
           <Pieces box={box} {...drawing} joins={planned.size.joins} />
           <PieceLabels labels={drawing.labels} joins={planned.size.joins} />
@@ -69,6 +90,28 @@ export function TableView() {
             : 'Laying the pieces out …'}
         </p>
       )}
+    </div>
+  );
+}
+
+/** What lies folded on the table: a motif that is half a garment, and a sheet of squares. */
+function isFolded({ role, passages }: ScreenSize['pieces'][number]): boolean {
+  return role === 'sheet' || (role === 'half' && passages[0]?.kind === 'from the centre');
+}
+
+/** The same spread out, as it is worked. */
+function SpreadOut({ size }: { size: ScreenSize }) {
+  return (
+    <div
+      className="flex h-full flex-wrap content-start items-start gap-10 overflow-auto p-6"
+      data-testid="spread"
+    >
+      {size.pieces.filter(isFolded).map((piece) => (
+        <figure key={piece.id}>
+          <figcaption className="mb-1 font-display text-[17px] font-semibold">{piece.label}</figcaption>
+          {piece.role === 'sheet' ? <SheetOfSquares size={size} large /> : <MotifRounds piece={piece} />}
+        </figure>
+      ))}
     </div>
   );
 }

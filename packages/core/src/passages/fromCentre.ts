@@ -13,6 +13,7 @@ import {
 import { say } from '../text/phrase.js';
 import { countOf } from '../text/singular.js';
 import type { RoundWay } from '../work/rows.js';
+import { lengthsOf } from '../write/lengths.js';
 import { line, type Line } from '../write/line.js';
 import { rangeInWords } from '../write/rowWords.js';
 import type { PassageKind } from './kind.js';
@@ -29,6 +30,8 @@ export interface FromCentre extends MotifGrowth {
   round?: RoundWay;
   /** Its first rounds have no corners: they grow all along, as a circle. */
   circle?: number;
+  /** What a side of it measures in the end, cm, where it is a square by itself. */
+  across?: number;
   /** The count that its rounds are of, where one is found for them. */
   counted?: string;
   /** What is done with it then: how it is folded, and what to mark. */
@@ -61,6 +64,10 @@ export const fromCentre: PassageKind<FromCentre> = {
   sentences: [
     // How rounds begin and how it is folded makes no rows.
     { form: /^(?:Begin each rnd|Fold it) .+\.$/, read: () => undefined },
+    {
+      form: /^Blocked, each side measures about (.+)\.$/,
+      read: ([, about], reader) => (reader.across = about!),
+    },
     {
       form: /^After each (?:rnd|row) there are in all: ([\d, ]+) sts\.$/,
       read: ([, counts], reader) => reader.countsInTurn(counts!.split(', ').map(Number)),
@@ -217,9 +224,10 @@ function writeMotif(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
       ? []
       : [
           ...(circle > 0 ? [['Begin each rnd from here on in a corner sp: sl st to it.']] : []),
-          line`Rnds ${to.map((n) => rangeInWords(begins, n))}${{ inline: soFar.lengthBeside(to) }}: *${corner} in the next corner sp, ${between} to the next corner; ${again}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
+          line`Rnds ${to.map((n) => rangeInWords(begins, n))}${{ inline: besideRows(all, soFar, to) }}: *${corner} in the next corner sp, ${between} to the next corner; ${again}; ${words.end}. ${{ inline: motifCount(counts, fabric, gain) }}`,
         ]),
     ...afterEach(all, soFar, words.short),
+    ...acrossLines(all, soFar),
     ...(note ? [[note]] : []),
   ];
 }
@@ -267,10 +275,22 @@ function writeHalf(all: readonly FromCentre[], soFar: PieceSoFar): Line[] {
   return [
     ['Make a ring.'],
     line`Row 1 (RS): ${ring}; turn. ${{ inline: motifCount([sides * first], fabric, gain) }}`,
-    line`Rows ${to.map((n) => rangeInWords(2, n))}${{ inline: soFar.lengthBeside(to) }}: ${String(atFirst)} ${stitch} in the first st, ${on}, ${more}${at}, ${between} to the last st, ${String(atLast)} ${stitch} in the last st; turn. ${{ inline: motifCount(counts, fabric, gain) }}`,
+    line`Rows ${to.map((n) => rangeInWords(2, n))}${{ inline: besideRows(all, soFar, to) }}: ${String(atFirst)} ${stitch} in the first st, ${on}, ${more}${at}, ${between} to the last st, ${String(atLast)} ${stitch} in the last st; turn. ${{ inline: motifCount(counts, fabric, gain) }}`,
     ...afterEach(all, soFar, 'row'),
+    ...acrossLines(all, soFar),
     ...(note ? [[note]] : []),
   ];
+}
+
+/** A square is measured from edge to edge, not from its ring. */
+function besideRows([motif]: readonly FromCentre[], soFar: PieceSoFar, to: readonly number[]): Line {
+  return motif!.across === undefined ? soFar.lengthBeside(to) : [];
+}
+
+function acrossLines(all: readonly FromCentre[], { wish }: PieceSoFar): Line[] {
+  const across = all.flatMap((motif) => motif.across ?? []);
+  if (across.length === 0) return [];
+  return [line`Blocked, each side measures about ${{ inline: lengthsOf(across, wish.units) }}.`];
 }
 
 /** What each round or row comes to, told to one size alone. */

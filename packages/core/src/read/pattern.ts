@@ -3,7 +3,7 @@ import { COUNTED_IN } from '../fabric/fabric.js';
 import type { MappedSquare, SheetMap } from '../colours/sheetMap.js';
 import type { ButtonholeRow } from '../finishing/buttonholes.js';
 import type { Touch } from '../finishing/touches.js';
-import type { Join } from '../joins/audit.js';
+import type { Join, WorkedEdge } from '../joins/audit.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { workPiece } from '../work/hook.js';
 import type { Row } from '../work/rows.js';
@@ -56,10 +56,10 @@ interface ProvenSize extends Partial<ProvenFront> {
   touches?: readonly Touch[];
   yarn?: ProvenNeeds['yarn'];
   map?: SheetMap | null;
-  pieces: readonly Pick<
+  pieces: readonly (Pick<
     PlannedPiece,
     'label' | 'copies' | 'runs' | 'sections' | 'role' | 'fabric' | 'ends' | 'passages' | 'fronts'
-  >[];
+  > & { edges?: PlannedPiece['edges'] })[];
 }
 
 /**
@@ -130,6 +130,7 @@ export function provePattern(
           holes,
           copies,
           ofKinds,
+          across,
           map: mapped,
         } = readPiece(piece.label, lines, stitches.specials, others);
         others.set(piece.label.toLowerCase(), lines);
@@ -138,6 +139,7 @@ export function provePattern(
           difference(rows, rowsOf(piece.runs)) ??
           faults[0] ??
           lengthDiffers(lengths, piece.sections) ??
+          acrossDiffers(across, piece) ??
           copiesDiffer(copies, found.heading, piece) ??
           (ofKinds > 0 && ofKinds !== piece.copies
             ? `${ofKinds} are said to be made of all kinds, it wants ${piece.copies}`
@@ -289,6 +291,16 @@ function mapDiffers(told: readonly MapRow[], squares: readonly MappedSquare[]): 
     if (found !== wanted) return `row ${row} of the ${layer} is told as ${found}; the map has ${wanted}`;
   }
   return null;
+}
+
+/** What a side of a square is said to measure, against what it has come to. */
+function acrossDiffers(
+  said: string | null,
+  { edges = [] }: { edges?: readonly Pick<WorkedEdge, 'length'>[] },
+): string | null {
+  const [side] = edges;
+  if (said === null || !side || saysLength(said, side.length)) return null;
+  return `its sides are said to measure about ${said}; they measure ${side.length.toFixed(1)} cm`;
 }
 
 /** How many are to be made, said in the heading or below it. */

@@ -38,6 +38,7 @@ export function readPiece(
   holes: HolesSaid | null;
   copies: number | null;
   ofKinds: number;
+  across: string | null;
   map: readonly MapRow[];
 } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
@@ -62,6 +63,7 @@ export function readPiece(
     holes: reader.holes,
     copies: reader.copies,
     ofKinds: reader.ofKinds,
+    across: reader.across,
     map,
   };
 }

@@ -78,6 +78,8 @@ export class PieceReader {
   chain = 0;
   /** How many are to be made, where its heading does not say so. */
   copies: number | null = null;
+  /** What a side of a square is said to measure. */
+  across: string | null = null;
   /** How many of them are of one kind of colours or another. */
   ofKinds = 0;
   /** Row 1 is the first of a stitch pattern, worked into the chain. */

@@ -22,12 +22,14 @@ export function kindLines(
       return (isHalf ? found?.halves : found?.whole) ?? 0;
     });
     if (many.every((count) => count === 0)) return [];
-    return [line`${kind.id}, ${kind.name}: make ${many}. ${coloursInWords(kind, colours)}`];
+    return [
+      line`${kind.id}, ${kind.name}: make ${many}. ${coloursInWords(kind, colours, group[0]!.isHalf ? 'row' : 'rnd')}`,
+    ];
   });
 }
 
 /** "Moss in rnd 1, cream from rnd 2 on, navy in the last rnd." */
-function coloursInWords({ rounds }: SquareKind, { border }: SquareColours): string {
+function coloursInWords({ rounds }: SquareKind, { border }: SquareColours, word: 'rnd' | 'row'): string {
   const parts: string[] = [];
   rounds.forEach((colour, i) => {
     if (i > 0 && rounds[i - 1] === colour) return;
@@ -38,11 +40,11 @@ function coloursInWords({ rounds }: SquareKind, { border }: SquareColours): stri
       goesOn
         ? i === 0
           ? `${colour} throughout`
-          : `${colour} from rnd ${i + 1} on`
-        : `${colour} in ${i === last ? `rnd ${i + 1}` : `rnds ${i + 1}–${last + 1}`}`,
+          : `${colour} from ${word} ${i + 1} on`
+        : `${colour} in ${i === last ? `${word} ${i + 1}` : `${word}s ${i + 1}–${last + 1}`}`,
     );
   });
-  if (border !== undefined) parts.push(`${border} in the last rnd`);
+  if (border !== undefined && border !== rounds.at(-1)) parts.push(`${border} in the last ${word}`);
   const said = parts.join(', ');
   return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
 }

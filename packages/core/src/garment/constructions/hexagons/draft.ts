@@ -11,6 +11,8 @@ import { edgingsOf, edgingIdsOf } from './edgings.js';
 import type { HexagonStyle } from './fields.js';
 import { growthOf, halfOf } from './geometry.js';
 import { notesOf } from './notes.js';
+import { besideNeck, overArm } from '../../shared/finished.js';
+import { sidesOf } from './sides.js';
 import { cuffOf, targetsOf, type Targets } from './targets.js';
 
 declare module '../../counts.js' {
@@ -274,6 +276,19 @@ export function draft(input: Input): Draft {
           return 2 * (body + arm + (counts.find('sleeve.rows') ?? 0) / rows) + strip(counts);
         },
       ),
+      overArm(
+        input,
+        2 * (targets.body.length + targets.opening.length / 2) + forSize(style.back.strip, size.id),
+        (counts) => 2 * (half(counts).body + half(counts).arm) + strip(counts),
+      ),
+      ...(open > 0
+        ? [
+            besideNeck(input, 2 * open, (counts) => {
+              const { shoulder, measures } = sidesOf(fabric, style, counts, first);
+              return (2 * counts.of('hexagon.open') * measures.shoulder) / shoulder / rows;
+            }),
+          ]
+        : []),
       ...(sleeve
         ? [
             finishedPlan(

@@ -3,6 +3,7 @@ import { cm, figure, say } from '../../../text/phrase.js';
 import type { Draft, DraftQuantity, SizeInput } from '../../construction.js';
 import { finishedPlan } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
+import { besideNeck, overArm } from '../../shared/finished.js';
 import { acrossOf, draftBand } from '../../shared/bands.js';
 import { edgingIds, ribAlong, together } from '../../shared/edgings.js';
 import { edgeOf, rowEnds, stitchesOf, type Edge } from '../../shared/pickedUp.js';
@@ -267,6 +268,8 @@ function finishedOf(input: Input, { round, length, opening, span, neck }: Target
       2 * opening.length,
       (counts) => (2 * counts.of('armhole.rows')) / rows,
     ),
+    overArm(input, span.length, across('grown.span')),
     finishedPlan('neckWidth', 'Neck width', neck.length, across('neck.width')),
+    besideNeck(input, neck.length, across('neck.width')),
   ];
 }

@@ -4,6 +4,7 @@ import { countOf } from '../../../text/singular.js';
 import { finishedPlan, type Draft, type DraftQuantity, type SizeInput } from '../../construction.js';
 import type { CountId, GarmentCounts } from '../../counts.js';
 import { parity, sumAtLeast, sumAtMost } from '../../relations.js';
+import { besideNeck, overArm } from '../../shared/finished.js';
 import { given, plus, quantity } from '../../shared/quantity.js';
 import type { Target } from '../../shared/targets.js';
 import type { SquaresStyle } from './fields.js';
@@ -226,7 +227,11 @@ function finishedOf(input: Input, targets: Targets): Draft['finished'] {
       targets.width.length + 2 * (targets.sleeve?.length ?? 0) + 2 * (targets.ends?.length ?? 0),
       (counts) => spanOf(input, targets, counts) + 2 * ends(counts),
     ),
+    overArm(input, targets.width.length + 2 * (targets.sleeve?.length ?? 0), (counts) =>
+      spanOf(input, targets, counts),
+    ),
     finishedPlan('neckWidth', 'Neck, across', targets.neck.length, line('squares.neck')),
+    besideNeck(input, targets.neck.length, line('squares.neck')),
     ...(style.sleeve
       ? [
           finishedPlan(

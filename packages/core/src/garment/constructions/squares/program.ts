@@ -53,7 +53,8 @@ export function program(input: Input, counts: GarmentCounts): Program {
         { at: lengthOf(counts.of('squares.down'), targets.square), round: body },
       ],
       arm: [
-        { at: Math.max(0, overhang), round: opening },
+        { at: 0, round: opening },
+        ...(overhang > 0 ? [{ at: overhang, round: opening }] : []),
         ...(style.sleeve
           ? [
               {
@@ -130,6 +131,7 @@ function square(
         round: style.rounds,
         ...growth,
         ...circleOf(input, rounds),
+        across: side,
       },
     ],
     edges: sides.map(({ edge }) => edge),
@@ -162,7 +164,7 @@ function halfSquare(
     work: 'rows',
     rows: [],
     fixedRows: rounds,
-    passages: [{ kind: 'from the centre', part: 'main', to: rounds, ...growth, sides: 2 }],
+    passages: [{ kind: 'from the centre', part: 'main', to: rounds, ...growth, sides: 2, across: side }],
     edges: [
       ...(['left', 'top'] as const).map((name, i) => ({
         id: `half-square.${name}`,
