@@ -56,13 +56,22 @@ export const sheet: PassageKind<Sheet> = {
   sentences: [
     {
       form: /^Join (\d+) squares(?: and (\d+) half squares?)? by the map: (\d+) across and (\d+) down from the fold over the shoulders, on back and front\.$/,
-      read: ([, squares, halves], reader) => reader.sheet.begin(Number(squares), Number(halves ?? 0)),
+      read: ([, squares, halves, across, down], reader) =>
+        reader.sheet.begin({
+          whole: Number(squares),
+          halves: Number(halves ?? 0),
+          across: Number(across),
+          down: Number(down),
+        }),
     },
     {
-      form: /^The sleeves lie beside it: \d+ squares? across, \d+ down from the fold\.$/,
-      read: () => undefined,
+      form: /^The sleeves lie beside it: (\d+) squares? across, (\d+) down from the fold\.$/,
+      read: ([, across, down], reader) => reader.sheet.beside({ across: Number(across), down: Number(down) }),
     },
-    { form: /^Between two squares lies a flat row of sc, .+\.$/, read: () => undefined },
+    {
+      form: /^Between two squares lies a flat row of sc, which adds about (.+)\.$/,
+      read: ([, about], reader) => (reader.sheet.join = about!),
+    },
     {
       form: /^(Its edge|The edge of its neck), with the right side up and the back below, clockwise: (.+)\. \((\d+) sts?\)$/,
       read: ([, which, parts, stitches], reader) => {

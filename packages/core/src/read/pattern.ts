@@ -1,6 +1,7 @@
 import type { Design } from '../design.js';
 import { COUNTED_IN } from '../fabric/fabric.js';
 import type { MappedSquare, SheetMap } from '../colours/sheetMap.js';
+import { colourOfRound, type SquareColours } from '../colours/squareColours.js';
 import type { ButtonholeRow } from '../finishing/buttonholes.js';
 import type { Touch } from '../finishing/touches.js';
 import type { Join, WorkedEdge } from '../joins/audit.js';
@@ -19,7 +20,7 @@ import { holesOf } from '../write/buttonholes.js';
 import { lengthOfRows, saysLength } from '../write/lengths.js';
 import { readPiece, type SaidLength } from './piece.js';
 import type { HolesSaid } from './said.js';
-import type { MapRow } from './sheetSaid.js';
+import { coloursSaid, type KindSaid, type MapRow } from './sheetSaid.js';
 import { StitchProver } from './stitches.js';
 
 /** A section of a written pattern: its heading and its lines, tables included. */
@@ -129,8 +130,9 @@ export function provePattern(
           lengths,
           holes,
           copies,
-          ofKinds,
+          kinds,
           across,
+          join,
           map: mapped,
         } = readPiece(piece.label, lines, stitches.specials, others);
         others.set(piece.label.toLowerCase(), lines);
@@ -140,10 +142,9 @@ export function provePattern(
           faults[0] ??
           lengthDiffers(lengths, piece.sections) ??
           acrossDiffers(across, piece) ??
+          joinDiffers(join, piece) ??
           copiesDiffer(copies, found.heading, piece) ??
-          (ofKinds > 0 && ofKinds !== piece.copies
-            ? `${ofKinds} are said to be made of all kinds, it wants ${piece.copies}`
-            : null) ??
+          kindsDiffer(kinds, piece, made?.finishing?.squares) ??
           (piece.role === 'sheet' && map ? mapDiffers(mapped, map.squares) : null) ??
           (made ? holesDiffer(holes, piece, made) : null);
         if (unlike) differs(unlike);
@@ -301,6 +302,37 @@ function acrossDiffers(
   const [side] = edges;
   if (said === null || !side || saysLength(said, side.length)) return null;
   return `its sides are said to measure about ${said}; they measure ${side.length.toFixed(1)} cm`;
+}
+
+/** How many squares are told to be made of each kind, and in which colours, against the design. */
+function kindsDiffer(
+  told: readonly KindSaid[],
+  { copies, runs }: Pick<PlannedPiece, 'copies' | 'runs'>,
+  colours: SquareColours | undefined,
+): string | null {
+  if (told.length === 0) return null;
+  const all = told.reduce((sum, { many }) => sum + many, 0);
+  if (all !== copies) return `${all} are said to be made of all kinds, it wants ${copies}`;
+  const rounds = runs.reduce((sum, { times }) => sum + times, 0);
+  for (const { id, words } of told) {
+    const kind = colours?.kinds.find((one) => one.id === id);
+    if (!colours || !kind) return `there is no kind ${id}`;
+    const said = coloursSaid(words, rounds);
+    for (let n = 1; n <= rounds; n += 1) {
+      const wanted = colourOfRound(colours, kind, n, rounds);
+      if (said[n - 1]?.toLowerCase() !== wanted.toLowerCase())
+        return `round ${n} of kind ${id} is said to be in ${said[n - 1] ?? 'no colour'}; it is in ${wanted}`;
+    }
+  }
+  return null;
+}
+
+/** What a join between two squares is said to add. */
+function joinDiffers(said: string | null, { passages }: Pick<PlannedPiece, 'passages'>): string | null {
+  const sheet = passages.find((passage) => passage.kind === 'sheet');
+  if (!sheet || (said === null ? sheet.join === 0 : saysLength(said, sheet.join))) return null;
+  if (said === null) return `what a join adds is not said; it adds ${sheet.join.toFixed(1)} cm`;
+  return `a join is said to add about ${said}; it adds ${sheet.join.toFixed(1)} cm`;
 }
 
 /** How many are to be made, said in the heading or below it. */

@@ -5,7 +5,7 @@ import { ReadFault } from './maker.js';
 import { PieceReader } from './pieceReader.js';
 import type { HolesSaid, SaidOfStitches } from './said.js';
 import { SENTENCES } from './sentences.js';
-import type { MapRow } from './sheetSaid.js';
+import type { KindSaid, MapRow } from './sheetSaid.js';
 
 /** How long a piece is said to be after a row: "32½ cm = 12¾ in". */
 export interface SaidLength {
@@ -37,8 +37,9 @@ export function readPiece(
   lengths: SaidLength[];
   holes: HolesSaid | null;
   copies: number | null;
-  ofKinds: number;
+  kinds: readonly KindSaid[];
   across: string | null;
+  join: string | null;
   map: readonly MapRow[];
 } {
   const reader = new PieceReader(heading.startsWith('Right front') ? 'right' : 'left', specials);
@@ -62,8 +63,9 @@ export function readPiece(
     lengths,
     holes: reader.holes,
     copies: reader.copies,
-    ofKinds: reader.ofKinds,
+    kinds: reader.kinds,
     across: reader.across,
+    join: reader.sheet.join,
     map,
   };
 }

@@ -12,7 +12,7 @@ import { GrowthSaid } from './growthSaid.js';
 import { agree, LinesSaid } from './linesSaid.js';
 import { MotifSaid, type CornersSaid, type SideRowSaid } from './motifSaid.js';
 import { readAmounts } from './rates.js';
-import { SheetSaid, type SheetEdgeSaid } from './sheetSaid.js';
+import { SheetSaid, type KindSaid, type SheetEdgeSaid } from './sheetSaid.js';
 import { narrowSteps } from '../shaping/narrow.js';
 import type {
   EdgeChange,
@@ -80,8 +80,8 @@ export class PieceReader {
   copies: number | null = null;
   /** What a side of a square is said to measure. */
   across: string | null = null;
-  /** How many of them are of one kind of colours or another. */
-  ofKinds = 0;
+  /** How many of them are of each kind, and in which colours. */
+  readonly kinds: KindSaid[] = [];
   /** Row 1 is the first of a stitch pattern, worked into the chain. */
   begunInPattern = false;
   /** Stitches that a shaping row changes, as its sentence says. */

@@ -54,8 +54,10 @@ function readHoles(text: string): { width: number; after: number }[] {
 export const SENTENCES: readonly Sentence[] = [
   ...PASSAGE_SENTENCES,
   {
-    form: /^([A-Z]), .+: make (\d+)\. .+\.$/,
-    read: ([, , many], reader) => (reader.ofKinds += Number(many)),
+    form: /^([A-Z]), .+?: make (–|\d+)\. (.+)\.$/,
+    read: ([, id, many, words], reader) => {
+      if (many !== '–') reader.kinds.push({ id: id!, many: Number(many), words: words! });
+    },
   },
   {
     form: /^Map of the (back|front), from the fold down, .+: ([A-Za-z·]+(?: \/ [A-Za-z·]+)*)\.$/,

@@ -3,7 +3,7 @@
 import { hasEvenColumns, type MappedSquare, type SheetMap } from '../colours/sheetMap.js';
 import { USUAL_COLOURS, type SquareColours, type SquareKind } from '../colours/squareColours.js';
 import type { Design } from '../design.js';
-import { line, lineFor, type Line } from './line.js';
+import { line, lineFor, NONE, type Line } from './line.js';
 import type { WrittenSize } from './written.js';
 
 /** Stands where no square lies. */
@@ -23,7 +23,7 @@ export function kindLines(
     });
     if (many.every((count) => count === 0)) return [];
     return [
-      line`${kind.id}, ${kind.name}: make ${many}. ${coloursInWords(kind, colours, group[0]!.isHalf ? 'row' : 'rnd')}`,
+      line`${kind.id}, ${kind.name}: make ${many.map((count) => (count === 0 ? NONE : count))}. ${coloursInWords(kind, colours, group[0]!.isHalf ? 'row' : 'rnd')}`,
     ];
   });
 }

@@ -58,7 +58,7 @@ const MOST_IN_JOIN = IN_JOINS.length - 1;
 
 /** How the opening is picked up along. */
 export function alongOpening(input: Input, square: Targets['square']): string {
-  return `the sleeve opening, 1 in each st${IN_JOINS[inJoin(input, square)]!}, from the underarm round`;
+  return `the sleeve opening, one in each st${IN_JOINS[inJoin(input, square)]!}, from the underarm round`;
 }
 
 /** How a sleeve end narrows over so many rounds. */
