@@ -75,7 +75,7 @@ function Grid({ size, map, colours, rounds }: GridProps) {
       SIDES.least,
       Math.min(
         SIDES.most,
-        (Math.max(320, box?.width ?? 0) - 2 * ROOM) / columns,
+        (Math.max(240, box?.width ?? 0) - 2 * ROOM) / columns,
         (Math.max(300, box?.height ?? 0) - 2 * ROOM) / rows,
       ),
     ),

@@ -4,7 +4,7 @@ import { askSchematic } from '../state/planner';
 import type { ScreenPlan } from '../worker/screen';
 
 interface Props {
-  /** Id of the section of the pattern: those of stitch patterns have charts. */
+  /** Id of the section of the pattern: those of stitch patterns, motifs and sheets have charts. */
   section: string;
   size: string | null;
   units: Units;
@@ -12,30 +12,38 @@ interface Props {
   plan: ScreenPlan | null;
 }
 
-/** The chart of the stitch pattern whose rows a section has; nothing in other sections. */
+/** The charts of what a section has: a stitch pattern, a motif, the map of each size; nothing in other sections. */
 export function SectionChart({ section, ...of }: Props) {
-  return section.startsWith('fabric-') ? <Chart section={section} {...of} /> : null;
+  const passage = of.plan?.sizes.flatMap(({ pieces }) => pieces).find(({ id }) => id === section)
+    ?.passages[0];
+  const charted =
+    section.startsWith('fabric-') || passage?.kind === 'from the centre' || passage?.kind === 'sheet';
+  return charted ? <Charts section={section} {...of} /> : null;
 }
 
-function Chart({ section, size, units, terms, plan }: Props) {
-  const [chart, setChart] = useState<PatternChart | null>(null);
+function Charts({ section, size, units, terms, plan }: Props) {
+  const [charts, setCharts] = useState<readonly PatternChart[]>([]);
   useEffect(() => {
     let stale = false;
-    void askSchematic({ size, units, terms, width: 740 }).then(({ charts }) => {
-      if (!stale) setChart(charts.find((one) => one.section === section) ?? null);
+    void askSchematic({ size, units, terms, width: 740 }).then(({ charts: all }) => {
+      if (!stale) setCharts(all.filter((one) => one.section === section));
     });
     return () => {
       stale = true;
     };
   }, [section, size, units, terms, plan]);
-  if (!chart) return null;
+  if (charts.length === 0) return null;
   return (
-    <figure className="mt-2 max-w-full overflow-x-auto" data-testid="pattern-chart">
-      {/* The core makes the drawing and escapes every name in it. */}
-      <div dangerouslySetInnerHTML={{ __html: chart.svg }} />
-      <figcaption className="text-[12.5px] text-soft">
-        {chart.title}: read from the bottom, right-side rows from right to left
-      </figcaption>
-    </figure>
+    <div className="flex flex-wrap items-start gap-x-8">
+      {charts.map(({ svg, title, reading }) => (
+        <figure key={title} className="mt-2 max-w-full overflow-x-auto" data-testid="pattern-chart">
+          {/* The core makes the drawing and escapes every name in it. */}
+          <div dangerouslySetInnerHTML={{ __html: svg }} />
+          <figcaption className="text-[12.5px] text-soft">
+            {title}: {reading}
+          </figcaption>
+        </figure>
+      ))}
+    </div>
   );
 }

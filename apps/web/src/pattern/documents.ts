@@ -254,13 +254,13 @@ function pictureOf(picture: NonNullable<PrintWish['picture']>, title: string): C
 }
 
 /** A chart at its own size, or as wide as the page. */
-function chartOf({ svg, title }: PatternChart, width: number): Content {
+function chartOf({ svg, title, reading }: PatternChart, width: number): Content {
   const own = Number(/ width="([\d.]+)"/.exec(svg)?.[1] ?? width);
   return {
     unbreakable: true,
     margin: [0, 4, 0, 4],
     stack: [
-      { text: title, style: 'line', italics: true },
+      { text: `${title}: ${reading}`, style: 'line', italics: true },
       { svg, width: Math.min(width, own * 0.85) },
     ],
   };

@@ -16,8 +16,15 @@ export interface PatternChart {
   /** Id of the section. */
   section: string;
   title: string;
+  /** How it is read. */
+  reading: string;
   svg: string;
 }
+
+const FROM_BELOW = 'read from the bottom, right-side rows from right to left';
+const FROM_THE_RING = 'read from the ring outwards, against the clock';
+const FROM_ABOVE =
+  'spread out with the right side up, the front above the fold, the wearer’s left at the left';
 
 /** Stitches that a chart in the pattern is wide, about. */
 const WIDE = 18;
@@ -56,7 +63,14 @@ function motifCharts(
       cluster: isInSpaces(of) ? of.unit!.stitches : null,
     });
     const title = `Chart of the ${role === 'square' ? label.toLowerCase() : 'rounds from the centre'}`;
-    return [{ section: id, title, svg: chartSvg(chart, title, stitchKey(chart.kinds, terms)) }];
+    return [
+      {
+        section: id,
+        title,
+        reading: FROM_THE_RING,
+        svg: chartSvg(chart, title, stitchKey(chart.kinds, terms)),
+      },
+    ];
   });
 }
 
@@ -71,7 +85,14 @@ function mapCharts(design: Pick<Design, 'finishing'>, sizes: readonly WrittenSiz
     const rounds = pieces.find(({ role }) => role === 'square')?.ends.last.n;
     if (!map || rounds === undefined) return [];
     const title = sizes.length > 1 ? `Map of size ${label}` : 'Map of the squares';
-    return [{ section: 'sheet', title, svg: sheetMapSvg(map, coloursOf(design), { rounds, title }) }];
+    return [
+      {
+        section: 'sheet',
+        title,
+        reading: FROM_ABOVE,
+        svg: sheetMapSvg(map, coloursOf(design), { rounds, title }),
+      },
+    ];
   });
 }
 
@@ -90,6 +111,7 @@ function fabricCharts(
     const flat: PatternChart = {
       section: `fabric-${fabric.id}`,
       title: `Chart of ${fabric.name}`,
+      reading: FROM_BELOW,
       svg: drawn(stitchChart(of.text, of.proof, { repeats }), `Chart of ${fabric.name}`),
     };
     if (!round?.text) return [flat];
@@ -100,6 +122,7 @@ function fabricCharts(
       {
         section: `fabric-${fabric.id}-round`,
         title,
+        reading: FROM_BELOW,
         svg: drawn(stitchChart(round.text, ends, { repeats }), title),
       },
     ];
