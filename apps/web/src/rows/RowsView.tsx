@@ -20,8 +20,8 @@ import { askStrips } from '../state/planner';
 import { select, setSize, useView } from '../state/view';
 import type { PieceStrip as Strip, ScreenPlan, ScreenSize } from '../worker/screen';
 import { evenEnds, evenLength, type EvenEnd } from './evenRows';
-import { MotifRounds } from './MotifRounds';
-import { SheetOfSquares } from './SheetOfSquares';
+import { MotifRounds } from '../table/MotifRounds';
+import { SheetOfSquares } from '../table/SheetOfSquares';
 import { PieceStrip } from './PieceStrip';
 
 type Shape = PassageOf<'shape'>;

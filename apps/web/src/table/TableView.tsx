@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { MotifRounds } from '../rows/MotifRounds';
-import { SheetOfSquares } from '../rows/SheetOfSquares';
+import { MotifRounds } from './MotifRounds';
+import { SheetOfSquares } from './SheetOfSquares';
 import { Switch } from '../ui/Switch';
 import type { ScreenSize } from '../worker/screen';
 import { useBox } from '../ui/useBox';
