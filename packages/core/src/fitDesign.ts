@@ -3,7 +3,7 @@ import { bodyNotes, childNote, estimateNotes } from './advice/counts.js';
 import { stitchNotes } from './advice/stitches.js';
 import { withShapedRows } from './fields/shapedRows.js';
 import type { Note } from './advice/note.js';
-import { sharedCounts, unevenSteps } from './advice/range.js';
+import { gradedCounts, sharedCounts, unevenSteps } from './advice/range.js';
 import type { Neighbours } from './because/counted.js';
 import { completeBody, type CompletedBody } from './body/derive.js';
 import type { MeasurementId } from './body/measurements.js';
@@ -143,7 +143,9 @@ function notesOf(
   sizes: readonly Remembered[],
   fits: readonly WholeFit[],
 ): Note[][] {
-  const shared = design.graded ? [...sharedCounts(fits), ...unevenSteps(fits)] : [];
+  const shared = design.graded
+    ? [...gradedCounts(fits, construction.grades ?? []), ...sharedCounts(fits), ...unevenSteps(fits)]
+    : [];
   const firstChild = sizes.findIndex(({ drafted: { input } }) => input.size.group !== 'adult');
   return sizes.map(({ drafted: { input, draft } }, at) => {
     const { size, body } = input;

@@ -285,6 +285,16 @@ function Counts({ counts, size }: { counts: readonly KindCount[]; size: ScreenSi
   const hasHalves = counts.some(({ halves }) => halves > 0);
   const yarns = size.yarn.flatMap(({ colours }) => colours).filter(({ colour }) => colour !== null);
   const all = counts.reduce((sum, { whole }) => sum + whole, 0);
+  /** Metres of one square, whole or half: all of a size have as many stitches. */
+  const each = size.pieces
+    .filter(({ role }) => role === 'square')
+    .map(({ id, copies }) => {
+      const need = size.yarn.flatMap(({ pieces }) => pieces).find(({ piece }) => piece === id);
+      return need ? need.metres / copies : null;
+    });
+  const metresOf = ({ whole, halves }: KindCount) =>
+    Math.round(whole * (each[0] ?? 0) + halves * (each[1] ?? 0));
+  const weighed = each.length > 0 && each[0] !== null;
   return (
     <div className="mt-3 flex flex-wrap gap-x-12 gap-y-3 text-[13px]">
       <table data-testid="map-counts">
@@ -293,16 +303,18 @@ function Counts({ counts, size }: { counts: readonly KindCount[]; size: ScreenSi
             <th className="pr-8 text-left font-normal">Kind</th>
             <th className="px-3 text-right font-normal">Squares</th>
             {hasHalves && <th className="px-3 text-right font-normal">Half squares</th>}
+            {weighed && <th className="px-3 text-right font-normal">Metres</th>}
           </tr>
         </thead>
         <tbody>
-          {counts.map(({ kind, whole, halves }) => (
-            <tr key={kind.id} className="border-t border-line/60">
+          {counts.map((one) => (
+            <tr key={one.kind.id} className="border-t border-line/60">
               <td className="pr-8">
-                {kind.id}, {kind.name}
+                {one.kind.id}, {one.kind.name}
               </td>
-              <td className="px-3 text-right">{whole}</td>
-              {hasHalves && <td className="px-3 text-right">{halves}</td>}
+              <td className="px-3 text-right">{one.whole}</td>
+              {hasHalves && <td className="px-3 text-right">{one.halves}</td>}
+              {weighed && <td className="px-3 text-right">{metresOf(one)}</td>}
             </tr>
           ))}
           <tr className="border-t border-line font-semibold">
@@ -310,6 +322,9 @@ function Counts({ counts, size }: { counts: readonly KindCount[]; size: ScreenSi
             <td className="px-3 text-right">{all}</td>
             {hasHalves && (
               <td className="px-3 text-right">{counts.reduce((sum, { halves }) => sum + halves, 0)}</td>
+            )}
+            {weighed && (
+              <td className="px-3 text-right">{counts.reduce((sum, one) => sum + metresOf(one), 0)}</td>
             )}
           </tr>
         </tbody>

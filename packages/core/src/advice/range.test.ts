@@ -1,7 +1,7 @@
 import { inWords } from '../text/phrase.js';
 import { demoDesigns } from '../testing/designs.js';
 import { problemsOf } from '../testing/problems.js';
-import { sharedCounts, unevenSteps } from './range.js';
+import { gradedCounts, sharedCounts, unevenSteps } from './range.js';
 
 /** The first demo design's drafts with a rule of their own for the width, and counts made up for the check. */
 function notesOn(multiple: number, targets: number[], counts: (number | null)[], by = sharedCounts) {
@@ -63,5 +63,26 @@ describe('unevenSteps', () => {
     expect(notesOn(1, [20, 22], [40, 46], unevenSteps)).toEqual([]);
     expect(notesOn(12, [20, 22], [36, 36], unevenSteps)).toEqual([]);
     expect(notesOn(1, [20, 22], [40, null], unevenSteps)).toEqual([]);
+  });
+});
+
+describe('gradedCounts', () => {
+  const told = (counts: (number | null)[], ids = ['back.width']) =>
+    notesOn(
+      1,
+      counts.map((_, i) => 40 + i),
+      counts,
+      (sizes) => gradedCounts(sizes, ids),
+    );
+
+  it('tells each count over the sizes, once for those that are the same in all', () => {
+    expect(told([50, 52, 56])[0]!.text).toMatch(/these counts: .+ 50 · 52 · 56\.$/);
+    expect(told([50, 50, 50])[0]!.text).toMatch(/ 50 in all sizes\.$/);
+  });
+
+  it('says nothing of one size, of counts that a garment does not have, and where a size has none', () => {
+    expect(told([50])).toEqual([]);
+    expect(told([50, 52], ['something'])).toEqual([]);
+    expect(told([50, null])).toEqual([]);
   });
 });

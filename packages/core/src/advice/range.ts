@@ -99,3 +99,30 @@ export function sharedCounts(sizes: Sizes): Note[] {
       ];
     });
 }
+
+/**
+ * What the sizes of a garment differ in, where that is not its width and length alone: rows of its band, rounds, squares. One tip for the range.
+ *
+ * @param ids of these counts, as the construction names them
+ * @param sizes in the order of the range, with their counts
+ */
+export function gradedCounts(sizes: Sizes, ids: readonly string[]): Note[] {
+  const [first, last] = [sizes[0], sizes.at(-1)];
+  if (!first || sizes.length < 2) return [];
+  const steps = ids.flatMap((id) => {
+    const label = first.quantities.find((quantity) => quantity.id === id)?.label;
+    const counts = sizes.map((size) => size.counts?.[id]);
+    if (label === undefined || counts.some((count) => count === undefined)) return [];
+    const same = counts.every((count) => count === counts[0]);
+    return [same ? say`${label} ${counts[0]!} in all sizes` : say`${label} ${counts.join(' · ')}`];
+  });
+  if (steps.length === 0) return [];
+  return [
+    {
+      level: 'tip',
+      code: 'what-grades',
+      where: ids[0]!,
+      message: say`From ${first.size} to ${last!.size} the sizes differ in these counts: ${listed(steps)}.`,
+    },
+  ];
+}

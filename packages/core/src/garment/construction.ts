@@ -246,6 +246,8 @@ export interface Declaration<F extends Fields, Style> {
   fields: F;
   /** The style that is drafted, from the fields as they were read: where some rule others out. */
   style: (read: StyleOf<F>) => Style;
+  /** Counts that its sizes differ in, where these are not widths and lengths alone. */
+  grades?: readonly CountId[];
   /** Garments as a designer would open, band and shape them: what every test of all constructions takes. */
   specimens: readonly Specimen[];
   draft: (input: SizeInput<Style>) => Draft;

@@ -23,6 +23,7 @@ export const hexagons = construction({
       'two equal halves from the centre out, without armhole or side seams; body and sleeve widths that follow the rounds',
   },
   table: { root: 'half', facing: { edge: 'lower edge', way: 'down' } },
+  grades: ['hexagon.rounds', 'hexagon.rows', 'hexagon.hem', 'sleeve.rows'],
   fields: FIELDS,
   specimens: [
     { name: 'hexagon jacket', garment: {} },

@@ -15,6 +15,7 @@ export const sideGrown = construction({
     gives: 'a body and sleeves in one, without side or armhole seams, loose under the arm',
   },
   table: { root: 'body', facing: { edge: 'lower edge', way: 'down' } },
+  grades: ['hem.rows', 'grown.half', 'grown.rounds', 'armhole.rows'],
   fields: FIELDS,
   specimens: [
     { name: 'side-grown top', garment: {} },

@@ -25,6 +25,7 @@ export const squares = construction({
     gives: 'a coloured sheet without shaping; sizes by squares, their rounds, joins and plain rows',
   },
   table: { root: 'sheet', facing: { edge: 'lower edge', way: 'down' } },
+  grades: ['squares.across', 'squares.rows', 'squares.down', 'squares.arm', 'squares.sleeve'],
   fields: FIELDS,
   specimens: [
     { name: 'jacket of squares', garment: {} },
