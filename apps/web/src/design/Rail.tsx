@@ -1,18 +1,18 @@
 import { NavLink, useParams } from 'react-router';
 import { useDesign } from '../state/designStore';
 import { useSizePlan } from '../state/useSizePlan';
-import { STEPS } from './steps';
+import { stepsOf } from './steps';
 
 /** The steps as a rail in working order. */
 export function Rail() {
   const { id } = useParams();
-  const ofSquares = useDesign(({ document }) => document?.garment.construction === 'squares');
+  const construction = useDesign(({ document }) => document?.garment.construction);
   return (
     <nav
       aria-label="Steps"
       className="no-print contain-content flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4"
     >
-      {STEPS.filter(({ id: step }) => step !== 'map' || ofSquares).map((step) => (
+      {stepsOf(construction).map((step) => (
         <NavLink
           key={step.id}
           to={`/designs/${id}/${step.id}`}

@@ -12,3 +12,8 @@ export const STEPS = [
 ] as const;
 
 export type StepId = (typeof STEPS)[number]['id'];
+
+/** The steps that a garment has: only one of squares has a map. */
+export function stepsOf(construction: string | undefined): readonly (typeof STEPS)[number][] {
+  return STEPS.filter(({ id }) => id !== 'map' || construction === 'squares');
+}

@@ -2,13 +2,13 @@ import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { redo, undo, useDesign } from '../state/designStore';
 import { chosenSize, select, setSize, toggleAll, useView } from '../state/view';
-import { STEPS } from './steps';
+import { stepsOf } from './steps';
 
 /** What the keyboard does, as the help shows it. */
 export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['[   ]', 'Size before, size after'],
   ['a', 'Lay all sizes over each other'],
-  ['1 … 7', 'Steps: Body to Pattern'],
+  ['1 … 8', 'Steps: Body to Pattern, in their order'],
   ['Ctrl+Z', 'Undo'],
   ['Ctrl+Shift+Z, Ctrl+Y', 'Redo'],
   ['Esc', 'Let go of the selection; in a field: put back the last good figure'],
@@ -55,7 +55,10 @@ export function useShortcuts(help: () => void): void {
       else if (event.key === 'a') toggleAll();
       else if (event.key === '?') help();
       else if (event.key === 'Escape') select(null);
-      else if (/^[1-7]$/.test(event.key)) void navigate(`/designs/${id}/${STEPS[Number(event.key) - 1]!.id}`);
+      else if (/^[1-9]$/.test(event.key)) {
+        const step = stepsOf(useDesign.getState().document?.garment.construction)[Number(event.key) - 1];
+        if (step) void navigate(`/designs/${id}/${step.id}`);
+      }
     };
     window.addEventListener('keydown', pressed);
     return () => window.removeEventListener('keydown', pressed);

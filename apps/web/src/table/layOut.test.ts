@@ -81,7 +81,7 @@ describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
     for (const { size, placed } of arranged) {
       const keys = placed.shapes.map(({ key }) => key);
       expect(new Set(keys).size).toBe(keys.length);
-      for (const { id, copies, workedOn } of size.pieces) {
+      for (const { id, role, copies, workedOn } of size.pieces) {
         if (workedOn) {
           // What is worked on lies along its edges.
           const along = placed.joins.filter(({ id: join }) =>
@@ -93,6 +93,8 @@ describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
           ]);
           continue;
         }
+        // Squares lie in the sheet that they are joined to.
+        if (role === 'square') continue;
         const shown = placed.shapes.filter(({ shape }) => shape.piece.id === id);
         expect([id, shown.length > 0]).toEqual([id, true]);
         if (copies === 2 && shown[0]!.hangs) expect([id, shown.length]).toEqual([id, 2]);
@@ -139,7 +141,8 @@ describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
 
   it('grows with its measurements at one scale', () => {
     const [first, last] = [sizes[0]!, sizes.at(-1)!];
-    if (first === last) return;
+    // Whole squares of a larger size may come out smaller.
+    if (first === last || construction === 'squares') return;
     const scale = fittingScale(construction, last, large, 0);
     const whole = (size: ScreenSize) =>
       layOut(construction, size, large, scale, 0).shapes.reduce(
