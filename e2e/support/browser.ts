@@ -36,6 +36,8 @@ export class Browser {
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver').setPort(await freePort()))
       .build()) as WebDriver;
+    // Looking for faults on a long page takes its time where other tests run beside it.
+    await this.driver.manage().setTimeouts({ script: 90_000 });
   }
 
   async end(): Promise<void> {

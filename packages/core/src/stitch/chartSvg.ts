@@ -19,10 +19,14 @@ export function chartSvg(chart: StitchChart, title: string, key: readonly KeyEnt
   const columns = Math.max(1, Math.min(key.length, Math.floor(chart.width / ENTRY.width)));
   const width = Math.max(chart.width, key.length > 0 ? columns * ENTRY.width : 0);
   const whole = height + Math.ceil(key.length / columns) * ENTRY.height;
-  const paths = symbols.map(({ path, row, filled }) => {
+  // One path for all symbols of an ink: a page with hundreds of elements more is slow to read for whoever reads it.
+  const byInk = new Map<string, string[]>();
+  for (const { path, row, filled } of symbols) {
     const ink = INK[rows[row]?.side ?? 'RS'];
-    return `<path d="${path}" stroke="${ink}" fill="${filled ? ink : 'none'}"/>`;
-  });
+    const look = `stroke="${ink}" fill="${filled ? ink : 'none'}"`;
+    byInk.set(look, [...(byInk.get(look) ?? []), path]);
+  }
+  const paths = [...byInk].map(([look, own]) => `<path d="${own.join('')}" ${look}/>`);
   const labels = chart.ring
     ? []
     : rows.map(({ label, side, leftwards, from, to }) => {
