@@ -43,7 +43,7 @@ describe('what always holds', () => {
           if (size.pieces.length === 0 || size.joins.some(({ ok }) => !ok))
             expect(codes(size).length).toBeGreaterThan(0);
       }),
-      { numRuns: runs(12, 400) },
+      { numRuns: runs(20, 400) },
     );
   });
 

@@ -141,15 +141,16 @@ describe.each([...demos, ...specimens])('%s on the table', (_, design) => {
 
   it('grows with its measurements at one scale', () => {
     const [first, last] = [sizes[0]!, sizes.at(-1)!];
-    // Whole squares of a larger size may come out smaller.
-    if (first === last || construction === 'squares') return;
+    if (first === last) return;
+    // Whole squares follow a size in steps: a larger one may come out a little smaller.
+    const least = construction === 'squares' ? 0.9 : 1;
     const scale = fittingScale(construction, last, large, 0);
     const whole = (size: ScreenSize) =>
       layOut(construction, size, large, scale, 0).shapes.reduce(
         (sum, { box }) => sum + (box.right - box.left) * (box.bottom - box.top),
         0,
       );
-    expect(whole(last)).toBeGreaterThanOrEqual(whole(first));
+    expect(whole(last)).toBeGreaterThanOrEqual(least * whole(first));
   });
 });
 

@@ -145,7 +145,7 @@ describe('the proof, stitch by stitch', () => {
           expect(proof.unfollowed).toBe(0);
         },
       ),
-      { numRuns: runs(6, 20) },
+      { numRuns: runs(10, 20) },
     );
   });
 
