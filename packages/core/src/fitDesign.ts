@@ -28,6 +28,8 @@ export interface FittedDesign {
 
 export interface FittedSize {
   id: string;
+  /** Its counts, those without a length among them; null where none were found. */
+  counts: Counts | null;
   /** What is to be said of its body and counts, before its rows are worked. */
   notes: readonly Note[];
   /** Works the size and audits it; asked again, it gives the same object. */
@@ -45,6 +47,20 @@ export class DesignUnfit extends Error {
 interface Drafted {
   input: SizeInput<unknown>;
   draft: Draft;
+}
+
+/**
+ * One size of a design before its counts are known, by itself.
+ *
+ * @throws DesignUnfit for a construction or style that cannot be read, RangeError for a size that the design does not have
+ */
+export function draftSize(design: Design, id: string): Drafted & { construction: Construction } {
+  const { construction, style } = readGarment(design);
+  const size = design.sizes.find((one) => one.id === id);
+  if (!size) throw new RangeError(`The design has no size “${id}”.`);
+  const fabrics = new Map(design.fabrics.map((fabric) => [fabric.id, fabric]));
+  const input = { size, body: bodyOf(size), style, fabrics };
+  return { construction, input, draft: construction.draft(input) };
 }
 
 /** One size planned before: what it was drafted and planned from, and what it came to. */
@@ -104,6 +120,7 @@ export function fitDesign(design: Design, memory?: PlanMemory): FittedDesign {
       let planned: SizePlan | undefined;
       return {
         id: input.size.id,
+        counts: fit.counts,
         notes: notes[at]!,
         plan: () => (planned ??= memory ? workedBefore(known, key(), work) : work()),
       };

@@ -33,6 +33,10 @@ export interface PlannedPiece {
   edges: readonly WorkedEdge[];
   /** The counts that make the piece: holding them all holds the piece. */
   quantities: readonly string[];
+  /** For each of these counts the edges that together show it. */
+  expects: PieceProgram['expects'];
+  /** Rows that were worked before it was planned anew, in the order of working. */
+  worked?: number;
   /** The counts that together are its rows from beginning to end; and half rows besides, which add no height. */
   height: readonly string[];
   halfRows?: number;
@@ -71,7 +75,9 @@ export function workAndCheck(
     const { id, role, side, downwards, label, axis, place, open, path, slant, along, measures } = wanted;
     const count = worked.edge(place);
     if (Number.isNaN(count)) throw refuse(`the edge ${id} is not there`);
-    const astray = path && count > 0 ? worked.astray(place, path) : -1;
+    // What is shaped anew in the middle of a piece lies as it is worked: only its ends are known beforehand.
+    const line = piece.resumed && path && path !== 'straight' ? worked.path(place) : path;
+    const astray = line && count > 0 ? worked.astray(place, line) : -1;
     if (astray >= 0) throw refuse(`the edge ${id} is not where it should be in its row ${astray + 1}`);
     const edge: WorkedEdge = {
       id,
@@ -86,14 +92,14 @@ export function workAndCheck(
         measures ??
         (along
           ? runLength(along, sections[0]!.stitches, sections[0]!.rows)
-          : edgeLength(place, count, sections, slant ?? path)),
+          : edgeLength(place, count, sections, slant ?? line)),
       open: open ?? false,
       place,
     };
     known.set(id, edge);
     return edge;
   });
-  for (const { part, first, last, from, to } of piece.markers ?? []) {
+  for (const { part, first, last, from, to } of piece.resumed ? [] : (piece.markers ?? [])) {
     const found = followMarkers(rowsBetween(runs, part, first, last), from);
     const wrong = to.findIndex((place, i) => place !== found[i]);
     if (wrong >= 0)
@@ -137,6 +143,8 @@ export function workAndCheck(
     ...(piece.fronts ? { fronts: piece.fronts } : {}),
     ...(piece.drawn ? { drawn: piece.drawn } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
+    expects: piece.expects,
+    ...(piece.worked ? { worked: piece.worked } : {}),
   };
 }
 

@@ -91,14 +91,15 @@ interface WorkedGarment {
 /**
  * Works all pieces of a size and audits their joins.
  *
+ * @param program its pieces, where they are not as the construction makes them of the counts
  * @throws PlanRefused where a piece does not come off the hook as counted, RangeError where it cannot be shaped so
  */
 export function workGarment(
   construction: Construction,
   input: SizeInput<unknown>,
   counts: Counts,
+  program: Program = construction.program(input, countReader(counts)),
 ): WorkedGarment {
-  const program = construction.program(input, countReader(counts));
   const edges = new Map<string, WorkedEdge>();
   const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
   const joins = program.joins.map((join) => auditJoin(join, edges));
@@ -187,6 +188,8 @@ function notWorkable({ quantities }: Draft, { pinned }: SizeFit, error: unknown)
 /**
  * Works a size whose counts are found: its rows come off the virtual hook, its joins are audited, and what is to be said of it
  * is added to `notes`. A size without counts, or whose counts the hook refuses, has nothing but its notes.
+ *
+ * @param made its pieces, where they are not as the construction makes them of the counts
  */
 export function planSize(
   construction: Construction,
@@ -196,6 +199,7 @@ export function planSize(
   notes: Note[],
   finishing: Finishing | undefined,
   neighbours: Neighbours,
+  made?: Program,
 ): SizePlan {
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };
@@ -203,7 +207,7 @@ export function planSize(
   if (!counts) return { ...base, ...NOTHING, notes };
   let garment: WorkedGarment;
   try {
-    garment = workGarment(construction, input, counts);
+    garment = workGarment(construction, input, counts, made);
   } catch (error) {
     const why = error instanceof NoRoom ? noRoomNote(error) : notWorkable(draft, fit, error);
     return { ...base, ...NOTHING, notes: [...notes, why] };

@@ -21,6 +21,13 @@ export interface PassageKind<P> {
   sentences: readonly Sentence[];
   /** The passage in one line, for one size; `unit` is what its fabric is counted in. */
   inShort: (passage: P, fabricName: (id: string) => string, unit?: CountingUnit) => string;
+  /**
+   * The passage with its first rows as another of its kind had them when they were worked, and the rest of what it changes in the rows that
+   * are left; null where these do not lead to its end. Kinds without it are worked as they are or not at all.
+   *
+   * @param row the last row of the piece that has been worked
+   */
+  resume?: (before: P, now: P, row: number) => P | null;
   /** Why its rows are as they are; nothing where that is said by its counts. */
   reasons?: (passage: P, label: Labels) => Reason[];
 }

@@ -5,6 +5,7 @@ import { countedInWords } from '../fabric/units.js';
 import {
   changesByRow,
   countsAfterRow,
+  resumedSections,
   stepsBesideLines,
   stitchesOf,
   type LineSection,
@@ -61,6 +62,10 @@ export const lines: PassageKind<Lines> = {
   },
   sentences: LINES_SENTENCES,
   inShort: linesInShort,
+  resume: (before, now, row) => {
+    const sections = resumedSections(before.sections, now.sections, row);
+    return sections && { ...now, sections };
+  },
   reasons: explainLines,
 };
 

@@ -92,3 +92,14 @@ export function passageInShort(
 export function explainPassage(passage: Passage, label: Labels): Reason[] {
   return kindOf(passage).reasons?.(passage, label) ?? [];
 }
+
+/**
+ * A passage with the rows that are worked of it as an earlier one had them; null where it cannot be.
+ *
+ * @param row the last row of the piece that has been worked
+ */
+export function resumePassage(before: Passage, now: Passage, row: number): Passage | null {
+  if (before.kind !== now.kind || before.part !== now.part) return null;
+  const { resume } = kindOf(now);
+  return resume ? resume(before, now, row) : now;
+}

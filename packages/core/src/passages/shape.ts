@@ -1,5 +1,6 @@
 import type { CountingUnit } from '../fabric/fabric.js';
 import { countedInWords, unitsInWords } from '../fabric/units.js';
+import { resumed } from '../shaping/resumed.js';
 import { amountOf, ratesInWords } from '../shaping/schedule.js';
 import { countOf } from '../text/singular.js';
 import { line } from '../write/line.js';
@@ -45,8 +46,20 @@ export const shape: PassageKind<Shape> = {
   },
   sentences: SHAPE_SENTENCES,
   inShort: shapeInShort,
+  resume: resumeShape,
   reasons: explainShaping,
 };
+
+/** A curve, and a motif that grows by rounds of its own, go on as they were planned or not at all. */
+function resumeShape(before: Shape, now: Shape, row: number): Shape | null {
+  const schedule = resumed(before.schedule, now.schedule, row);
+  const also = now.also && before.also ? resumed(before.also.schedule, now.also.schedule, row) : null;
+  if (!schedule || (now.also === undefined) !== (before.also === undefined) || (now.also && !also)) return null;
+  const isAsPlanned = schedule === now.schedule && (!now.also || also === now.also.schedule);
+  if (isAsPlanned) return now;
+  if (now.curve || now.motif) return null;
+  return { ...now, schedule, ...(now.also ? { also: { ...now.also, schedule: also! } } : {}) };
+}
 
 /** Nothing is shaped in these rows. */
 function isEven({ schedule, also }: Shape): boolean {

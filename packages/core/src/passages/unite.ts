@@ -2,6 +2,7 @@ import { COUNT, END, WAYS } from '../read/words.js';
 import {
   changesIn,
   countsAfterRow,
+  resumedSections,
   shapedRowsOf,
   stepsBesideLines,
   stitchesOf,
@@ -59,6 +60,11 @@ export const unite: PassageKind<Unite> = {
         ),
     },
   ],
+  resume: (before, now, row) => {
+    if (!now.lines || !before.lines) return now;
+    const sections = resumedSections(before.lines.sections, now.lines.sections, row);
+    return sections && { ...now, lines: { ...now.lines, sections } };
+  },
   inShort: ({ label, from, chains }) =>
     `${label}: join ${from.map(({ take }) => take).join(' + ')} stitches${chains.some((many) => many > 0) ? ` with ${chains.join(' and ')} chains` : ''}`,
 };

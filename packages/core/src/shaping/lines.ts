@@ -1,3 +1,4 @@
+import { resumed } from './resumed.js';
 import { amountOf, type Schedule } from './schedule.js';
 import type { Step } from '../work/rows.js';
 
@@ -183,4 +184,24 @@ function shapeSide(steps: Step[], change: number): void {
   if (change > 0) steps.push({ do: 'increase', times: 1, ...(change === 1 ? {} : { makes: 1 + change }) });
   else if (change < 0)
     steps.push({ do: 'decrease', times: 1, ...(change === -1 ? {} : { takes: 1 - change }) });
+}
+
+/** Sections of which the rows up to `row` have been worked as others had them; null where these do not lead to their end. */
+export function resumedSections(
+  before: readonly LineSection[],
+  now: readonly LineSection[],
+  row: number,
+): LineSection[] | null {
+  if (before.length !== now.length) return null;
+  const sections = now.map((section, i): LineSection | null => {
+    const was = before[i]!;
+    const side = (at: 'left' | 'right') => {
+      const [old, wanted] = [was[at], section[at]];
+      return old && wanted ? resumed(old, wanted, row) : wanted;
+    };
+    const [left, right] = [side('left'), side('right')];
+    const lost = (section.left && !left) || (section.right && !right) || was.count !== section.count;
+    return lost ? null : { ...section, left, right };
+  });
+  return sections.every((section) => section !== null) ? sections : null;
 }

@@ -69,6 +69,19 @@ export function astrayRow(piece: Piece, place: EdgePlace, path: 'straight' | rea
   return -1;
 }
 
+/** Where each row of an edge of row ends ends, in stitches to the right of the first one's; NaN for a row that is not there. */
+export function pathOf(piece: Piece, place: EdgePlace): number[] {
+  if (place.lies !== 'row ends') return [];
+  const right = place.side === 'right';
+  const ends = place.spans.flatMap(({ part, first, last }) =>
+    Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => {
+      const row = rowAt(piece, part, first + i);
+      return row === undefined ? NaN : piece.lefts[row]! + (right ? piece.counts[row]! : 0);
+    }),
+  );
+  return ends.map((end) => end - ends[0]!);
+}
+
 /** Stitches on the edge of the piece that lie along none of these places. */
 export function lostStitches(piece: Piece, places: readonly EdgePlace[]): string[] {
   const { boundary } = piece;

@@ -4,6 +4,7 @@ import {
   countEdge,
   follow,
   lostStitches,
+  pathOf,
   placesAround,
   rowAt,
   type Piece,
@@ -27,6 +28,8 @@ export interface WorkedPiece {
    * "straight": all in one line), from 0; -1 where all do.
    */
   astray(place: EdgePlace, path: 'straight' | readonly number[]): number;
+  /** Where each row of an edge of row ends ends, in stitches to the right of the first one's. */
+  path(place: EdgePlace): number[];
   /** Stitches on the edge of the piece that lie along none of these places: nothing would ever be done with them. */
   lost(places: readonly EdgePlace[]): string[];
   /** Which of these places lie along each ring of its edge, clockwise as the right side is seen, by their index. */
@@ -53,6 +56,7 @@ export function workRuns(runs: readonly RowRun[]): WorkedPiece {
     faults: hook.faults,
     edge: (place) => countEdge(hook, place),
     astray: (place, path) => astrayRow(hook, place, path),
+    path: (place) => pathOf(hook, place),
     lost: (places) => lostStitches(hook, places),
     around: (places) => placesAround(hook, places),
   };
