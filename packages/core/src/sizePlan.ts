@@ -8,7 +8,7 @@ import {
   type NeckBand,
 } from './advice/garment.js';
 import type { Note } from './advice/note.js';
-import { addEdgings, noRoomNote, type Bordered } from './borders/borders.js';
+import { addEdgings, noRoomNote, type Bordered, type Joined } from './borders/borders.js';
 import { NoRoom } from './borders/edging.js';
 import { mapOf, type SheetMap } from './colours/sheetMap.js';
 import { cutPanelNotes } from './advice/stitches.js';
@@ -77,6 +77,12 @@ export interface SizePlan {
   notes: readonly Note[];
 }
 
+/** The pieces of a size of which some are begun, and the edgings among these that were worked on to the joined garment. */
+export interface Resumed {
+  program: Program;
+  edgings: NonNullable<Joined['begun']>;
+}
+
 /** A size off the hook. */
 interface WorkedGarment {
   program: Program;
@@ -91,15 +97,16 @@ interface WorkedGarment {
 /**
  * Works all pieces of a size and audits their joins.
  *
- * @param program its pieces, where they are not as the construction makes them of the counts
+ * @param resumed its pieces, where some of them are begun
  * @throws PlanRefused where a piece does not come off the hook as counted, RangeError where it cannot be shaped so
  */
 export function workGarment(
   construction: Construction,
   input: SizeInput<unknown>,
   counts: Counts,
-  program: Program = construction.program(input, countReader(counts)),
+  resumed?: Resumed,
 ): WorkedGarment {
+  const program = resumed?.program ?? construction.program(input, countReader(counts));
   const edges = new Map<string, WorkedEdge>();
   const worked = program.pieces.map((piece) => workAndCheck(piece, counts, edges));
   const joins = program.joins.map((join) => auditJoin(join, edges));
@@ -108,6 +115,7 @@ export function workGarment(
     pieces: worked,
     edges,
     joins,
+    ...(resumed ? { begun: resumed.edgings } : {}),
   });
   const touches = touchesOf(input.size.id, input.style as Bordered, input.fabrics, {
     pieces: worked,
@@ -189,7 +197,7 @@ function notWorkable({ quantities }: Draft, { pinned }: SizeFit, error: unknown)
  * Works a size whose counts are found: its rows come off the virtual hook, its joins are audited, and what is to be said of it
  * is added to `notes`. A size without counts, or whose counts the hook refuses, has nothing but its notes.
  *
- * @param made its pieces, where they are not as the construction makes them of the counts
+ * @param made its pieces, where some of them are begun
  */
 export function planSize(
   construction: Construction,
@@ -199,7 +207,7 @@ export function planSize(
   notes: Note[],
   finishing: Finishing | undefined,
   neighbours: Neighbours,
-  made?: Program,
+  made?: Resumed,
 ): SizePlan {
   const { size, body } = input;
   const base = { id: size.id, label: size.label, group: size.group, body: body.body };

@@ -17,6 +17,8 @@ export interface Joined {
   pieces: PlannedPiece[];
   edges: Map<string, WorkedEdge>;
   joins: Join[];
+  /** Edgings that are begun, with their joins: they stay as they are. */
+  begun?: { pieces: readonly PlannedPiece[]; joins: readonly Join[] };
 }
 
 /** What of a style edgings go by. */
@@ -58,6 +60,7 @@ function edgingsOf(
     const names = namesOf(groups);
     const edgings = groups.map((group, i) => {
       const edging = edgingAlong(group, place, style, fabrics, names[i]!);
+      if (goesOn(edging, garment)) return edging;
       garment.pieces.push(workAndCheck(edging.piece, {}, garment.edges));
       garment.joins.push(...edging.joins.map((join) => auditJoin(join, garment.edges)));
       return edging;
@@ -69,6 +72,16 @@ function edgingsOf(
         : []),
     ];
   });
+}
+
+/** Takes over an edging that is begun; whether it was. */
+function goesOn({ piece: { id } }: Edging, { pieces, edges, joins, begun }: Joined): boolean {
+  const piece = begun?.pieces.find((one) => one.id === id);
+  if (!piece) return false;
+  pieces.push(piece);
+  for (const edge of piece.edges) edges.set(edge.id, edge);
+  joins.push(...begun!.joins.filter(({ a }) => a.some((one) => one.piece === id)));
+  return true;
 }
 
 /** Share of give from which an edge that is left as it is goes out of shape (common practice). */

@@ -57,6 +57,15 @@ function sharedRows(piece: PieceProgram, other: PieceProgram, worked: number): n
   return Math.min(worked, rowsOf(runsOf(shared)).length);
 }
 
+/** Whether all rows that an edge lies along are worked. */
+export function isMade({ rows, worked }: Begun, place: EdgePlace): boolean {
+  if (place.lies === 'foundation') return worked > 0;
+  const has = (part: string, n: number) => rows.findIndex((row) => row.part === part && row.n === n);
+  const last =
+    place.lies === 'row ends' ? place.spans.map(({ part, last }) => has(part, last)) : [has(place.part, place.n)];
+  return last.every((at) => at >= 0 && at < worked);
+}
+
 /**
  * What the worked rows of a piece settle.
  *

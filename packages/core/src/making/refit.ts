@@ -1,14 +1,14 @@
 import type { Design, Pin } from '../design.js';
 import { draftSize } from '../fitDesign.js';
-import { countReader, type Counts } from '../fit/counts.js';
+import { countReader, type CountReader, type Counts } from '../fit/counts.js';
 import { fitSizes, type SizeFit } from '../fit/fit.js';
 import type { Relation } from '../fit/problem.js';
-import type { Construction, Draft, DraftQuantity, PieceProgram, Program } from '../garment/construction.js';
+import type { Construction, Draft, DraftQuantity, FinishedPlan, PieceProgram, Program } from '../garment/construction.js';
 import { edgeLength, sectionsOf } from '../garment/sections.js';
 import type { Join } from '../joins/audit.js';
-import type { PlannedPiece } from '../plannedPiece.js';
-import { planSize, type PlannedQuantity, type SizePlan } from '../sizePlan.js';
-import { begunPieces, heldBy, type Begun, type Held } from './begun.js';
+import type { Note } from '../advice/note.js';
+import { planSize, type PlannedQuantity, type Resumed, type SizePlan } from '../sizePlan.js';
+import { begunPieces, heldBy, isMade, type Begun, type Held } from './begun.js';
 import { fabricAlong, fabricsNow, type Gauges } from './gauges.js';
 import { resumePiece } from './resume.js';
 
@@ -62,22 +62,27 @@ export function refit(before: Standing, wish: Wish, done: WorkDone): Refitted {
   const whole = new Set<string>();
   for (;;) {
     const held = heldCounts(before, begun, done.joins, wished, whole, wish.hold ?? false);
-    const fits = fitAround(draft, before, held, wish, begun);
-    if (!fits) return { ok: false, plan: null };
-    const { fit, drafted } = fits;
-    if (!fit.counts) return { ok: false, plan: planSize(construction, input, drafted, fit, [...fit.notes], design.finishing, {}) };
-    const resumed = resumeAll(construction, input, fit.counts, begun, wish.gauges);
-    if (typeof resumed === 'string') {
-      if (whole.has(resumed)) return { ok: false, plan: null };
-      whole.add(resumed);
+    const { fit, drafted } = fitAround(draft, before, held, wish, begun);
+    const notes = [...drafted.notes, ...fit.notes.map(asWorkLeavesIt)];
+    const planned = (made?: Resumed) =>
+      planSize(construction, input, drafted, fit, notes, design.finishing, {}, made);
+    if (!fit.counts) return { ok: false, plan: planned() };
+    const program = resumeAll(construction, input, fit.counts, before, begun, whole, wish.gauges);
+    const open = [...begun.keys()].filter((id) => !whole.has(id));
+    if (typeof program === 'string') {
+      const next = whole.has(program) ? open[0] : program;
+      if (next === undefined) return { ok: false, plan: null };
+      whole.add(next);
       continue;
     }
-    const notes = [...drafted.notes, ...fit.notes];
-    const plan = planSize(construction, input, drafted, fit, notes, design.finishing, {}, resumed);
-    if (plan.pieces.length === 0) return { ok: false, plan };
+    const plan = planned({ program, edgings: begunEdgings(before.plan, done.rows) });
+    if (plan.pieces.length === 0) {
+      if (open.length === 0) return { ok: false, plan };
+      for (const id of open) whole.add(id);
+      continue;
+    }
     const measured = asMeasured(plan, drafted, fit.counts);
-    const kept = keepsBorders(before.plan, measured, done.rows);
-    if (!kept) return { ok: false, plan: measured };
+    if (!keepsEdgings(before.plan, measured, done.rows)) return { ok: false, plan: measured };
     return {
       ok: true,
       unmet: wish.pins.filter(({ quantity, count }) => fit.counts![quantity] !== count),
@@ -86,11 +91,21 @@ export function refit(before: Standing, wish: Wish, done: WorkDone): Refitted {
         gauges: wish.gauges,
         plan: measured,
         counts: fit.counts,
-        programs: new Map(resumed.pieces.map((piece) => [piece.id, piece])),
+        programs: new Map(program.pieces.map((piece) => [piece.id, piece])),
         wanted: wantedNow(before, measured, wish),
       },
     };
   }
+}
+
+/** Rules that counts are held by which the work has settled have an id of their own: they may be given up. */
+const SETTLED = 'settled:';
+
+/** A rule that the work no longer leaves to choose is no fault of the plan. */
+function asWorkLeavesIt(note: Note): Note {
+  return note.where.startsWith(SETTLED)
+    ? { ...note, level: 'warn', code: 'worked-otherwise', where: note.where.slice(SETTLED.length) }
+    : note;
 }
 
 /** Everything that may not move. */
@@ -135,7 +150,7 @@ function fitAround(
   held: Held,
   { pins, gauges }: Wish,
   begun: ReadonlyMap<string, Begun>,
-): { fit: SizeFit; drafted: Draft } | null {
+): { fit: SizeFit; drafted: Draft } {
   const isEdging = (id: string) => draft.edgings?.ids.some((own) => own === id) ?? false;
   const lengths = lengthsToMeet(before, begun, gauges);
   const pieces = around(draft, held, lengths);
@@ -170,6 +185,12 @@ type ToFit = Pick<Draft, 'quantities' | 'helpers' | 'relations'>;
 function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: Lengths): ToFit {
   const own = new Set([...quantities, ...helpers].map(({ id }) => id));
   const isOwn = ({ terms }: Relation) => terms.every(({ of }) => own.has(of));
+  const perCms = new Map<string, number>(quantities.map(({ id, perCm }) => [id, perCm]));
+  /** A seam is as long as it was worked, at whatever gauge: counts by which it is longer than the gauge now says. */
+  const longer = ({ of, times }: Relation['terms'][number]) => {
+    const [length, perCm] = [lengths.made.get(of), perCms.get(of)];
+    return length === undefined || perCm === undefined ? 0 : times * (length * perCm - held.fixed.get(of)!);
+  };
   /** Between counts that are settled nothing is left to keep: it shows in the joins. */
   const isOpen = ({ terms }: Relation) => terms.some(({ of }) => !held.fixed.has(of));
   return {
@@ -182,13 +203,23 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
       const wanted = lengths.of(id) ?? target;
       return { ...quantity, target: wanted, min: Math.max(quantity.min, least), max: Math.max(quantity.max, least) };
     }),
-    relations: [...relations, ...held.relations.filter(isOwn)].filter(isOpen),
+    relations: [
+      ...relations.map((relation) => {
+        const settled = relation.terms.filter(({ of }) => held.fixed.has(of));
+        if (settled.length === 0) return relation;
+        if (!relation.seam) return { ...relation, seam: `${SETTLED}${relation.id}` };
+        return { ...relation, total: settled.reduce((total, term) => total - longer(term), relation.total) };
+      }),
+      ...held.relations.filter(isOwn),
+    ].filter(isOpen),
   };
 }
 
 /** What counts are to measure, cm. */
 interface Lengths {
   of: (quantity: string) => number | undefined;
+  /** What those that are worked have come to. */
+  made: ReadonlyMap<string, number>;
 }
 
 /**
@@ -205,10 +236,9 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
   const grown = (edge: string): number | null => {
     const piece = pieces.find(({ edges }) => edges.some(({ id }) => id === edge))!;
     const work = begun.get(piece.id);
-    if (!work || work.worked < work.rows.length) return null;
-    const program = before.programs.get(piece.id);
-    const at = program?.edges.find(({ id }) => id === edge);
-    if (!program || !at) return null;
+    const at = work?.program.edges.find(({ id }) => id === edge);
+    if (!work || !at || !isMade(work, at.place)) return null;
+    const { program } = work;
     const { count, length } = piece.edges.find(({ id }) => id === edge)!;
     const now = edgeLength(at.place, count, sectionsOf(withGauges(program, gauges)));
     const then = edgeLength(at.place, count, piece.sections);
@@ -248,7 +278,22 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
       wanted.set(quantity, wanted.get(quantity)! - (now - flat));
     }
   }
-  return { of: (id) => wanted.get(id) };
+  const made = new Map<string, number>();
+  for (const work of begun.values())
+    for (const { quantity, edges } of work.program.expects) {
+      const own = edges.map((id) => work.program.edges.find((edge) => edge.id === id)!);
+      const piece = pieces.find(({ id }) => id === work.program.id);
+      if (made.has(quantity) || !piece || !own.every(({ place }) => isMade(work, place))) continue;
+      const sections = sectionsOf(withGauges(work.program, gauges));
+      made.set(
+        quantity,
+        own.reduce(
+          (sum, { id, place }) => sum + edgeLength(place, piece.edges.find((edge) => edge.id === id)!.count, sections),
+          0,
+        ),
+      );
+    }
+  return { of: (id) => wanted.get(id), made };
 }
 
 /** Whether two sides meet by their lengths rather than one to one. */
@@ -261,7 +306,9 @@ function resumeAll(
   construction: Construction,
   input: Parameters<Construction['program']>[0],
   counts: Counts,
+  before: Standing,
   begun: ReadonlyMap<string, Begun>,
+  whole: ReadonlySet<string>,
   gauges: Gauges,
 ): Program | string {
   let program: Program;
@@ -271,10 +318,20 @@ function resumeAll(
     // Counts that agree and can all the same not be shaped: the piece that is furthest keeps its own.
     return [...begun.keys()][0] ?? '';
   }
+  /** A piece that keeps all its counts goes on as it was begun, also where the gauge would now have its rows lie otherwise. */
+  const asItStands = (
+    { program: own, worked }: Begun,
+    { copies, drawn }: PieceProgram,
+  ): PieceProgram | null =>
+    whole.has(own.id) &&
+    countsOf(own).every((id) => counts[id] === before.counts[id]) &&
+    drawn?.squares?.length === own.drawn?.squares?.length
+      ? { ...own, copies, worked, resumed: true }
+      : null;
   const pieces: PieceProgram[] = [];
   for (const piece of program.pieces) {
     const own = begun.get(piece.id);
-    const resumed = own ? resumePiece(own, piece) : piece;
+    const resumed = own ? (resumePiece(own, piece) ?? asItStands(own, piece)) : piece;
     if (!resumed) return piece.id;
     pieces.push(own ? withGauges(resumed, gauges) : resumed);
   }
@@ -331,18 +388,40 @@ function asMeasured(plan: SizePlan, draft: Draft, counts: Counts): SizePlan {
     quantities,
     finished: plan.finished.map((one) => ({
       ...one,
-      actual: draft.finished.find(({ id }) => id === one.id)!.actual(reader),
+      actual: finishedBy(draft.finished.find(({ id }) => id === one.id)!, reader, one.actual),
     })),
   };
 }
 
-/** Edgings that are worked on when all is joined: what is begun of them must stay as it is. */
-function keepsBorders(before: SizePlan, now: SizePlan, worked: ReadonlyMap<string, number>): boolean {
-  const same = (a: PlannedPiece, b: PlannedPiece | undefined) =>
-    JSON.stringify(a.runs) === JSON.stringify(b?.runs ?? null);
-  return before.pieces
-    .filter(({ workedOn, id }) => workedOn && (worked.get(id) ?? 0) > 0)
-    .every((piece) => same(piece, now.pieces.find(({ id }) => id === piece.id)));
+/** A finished length by counts that need not be whole; one that only whole counts give stays as it is. */
+function finishedBy({ actual }: FinishedPlan, counts: CountReader, whole: number): number {
+  try {
+    const found = actual(counts);
+    return Number.isFinite(found) ? found : whole;
+  } catch {
+    return whole;
+  }
+}
+
+/** Edgings worked on to the joined garment that are begun: they stay as they were picked up. */
+function begunEdgings({ pieces, joins }: SizePlan, worked: ReadonlyMap<string, number>): Resumed['edgings'] {
+  const begun = pieces.filter(({ workedOn, id }) => workedOn && (worked.get(id) ?? 0) > 0);
+  const own = new Set(begun.map(({ id }) => id));
+  return {
+    pieces: begun.map((piece) => ({ ...piece, worked: worked.get(piece.id)! })),
+    joins: joins.filter(({ a }) => a.some(({ piece }) => own.has(piece))),
+  };
+}
+
+/** Whether the edges that begun edgings are picked up along are still what they were. */
+function keepsEdgings(before: SizePlan, now: SizePlan, worked: ReadonlyMap<string, number>): boolean {
+  const countOf = ({ pieces }: SizePlan, id: string) =>
+    pieces.flatMap(({ edges }) => edges).find((edge) => edge.id === id)?.count;
+  const { pieces, joins } = begunEdgings(before, worked);
+  return (
+    pieces.every(({ id }) => now.pieces.some((piece) => piece.id === id)) &&
+    joins.every(({ b }) => b.every(({ edge }) => countOf(before, edge) === countOf(now, edge)))
+  );
 }
 
 /**

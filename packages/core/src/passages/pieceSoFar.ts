@@ -273,7 +273,9 @@ function stitchedOf(
   runsOf: (of: readonly Passage[]) => readonly RowRun[],
   { chain, units }: { chain: boolean; units: boolean },
 ): Stitched {
-  const { sections, passages } = piece;
+  const { passages } = piece;
+  // Another gauge of the same fabric is no other fabric.
+  const sections = piece.sections.filter(({ fabric }, i, all) => fabric !== all[i - 1]?.fabric);
   const fabrics = sections.map(({ fabric }) => all.get(fabric)!);
   const ways = STITCHED.get(passages) ?? new Map<string, { fabrics: readonly Fabric[]; rows: Stitched }>();
   STITCHED.set(passages, ways);
