@@ -1,15 +1,26 @@
 import { existsSync, readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import {
+  clashInWords,
+  doubtsOf,
   LONGEST_FILE,
+  LONGEST_MAKING,
+  notOf,
+  NothingToMake,
   plan,
   planFile,
+  preview,
   provenText,
   readDesignText,
+  readMakingText,
+  replay,
   stitchFile,
   stitchPattern,
+  workIn,
   type Design,
+  type FieldProblem,
   type Plan,
+  type Replayed,
   type Terms,
   type Units,
 } from '@upfell/core';
@@ -27,6 +38,7 @@ export interface RunResult {
 const USAGE = `upfell plan FILE                                    print the plan file (JSON)
 upfell write FILE [--size ID] [--terms us|uk] [--units cm|in]  print the pattern
 upfell check FILE                                   print the notes, one a line
+upfell replan DESIGN MAKING                         print the plan file of a making: rows worked as worked, the rest fitted anew
 upfell stitch FILE                                  read a stitch pattern (plain text) and print what follows from it (JSON)
 
 FILE: a design file (or a stitch pattern), or - for standard input
@@ -35,17 +47,20 @@ error), or a stitch pattern with faults; 2 not readable or not a design
 `;
 
 interface Call {
-  verb: 'plan' | 'write' | 'check' | 'stitch';
+  verb: (typeof VERBS)[number];
   file: string;
+  /** The making of `replan`. */
+  making?: string;
   options: Record<string, string>;
 }
 
-const VERBS = ['plan', 'write', 'check', 'stitch'] as const;
+const VERBS = ['plan', 'write', 'check', 'stitch', 'replan'] as const;
 const OPTIONS: Record<Call['verb'], readonly string[]> = {
   plan: [],
   write: ['size', 'terms', 'units'],
   check: ['units'],
   stitch: [],
+  replan: ['units'],
 };
 
 function readCall(args: readonly string[]): Call | string {
@@ -53,8 +68,8 @@ function readCall(args: readonly string[]): Call | string {
   const known = VERBS.find((name) => name === verb);
   if (!known)
     return verb === undefined
-      ? 'say plan, write, check or stitch'
-      : `“${verb}” is not plan, write, check or stitch`;
+      ? 'say plan, write, check, stitch or replan'
+      : `“${verb}” is not plan, write, check, stitch or replan`;
   const options: Record<string, string> = {};
   const files: string[] = [];
   for (let i = 0; i < rest.length; i += 1) {
@@ -69,12 +84,15 @@ function readCall(args: readonly string[]): Call | string {
     if (value === undefined) return `--${name} needs a value`;
     options[name] = value;
   }
-  if (files.length !== 1) return files.length === 0 ? 'a FILE is missing' : 'only one FILE at a time';
+  if (known === 'replan') {
+    if (files.length < 2) return files.length === 0 ? 'DESIGN and MAKING are missing' : 'MAKING is missing';
+    if (files.length > 2) return 'replan takes one DESIGN and one MAKING';
+  } else if (files.length !== 1) return files.length === 0 ? 'a FILE is missing' : 'only one FILE at a time';
   if (options['terms'] !== undefined && !['us', 'uk'].includes(options['terms']))
     return '--terms is us or uk';
   if (options['units'] !== undefined && !['cm', 'in'].includes(options['units']))
     return '--units is cm or in';
-  return { verb: known, file: files[0]!, options };
+  return { verb: known, file: files[0]!, options, ...(files[1] ? { making: files[1] } : {}) };
 }
 
 function refuse(message: string): RunResult {
@@ -87,11 +105,11 @@ function located(file: string): string {
   return file !== '-' && INIT_CWD !== undefined && !existsSync(file) ? resolve(INIT_CWD, file) : file;
 }
 
-function readFile(name: string): string | RunResult {
+function readFile(name: string, longest = LONGEST_FILE, what = 'design'): string | RunResult {
   const file = located(name);
   try {
-    if (file !== '-' && statSync(file).size > 4 * LONGEST_FILE)
-      return refuse(`${file}: the file is too big; a design file has at most ${LONGEST_FILE / 1e6} MB.`);
+    if (file !== '-' && statSync(file).size > 4 * longest)
+      return refuse(`${file}: the file is too big; a ${what} file has at most ${longest / 1e6} MB.`);
     return readFileSync(file === '-' ? 0 : file, 'utf8');
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
@@ -114,11 +132,54 @@ export function run(args: readonly string[]): RunResult {
   if (typeof text !== 'string') return text;
   if (call.verb === 'stitch') return stitch(text, call.file);
   const read = readDesignText(text);
-  if (!read.ok)
-    return refuse(
-      read.problems.map(({ path, message }) => `${path === '' ? call.file : path}: ${message}`).join('\n'),
-    );
+  if (!read.ok) return refuse(problemsInWords(read.problems, call.file));
+  if (call.verb === 'replan') return replan(read.design, call);
   return output(call, plan(read.design), read.design);
+}
+
+function problemsInWords(problems: readonly FieldProblem[], file: string): string {
+  return problems.map(({ path, message }) => `${path === '' ? file : path}: ${message}`).join('\n');
+}
+
+/** The plan of a making as it stands after its log; what of the log could not be followed is said on standard error. */
+function replan(design: Design, { making: file, options }: Call): RunResult {
+  const text = readFile(file!, LONGEST_MAKING, 'making');
+  if (typeof text !== 'string') return text;
+  const read = readMakingText(text);
+  if (!read.ok) return refuse(problemsInWords(read.problems, file!));
+  const { making } = read;
+  const other = notOf(design, making);
+  if (other) return refuse(`${other.path}: ${other.message}`);
+  const units = (options['units'] ?? design.units) as Units;
+  let replayed: Replayed;
+  try {
+    replayed = replay(design, making);
+  } catch (error) {
+    if (!(error instanceof NothingToMake)) throw error;
+    return { status: 1, out: '', err: `${error.message}\n` };
+  }
+  const { standing, failed, entries } = replayed;
+  const done = workIn(standing.plan, entries);
+  const clashes = entries.flatMap((entry) =>
+    failed.includes(entry.id) && (entry.kind === 'change' || entry.kind === 'gauge')
+      ? clashInWords(preview(standing, entry, done), units).map((said) => `${entry.id}: ${said}`)
+      : [],
+  );
+  const planned = {
+    design: design.name,
+    construction: standing.design.garment.construction,
+    sizes: [standing.plan],
+  };
+  const { proof } = provenText(planned, standing.design, { units, size: making.size });
+  const differences = proof.differences.map(
+    (one) => `the text differs from the plan: ${one.piece}, size ${one.size}: ${one.message}`,
+  );
+  const said = [...doubtsOf(replayed, making), ...clashes, ...differences];
+  return {
+    status: stops(planned) || failed.length > 0 || differences.length > 0 ? 1 : 0,
+    out: `${JSON.stringify(planFile(planned, units), null, 1)}\n`,
+    err: said.map((line) => `${line}\n`).join(''),
+  };
 }
 
 /** A stitch pattern and what follows from it; text with control characters is no text. */

@@ -244,3 +244,55 @@ export {
 export { mapOf, placeOf, type KindCount, type MappedSquare, type SheetMap } from './colours/sheetMap.js';
 export { cornersSpread, ringsOf, sheetMapSvg, spread, type SpreadSquare } from './colours/mapSvg.js';
 export { laidOn, mapFromTable, sizeOfSheet, type ImportedMap } from './colours/importMap.js';
+export {
+  BALL_EVENTS,
+  GAUGE_STATES,
+  GAUGE_WAYS,
+  STEP_STATES,
+  TRY_ONS,
+  type Change,
+  type CountWish,
+  type Done,
+  type Entry,
+  type EntryKind,
+  type EntryOf,
+  type GaugeReading,
+  type GaugeState,
+  type GaugeWay,
+  type Making,
+  type RowPlace,
+  type StepState,
+  type TryOn,
+  type UnknownEntry,
+} from './making/entries.js';
+export {
+  inOrder,
+  isKnown,
+  rowKey,
+  standing as standingEntries,
+  standingOf,
+  timeAfter,
+  type Progress,
+} from './making/log.js';
+export {
+  LONGEST_MAKING,
+  MAKING_VERSION,
+  MOST_ENTRIES,
+  readMaking,
+  readMakingText,
+  type MakingRead,
+} from './making/readMaking.js';
+export {
+  begin,
+  NothingToMake,
+  replay,
+  workIn,
+  type ChangeWords,
+  type Replayed,
+  type ReplayMemory,
+} from './making/standing.js';
+export type { Standing, WorkDone } from './making/refit.js';
+export { preview, type Preview, type PullBack } from './making/preview.js';
+export { clashInWords, pullBackInWords } from './making/clashWords.js';
+export { doubtsOf, notOf } from './making/fits.js';
+export { rowsToWork, type RowToWork } from './making/rowsToWork.js';

@@ -70,35 +70,38 @@ function sizeFile(size: SizePlan, units: Units) {
         because: because().map((reason) => reasonInWords(reason, units)),
       }),
     ),
-    pieces: size.pieces.map(({ id, label, copies, fabric, sections, work, foundation, runs, edges }) => ({
-      id,
-      label,
-      copies,
-      fabric,
-      ...(sections.length > 1
-        ? { sections: sections.map(({ fabric: of, first }) => ({ fabric: of, first })) }
-        : {}),
-      work,
-      foundation,
-      rows: rowsOf(runs).map(({ n, part, side, count, from, by, add, round }) => ({
-        n,
-        part,
-        side,
-        count,
-        from: from.filter(isTake),
-        by,
-        add,
-        ...(round ? { round } : {}),
-      })),
-      edges: edges.map(({ id: edge, label: edgeLabel, axis, count, length, open }) => ({
-        id: edge,
-        label: edgeLabel,
-        axis,
-        count,
-        length: fine(length),
-        ...(open ? { open: true } : {}),
-      })),
-    })),
+    pieces: size.pieces.map(
+      ({ id, label, copies, fabric, sections, work, foundation, runs, edges, worked = 0 }) => ({
+        id,
+        label,
+        copies,
+        fabric,
+        ...(sections.length > 1
+          ? { sections: sections.map(({ fabric: of, first }) => ({ fabric: of, first })) }
+          : {}),
+        work,
+        foundation,
+        rows: rowsOf(runs).map(({ n, part, side, count, from, by, add, round }, at) => ({
+          n,
+          part,
+          side,
+          count,
+          from: from.filter(isTake),
+          by,
+          add,
+          ...(round ? { round } : {}),
+          ...(at < worked ? { worked: true } : {}),
+        })),
+        edges: edges.map(({ id: edge, label: edgeLabel, axis, count, length, open }) => ({
+          id: edge,
+          label: edgeLabel,
+          axis,
+          count,
+          length: fine(length),
+          ...(open ? { open: true } : {}),
+        })),
+      }),
+    ),
     joins: size.joins.map((join) => ({
       id: join.id,
       label: join.label,

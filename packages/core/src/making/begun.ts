@@ -62,7 +62,9 @@ export function isMade({ rows, worked }: Begun, place: EdgePlace): boolean {
   if (place.lies === 'foundation') return worked > 0;
   const has = (part: string, n: number) => rows.findIndex((row) => row.part === part && row.n === n);
   const last =
-    place.lies === 'row ends' ? place.spans.map(({ part, last }) => has(part, last)) : [has(place.part, place.n)];
+    place.lies === 'row ends'
+      ? place.spans.map(({ part, last }) => has(part, last))
+      : [has(place.part, place.n)];
   return last.every((at) => at >= 0 && at < worked);
 }
 
@@ -96,7 +98,8 @@ export function heldBy({ program, rows, worked }: Begun, counts: Counts, wished:
         let least = 0;
         let end = 0;
         for (const { part, first, last } of place.spans) {
-          for (let n = first; n <= last; n += 1) if ((at.get(keyInPiece({ part, n })) ?? Infinity) < worked) least += 1;
+          for (let n = first; n <= last; n += 1)
+            if ((at.get(keyInPiece({ part, n })) ?? Infinity) < worked) least += 1;
           end = Math.max(end, last);
         }
         const all = place.spans.reduce((sum, { first, last }) => sum + Math.max(0, last - first + 1), 0);
@@ -110,10 +113,16 @@ export function heldBy({ program, rows, worked }: Begun, counts: Counts, wished:
   for (const { quantity, edges: ids } of program.expects) {
     const works = ids.map((id) => worksOf(edges.get(id)!.place));
     const count = counts[quantity]!;
-    if (works.every(({ settled }) => settled) || (isDone && !wished.has(quantity))) fixed.set(quantity, count);
-    else least.set(quantity, works.reduce((sum, one) => sum + one.least, 0));
+    if (works.every(({ settled }) => settled) || (isDone && !wished.has(quantity)))
+      fixed.set(quantity, count);
+    else
+      least.set(
+        quantity,
+        works.reduce((sum, one) => sum + one.least, 0),
+      );
   }
-  if (isDone) for (const id of program.rows) if (!wished.has(id) && !least.has(id)) fixed.set(id, counts[id]!);
+  if (isDone)
+    for (const id of program.rows) if (!wished.has(id) && !least.has(id)) fixed.set(id, counts[id]!);
   const height = Math.max(0, ...rows.slice(0, worked).map(({ n }) => n));
   const beside = (program.halfRows ?? 0) + (program.fixedRows ?? 0);
   return {

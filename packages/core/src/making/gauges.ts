@@ -21,7 +21,9 @@ export interface GaugeStretch {
 export type Gauges = ReadonlyMap<string, readonly GaugeStretch[]>;
 
 export function plannedGauges({ fabrics }: Pick<Design, 'fabrics'>): Gauges {
-  return new Map(fabrics.map((fabric) => [fabric.id, [{ planned: fabric, fabric, from: new Map(), isCounted: false }]]));
+  return new Map(
+    fabrics.map((fabric) => [fabric.id, [{ planned: fabric, fabric, from: new Map(), isCounted: false }]]),
+  );
 }
 
 /** Gauges after a reading, and after the hook was changed with it. */
@@ -69,7 +71,11 @@ export function countedFabric(planned: Fabric, reading: Gauge & Pick<GaugeReadin
   return {
     ...found,
     gauge,
-    unblocked: { ...unblocked, stitches: unblocked.stitches * ratio.stitches, rows: unblocked.rows * ratio.rows },
+    unblocked: {
+      ...unblocked,
+      stitches: unblocked.stitches * ratio.stitches,
+      rows: unblocked.rows * ratio.rows,
+    },
   };
 }
 
@@ -79,6 +85,13 @@ export function fabricsNow(gauges: Gauges): Fabric[] {
 }
 
 /** A fabric by the rows of a piece: each stretch of it from a row on. */
-export function fabricAlong(gauges: Gauges, fabric: string, piece: string): { fabric: Fabric; first: number }[] {
-  return (gauges.get(fabric) ?? []).map(({ fabric: of, from }) => ({ fabric: of, first: (from.get(piece) ?? 0) + 1 }));
+export function fabricAlong(
+  gauges: Gauges,
+  fabric: string,
+  piece: string,
+): { fabric: Fabric; first: number }[] {
+  return (gauges.get(fabric) ?? []).map(({ fabric: of, from }) => ({
+    fabric: of,
+    first: (from.get(piece) ?? 0) + 1,
+  }));
 }

@@ -78,7 +78,9 @@ export interface Ticked {
 }
 
 /** For each piece, by copy, the rows that the entries tick. A row ticked on two devices is one row. */
-export function tickedIn(entries: readonly Entry[]): Map<string, Map<number, { rows: Set<string>; jumps: Set<string> }>> {
+export function tickedIn(
+  entries: readonly Entry[],
+): Map<string, Map<number, { rows: Set<string>; jumps: Set<string> }>> {
   const pieces = new Map<string, Map<number, { rows: Set<string>; jumps: Set<string> }>>();
   for (const entry of entries) {
     if (entry.kind !== 'row' && entry.kind !== 'jump') continue;

@@ -105,7 +105,11 @@ function pullBacks(
   });
 }
 
-function pulled({ id, label, runs }: Standing['plan']['pieces'][number], had: number, stay: number): PullBack {
+function pulled(
+  { id, label, runs }: Standing['plan']['pieces'][number],
+  had: number,
+  stay: number,
+): PullBack {
   const last = stay > 0 ? rowsOf(runs)[stay - 1]! : null;
   return { piece: id, label, to: last && { part: last.part, n: last.n }, rows: had - stay };
 }

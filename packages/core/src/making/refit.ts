@@ -3,7 +3,14 @@ import { draftSize } from '../fitDesign.js';
 import { countReader, type CountReader, type Counts } from '../fit/counts.js';
 import { fitSizes, type SizeFit } from '../fit/fit.js';
 import type { Relation } from '../fit/problem.js';
-import type { Construction, Draft, DraftQuantity, FinishedPlan, PieceProgram, Program } from '../garment/construction.js';
+import type {
+  Construction,
+  Draft,
+  DraftQuantity,
+  FinishedPlan,
+  PieceProgram,
+  Program,
+} from '../garment/construction.js';
 import { edgeLength, sectionsOf } from '../garment/sections.js';
 import type { Join } from '../joins/audit.js';
 import type { Note } from '../advice/note.js';
@@ -124,9 +131,12 @@ function heldCounts(
     for (const [quantity, count] of least)
       held.least.set(quantity, Math.max(count, held.least.get(quantity) ?? 0));
     held.relations.push(...relations);
-    if (whole.has(id)) for (const quantity of countsOf(piece.program)) held.fixed.set(quantity, counts[quantity]!);
+    if (whole.has(id))
+      for (const quantity of countsOf(piece.program)) held.fixed.set(quantity, counts[quantity]!);
   }
-  const shows = new Map(plan.pieces.flatMap(({ expects }) => expects).map((one) => [one.quantity, one.edges]));
+  const shows = new Map(
+    plan.pieces.flatMap(({ expects }) => expects).map((one) => [one.quantity, one.edges]),
+  );
   const inJoins = new Set(
     plan.joins.filter(({ id }) => joined.has(id)).flatMap(({ a, b }) => [...a, ...b].map(({ edge }) => edge)),
   );
@@ -138,7 +148,9 @@ function heldCounts(
 
 function countsOf({ rows, expects, passages }: PieceProgram): string[] {
   const shaped = passages.flatMap((passage) =>
-    passage.kind === 'shape' || passage.kind === 'lines' ? Object.values(passage.of as Record<string, string>) : [],
+    passage.kind === 'shape' || passage.kind === 'lines'
+      ? Object.values(passage.of as Record<string, string>)
+      : [],
   );
   return [...rows, ...expects.map(({ quantity }) => quantity), ...shaped];
 }
@@ -154,16 +166,16 @@ function fitAround(
   const isEdging = (id: string) => draft.edgings?.ids.some((own) => own === id) ?? false;
   const lengths = lengthsToMeet(before, begun, gauges);
   const pieces = around(draft, held, lengths);
-  const [fit] = fitSizes(
-    [{ problem: pieces, pins: pins.filter(({ quantity }) => !isEdging(quantity)) }],
-    { graded: false, strength: 0 },
-  );
+  const [fit] = fitSizes([{ problem: pieces, pins: pins.filter(({ quantity }) => !isEdging(quantity)) }], {
+    graded: false,
+    strength: 0,
+  });
   if (!fit!.counts || !draft.edgings) return { fit: fit!, drafted: { ...draft, ...pieces } };
   const follows = around(draft.edgings.follow(countReader(fit!.counts)), held, lengths);
-  const [edged] = fitSizes(
-    [{ problem: follows, pins: pins.filter(({ quantity }) => isEdging(quantity)) }],
-    { graded: false, strength: 0 },
-  );
+  const [edged] = fitSizes([{ problem: follows, pins: pins.filter(({ quantity }) => isEdging(quantity)) }], {
+    graded: false,
+    strength: 0,
+  });
   return {
     fit: {
       counts: edged!.counts && { ...fit!.counts, ...edged!.counts },
@@ -201,7 +213,12 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
       if (fixed !== undefined) return { ...quantity, target: fixed / countsPerCm, min: fixed, max: fixed };
       const least = held.least.get(id) ?? 0;
       const wanted = lengths.of(id) ?? target;
-      return { ...quantity, target: wanted, min: Math.max(quantity.min, least), max: Math.max(quantity.max, least) };
+      return {
+        ...quantity,
+        target: wanted,
+        min: Math.max(quantity.min, least),
+        max: Math.max(quantity.max, least),
+      };
     }),
     relations: [
       ...relations.map((relation) => {
@@ -232,7 +249,8 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
   const found = new Map<string, { quantity: string; alone: boolean }>();
   for (const { expects } of pieces)
     for (const { quantity, edges } of expects)
-      for (const edge of edges) if (!found.has(edge)) found.set(edge, { quantity, alone: edges.length === 1 });
+      for (const edge of edges)
+        if (!found.has(edge)) found.set(edge, { quantity, alone: edges.length === 1 });
   const grown = (edge: string): number | null => {
     const piece = pieces.find(({ edges }) => edges.some(({ id }) => id === edge))!;
     const work = begun.get(piece.id);
@@ -288,7 +306,8 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
       made.set(
         quantity,
         own.reduce(
-          (sum, { id, place }) => sum + edgeLength(place, piece.edges.find((edge) => edge.id === id)!.count, sections),
+          (sum, { id, place }) =>
+            sum + edgeLength(place, piece.edges.find((edge) => edge.id === id)!.count, sections),
           0,
         ),
       );
@@ -381,14 +400,20 @@ function asMeasured(plan: SizePlan, draft: Draft, counts: Counts): SizePlan {
   // Finished lengths are sums of counts by the gauge now: a count worked at another is taken as so many more or fewer.
   const reader = countReader({
     ...counts,
-    ...Object.fromEntries([...known].map(([id, { actual, perCm: countsPerCm }]) => [id, actual * countsPerCm])),
+    ...Object.fromEntries(
+      [...known].map(([id, { actual, perCm: countsPerCm }]) => [id, actual * countsPerCm]),
+    ),
   });
   return {
     ...plan,
     quantities,
     finished: plan.finished.map((one) => ({
       ...one,
-      actual: finishedBy(draft.finished.find(({ id }) => id === one.id)!, reader, one.actual),
+      actual: finishedBy(
+        draft.finished.find(({ id }) => id === one.id)!,
+        reader,
+        one.actual,
+      ),
     })),
   };
 }

@@ -10,7 +10,10 @@ import type { Begun } from './begun.js';
  *
  * @returns null where the worked rows do not begin the piece
  */
-export function resumePiece({ program: before, rows, worked }: Begun, now: PieceProgram): PieceProgram | null {
+export function resumePiece(
+  { program: before, rows, worked }: Begun,
+  now: PieceProgram,
+): PieceProgram | null {
   const head = rows.slice(0, worked);
   const planned = { ...now, worked };
   if (beginsWith(now.passages, head)) return planned;

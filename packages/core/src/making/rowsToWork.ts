@@ -81,7 +81,13 @@ export function rowsToWork(
   const text = writePiece([piece], [plan.label], fabrics, written);
   const rows = rowsOf(piece.runs);
   const told = linesByRow(piece, text, rows, plan.label);
-  const stitched = new PieceSoFar([piece], fabrics, fabrics.get(piece.fabric)!, runsOf, written).stitchedRows()[0]!;
+  const stitched = new PieceSoFar(
+    [piece],
+    fabrics,
+    fabrics.get(piece.fabric)!,
+    runsOf,
+    written,
+  ).stitchedRows()[0]!;
   const colours = coloursOf({ design, plan }, piece);
   const inWish = (words: string) => inTerms(words, terms);
   /** Stitches of each part as far as it has come; a part that begins takes from the one it goes on from. */
@@ -159,7 +165,9 @@ function betweenLines({ passages }: PlannedPiece, row: Row): string {
 
 function directed(own: StitchedRow, row: Row): string {
   const seen = placesInWords(own, { ...row, side: 'RS' });
-  return row.side === 'RS' || row.round ? seen : placesInWords({ ...own, plain: own.plain, repeats: own.repeats }, { ...row, side: 'RS' });
+  return row.side === 'RS' || row.round
+    ? seen
+    : placesInWords({ ...own, plain: own.plain, repeats: own.repeats }, { ...row, side: 'RS' });
 }
 
 /** How a row shapes at its ends, where it does. */
@@ -190,7 +198,7 @@ const OF_RANGE = /^(?:Row|Rnd)s (\d+)–(\d+)(?:,[^:]*)?: (.+)$/;
 /** Passages whose rows are told best one by one, by their steps or the rows of their pattern. */
 const BY_STEPS: ReadonlySet<string> = new Set(['even', 'shape', 'lines', 'start']);
 const OF_ROWS = /^(?:Row|Rnd)s? [\d–, ]+/;
-const COUNT_TOLD = /\s*\((?:[\d, ]+ sts?)[^)]*\)\s*$/;
+const COUNT_TOLD = /\s*\(\d[\d, ]* [^()]*sts?\)\s*$/;
 /** How a row ends is told for all rows alike. */
 const TURNS = /; (?:turn|join|join, turn|go on)\.?$/;
 const TURNS_IN_PATTERN = /[;,] (?:turn|join with a sl st to the first st)(?:; turn)?$/;
@@ -200,7 +208,12 @@ const ROW_OF_ITS_KIND = /^(?:Increase|Decrease) (?:row|rnd): /;
 const BY_ANOTHER = /^(?:even|increase row|decrease row|work as|in pattern|shape as)/;
 
 /** The lines of the pattern by the rows that they are about. */
-function linesByRow(piece: PlannedPiece, text: PieceText, rows: readonly Row[], label: string): Map<number, Told> {
+function linesByRow(
+  piece: PlannedPiece,
+  text: PieceText,
+  rows: readonly Row[],
+  label: string,
+): Map<number, Told> {
   const told = new Map<number, Told>();
   const at = (row: number): Told => {
     const known = told.get(row) ?? { before: [], after: [] };
@@ -213,12 +226,19 @@ function linesByRow(piece: PlannedPiece, text: PieceText, rows: readonly Row[], 
     const { kind } = piece.passages[i]!;
     const end = rowsOf(runsOf(piece.passages.slice(0, i + 1))).length;
     const words = lines
-      .map((line) => lineToText(line.filter((part) => typeof part === 'string' || !isTable(part)), [label]))
+      .map((line) =>
+        lineToText(
+          line.filter((part) => typeof part === 'string' || !isTable(part)),
+          [label],
+        ),
+      )
       .flatMap((line) => line.split('\n'));
     for (const line of words) {
       const [, n, rest] = OF_ROW.exec(line) ?? [];
-      const row = n === undefined ? -1 : rows.findIndex((one, k) => k >= begun && k < end && one.n === Number(n));
-      if (row >= 0 && rest !== undefined && !BY_ANOTHER.test(rest)) at(row).own ??= rest.replace(COUNT_TOLD, '').replace(TURNS, '').trim();
+      const row =
+        n === undefined ? -1 : rows.findIndex((one, k) => k >= begun && k < end && one.n === Number(n));
+      if (row >= 0 && rest !== undefined && !BY_ANOTHER.test(rest))
+        at(row).own ??= rest.replace(COUNT_TOLD, '').replace(TURNS, '').trim();
       else if (!BY_STEPS.has(kind) && OF_RANGE.test(line)) {
         const [, from, to, each] = OF_RANGE.exec(line)!;
         for (let k = begun; k < end; k += 1)
@@ -232,12 +252,16 @@ function linesByRow(piece: PlannedPiece, text: PieceText, rows: readonly Row[], 
     if (end > begun && later.length > 0) at(begun).before.push(...later.splice(0));
     begun = end;
   });
-  if (rows.length > 0) at(rows.length - 1).after.push(...later, ...text.end.map((line) => lineToText(line, [label])));
+  if (rows.length > 0)
+    at(rows.length - 1).after.push(...later, ...text.end.map((line) => lineToText(line, [label])));
   return told;
 }
 
 /** The colour of each row of a piece. */
-function coloursOf({ design, plan }: Pick<Standing, 'design' | 'plan'>, piece: PlannedPiece): (n: number) => string | null {
+function coloursOf(
+  { design, plan }: Pick<Standing, 'design' | 'plan'>,
+  piece: PlannedPiece,
+): (n: number) => string | null {
   const { colours = [] } = design.finishing ?? {};
   const edges = new Map(plan.pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
   const rows = (id: string) => heightOf(plan.pieces.find((one) => one.id === id)?.runs ?? []);

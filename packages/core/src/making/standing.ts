@@ -65,7 +65,10 @@ export function progressIn(plan: Standing['plan'], entries: readonly Entry[]): A
 /** What is worked and joined: of a piece as much as of the copy that is furthest. */
 export function workIn(plan: Standing['plan'], entries: readonly Entry[]): WorkDone {
   const rows = new Map(
-    [...progressIn(plan, entries)].map(([id, copies]) => [id, Math.max(0, ...copies.map(({ worked }) => worked))]),
+    [...progressIn(plan, entries)].map(([id, copies]) => [
+      id,
+      Math.max(0, ...copies.map(({ worked }) => worked)),
+    ]),
   );
   const joins = new Set(
     entries.flatMap((entry) => (entry.kind === 'step' && entry.state === 'done' ? [entry.step] : [])),
@@ -99,7 +102,11 @@ export interface Replayed {
  * @param design the saved state that the making began from
  * @throws as `begin`
  */
-export function replay(design: Design, making: Pick<Making, 'size' | 'entries'>, memory?: ReplayMemory): Replayed {
+export function replay(
+  design: Design,
+  making: Pick<Making, 'size' | 'entries'>,
+  memory?: ReplayMemory,
+): Replayed {
   const all = inOrder(making.entries).filter(isKnown);
   const start = startOf(design, making.size, memory);
   const log = new Log(start);
@@ -228,7 +235,12 @@ function heightsOf({ plan }: Standing, { rows }: WorkDone): Map<string, number> 
   return new Map(
     plan.pieces.map(({ id, runs }) => [
       id,
-      Math.max(0, ...rowsOf(runs).slice(0, rows.get(id) ?? 0).map(({ n }) => n)),
+      Math.max(
+        0,
+        ...rowsOf(runs)
+          .slice(0, rows.get(id) ?? 0)
+          .map(({ n }) => n),
+      ),
     ]),
   );
 }
@@ -241,7 +253,10 @@ function pinsOf({ quantity, count, counts = [] }: Change, size: string): Pin[] {
 /** A design with a field of its style set: "sleeve.evenAtTop". */
 function withField(design: Design, { field, value }: Change): Design {
   if (field === undefined) return design;
-  const set = (object: Readonly<Record<string, unknown>>, [key, ...rest]: readonly string[]): Record<string, unknown> => ({
+  const set = (
+    object: Readonly<Record<string, unknown>>,
+    [key, ...rest]: readonly string[],
+  ): Record<string, unknown> => ({
     ...object,
     [key!]: rest.length === 0 ? value : set((object[key!] ?? {}) as Record<string, unknown>, rest),
   });

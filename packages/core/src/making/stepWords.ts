@@ -57,17 +57,31 @@ function toldOf(step: Step, stitch: string): Told[] {
         ? [{ words: (place) => `${stitch} ${inPlace(times, place)}`, takes: times, key: `work ${times}` }]
         : [];
     case 'increase':
-      return times_({ words: (place) => `${makes} ${stitch} ${inPlace(1, place)}`, takes: 1, key: `increase ${makes}` });
+      return times_({
+        words: (place) => `${makes} ${stitch} ${inPlace(1, place)}`,
+        takes: 1,
+        key: `increase ${makes}`,
+      });
     case 'decrease':
       return times_({ words: () => `${stitch}${takes}tog`, takes, key: `decrease ${takes}` });
     case 'slip':
-      return [{ words: () => `sl st over the next ${countOf(times, 'st')}`, takes: times, key: `slip ${times}` }];
+      return [
+        { words: () => `sl st over the next ${countOf(times, 'st')}`, takes: times, key: `slip ${times}` },
+      ];
     case 'skip':
       return [{ words: () => `skip ${countOf(times, 'st')}`, takes: times, key: `skip ${times}` }];
     case 'cast':
-      return [{ words: () => `${countOf(times, 'new st')} (ch ${times}, or foundation ${stitch})`, takes: 0, key: `cast ${times}` }];
+      return [
+        {
+          words: () => `${countOf(times, 'new st')} (ch ${times}, or foundation ${stitch})`,
+          takes: 0,
+          key: `cast ${times}`,
+        },
+      ];
     case 'pick up':
-      return [{ words: () => `pick up and work ${countOf(times, 'st')}`, takes: times, key: `pick up ${times}` }];
+      return [
+        { words: () => `pick up and work ${countOf(times, 'st')}`, takes: times, key: `pick up ${times}` },
+      ];
   }
 }
 
@@ -78,7 +92,7 @@ const FEWEST = 4;
 function repeated(told: readonly Told[], all: number): string[] {
   const said: string[] = [];
   let taken = 0;
-  for (let i = 0; i < told.length; ) {
+  for (let i = 0; i < told.length;) {
     const { length, times } = longestCycle(told, i);
     const place = (one: Told): Place => ({ first: taken === 0, last: taken + one.takes === all });
     if (times > 1 && length * times >= FEWEST) {

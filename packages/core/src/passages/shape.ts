@@ -54,7 +54,8 @@ export const shape: PassageKind<Shape> = {
 function resumeShape(before: Shape, now: Shape, row: number): Shape | null {
   const schedule = resumed(before.schedule, now.schedule, row);
   const also = now.also && before.also ? resumed(before.also.schedule, now.also.schedule, row) : null;
-  if (!schedule || (now.also === undefined) !== (before.also === undefined) || (now.also && !also)) return null;
+  if (!schedule || (now.also === undefined) !== (before.also === undefined) || (now.also && !also))
+    return null;
   const isAsPlanned = schedule === now.schedule && (!now.also || also === now.also.schedule);
   if (isAsPlanned) return now;
   if (now.curve || now.motif) return null;
