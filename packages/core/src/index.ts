@@ -296,3 +296,7 @@ export { preview, type Preview, type PullBack } from './making/preview.js';
 export { clashInWords, pullBackInWords } from './making/clashWords.js';
 export { doubtsOf, notOf } from './making/fits.js';
 export { rowsToWork, type RowToWork } from './making/rowsToWork.js';
+export { judgeGauge, type AxisJudgement, type GaugeJudgement } from './making/judge.js';
+export { LOOKS, promptsAt, type Prompt } from './making/prompts.js';
+export { yarnInHand, type YarnInHand } from './making/yarn.js';
+export { cameBack, type CameBack } from './making/cameBack.js';

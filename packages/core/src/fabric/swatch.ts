@@ -19,6 +19,12 @@ export function nearestHook(mm: number): number {
   return MILLIMETRE_STEPS.reduce((best, size) => (Math.abs(size - mm) < Math.abs(best - mm) ? size : best));
 }
 
+/** The next larger (1) or smaller (-1) hook that is made, mm. */
+export function nextHook(mm: number, way: 1 | -1): number {
+  const at = MILLIMETRE_STEPS.indexOf(nearestHook(mm)) + way;
+  return MILLIMETRE_STEPS[Math.max(0, Math.min(MILLIMETRE_STEPS.length - 1, at))]!;
+}
+
 /**
  * Hooks to try for a yarn, mm: the label's; for open or fluffy fabrics up to twice as thick; for firm ones one size less
  * (common practice).

@@ -49,8 +49,8 @@ export interface Change extends Partial<CountWish> {
 export const TRY_ONS = ['shoulders', 'sleeve', 'neckband', 'straps', 'front bands', 'yoke', 'other'] as const;
 export type TryOn = (typeof TRY_ONS)[number];
 
-/** What happened to a ball. */
-export const BALL_EVENTS = ['begun', 'ended', 'weighed'] as const;
+/** What happened to the yarn: a ball was begun or came to its end, what is left was weighed, or so many balls are there in all. */
+export const BALL_EVENTS = ['begun', 'ended', 'weighed', 'in all'] as const;
 
 /** What a log can have in it. All but `undo` can be undone. */
 export type Done =
@@ -71,6 +71,8 @@ export type Done =
       event: (typeof BALL_EVENTS)[number];
       /** What is left of all yarn of this colour, g. */
       grams?: number;
+      /** Balls that there are in all. */
+      balls?: number;
     } & Partial<RowPlace>)
   | ({ kind: 'marker'; text: string } & RowPlace)
   /** A step of joining or finishing: a join of the plan, or a step of the assembly, and how far it has come. */

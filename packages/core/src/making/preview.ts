@@ -24,8 +24,9 @@ export interface Preview {
   rows: readonly { piece: string; label: string; before: number; after: number }[];
   /** What stands against it. */
   stops: readonly Note[];
-  /** What would have to be pulled back for it; each alone is enough. Empty where nothing helps, or nothing needs to. */
+  /** What would have to be pulled back for it: one of them, or all together. Empty where nothing helps, or nothing needs to. */
   pullBack: readonly PullBack[];
+  together: boolean;
 }
 
 /** What a change would move, and where it clashes with what is worked how much would have to be pulled back. */
@@ -50,7 +51,7 @@ export function preview(now: Standing, entry: ChangeWords, done: WorkDone): Prev
       return a === b ? [] : [{ piece: id, label, before: a, after: b }];
     }),
     stops,
-    pullBack: can && stops.length === 0 ? [] : pullBacks(now, done, clear),
+    ...(can && stops.length === 0 ? { pullBack: [], together: false } : pullBacks(now, done, clear)),
   };
 }
 
@@ -67,7 +68,7 @@ function pullBacks(
   { plan }: Standing,
   { rows }: WorkDone,
   clear: (rows: WorkDone['rows']) => boolean,
-): PullBack[] {
+): Pick<Preview, 'pullBack' | 'together'> {
   const begun = plan.pieces.filter(({ id }) => (rows.get(id) ?? 0) > 0);
   const without = (id: string, many: number, from: WorkDone['rows'] = rows) => new Map([...from, [id, many]]);
   /** The most rows of a piece that may stay; -1 where even none help. */
@@ -85,7 +86,7 @@ function pullBacks(
     const stay = most(piece.id, rows);
     return stay < 0 ? [] : [pulled(piece, rows.get(piece.id)!, stay)];
   });
-  if (alone.length > 0) return alone.sort((a, b) => a.rows - b.rows);
+  if (alone.length > 0) return { pullBack: alone.sort((a, b) => a.rows - b.rows), together: false };
   // No piece alone: from the last on, until it is enough; then as little of each as may be.
   let kept: WorkDone['rows'] = rows;
   const gone: typeof begun = [];
@@ -94,15 +95,16 @@ function pullBacks(
     gone.push(piece);
     if (clear(kept)) break;
   }
-  if (!clear(kept)) return [];
+  if (!clear(kept)) return { pullBack: [], together: false };
   for (const { id } of gone) {
     const back = without(id, rows.get(id)!, kept);
     kept = clear(back) ? back : without(id, Math.max(0, most(id, back)), kept);
   }
-  return gone.flatMap((piece) => {
+  const pullBack = gone.flatMap((piece) => {
     const [had, stay] = [rows.get(piece.id)!, kept.get(piece.id)!];
     return had === stay ? [] : [pulled(piece, had, stay)];
   });
+  return { pullBack, together: true };
 }
 
 function pulled(

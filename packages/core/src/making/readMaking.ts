@@ -127,6 +127,7 @@ const READERS: Readonly<Record<string, (entry: FieldReader) => void>> = {
     entry.choice('event', 'What happened to the ball', BALL_EVENTS, 'begun');
     if (entry.object['grams'] !== undefined)
       entry.number('grams', { label: 'What is left', min: 0, max: 20000, unit: 'g' });
+    if (entry.object['balls'] !== undefined) count(entry, 'balls', 'The number of balls');
   },
   marker: (entry) => {
     readRow(entry);

@@ -17,8 +17,7 @@ import { inTerms, type Terms } from '../write/terms.js';
 import { writePiece, type PieceText } from '../write/piece.js';
 import { isTable } from '../write/line.js';
 import type { Units } from '../units/length.js';
-import { colourOfRow, stripeOffset } from '../yarn/stripes.js';
-import { heightOf } from '../work/runs.js';
+import { stripeColours } from './colours.js';
 import type { Standing } from './refit.js';
 import { keyInPiece } from './log.js';
 import { rowInSteps } from './stepWords.js';
@@ -88,7 +87,7 @@ export function rowsToWork(
     runsOf,
     written,
   ).stitchedRows()[0]!;
-  const colours = coloursOf({ design, plan }, piece);
+  const colourOf = stripeColours({ design, plan });
   const inWish = (words: string) => inTerms(words, terms);
   /** Stitches of each part as far as it has come; a part that begins takes from the one it goes on from. */
   const counts = new Map<string, number>();
@@ -127,7 +126,7 @@ export function rowsToWork(
       ring: own?.ring ?? false,
       fabric: fabric.id,
       hook: fabric.hook,
-      colour: colours(row.n),
+      colour: colourOf(id, row.n),
       height: { onTheHook: perHook('rows', finished), finished },
       width: {
         onTheHook: perHook('stitches', row.count / section.stitches),
@@ -255,19 +254,4 @@ function linesByRow(
   if (rows.length > 0)
     at(rows.length - 1).after.push(...later, ...text.end.map((line) => lineToText(line, [label])));
   return told;
-}
-
-/** The colour of each row of a piece. */
-function coloursOf(
-  { design, plan }: Pick<Standing, 'design' | 'plan'>,
-  piece: PlannedPiece,
-): (n: number) => string | null {
-  const { colours = [] } = design.finishing ?? {};
-  const edges = new Map(plan.pieces.flatMap(({ edges: of }) => of.map((edge) => [edge.id, edge])));
-  const rows = (id: string) => heightOf(plan.pieces.find((one) => one.id === id)?.runs ?? []);
-  return (n) => {
-    const section = piece.sections.findLast(({ first }) => first <= n) ?? piece.sections[0]!;
-    const own = colours.find(({ fabric, stripes }) => fabric === section.fabric && stripes.length > 0);
-    return own ? colourOfRow(own.stripes, n + stripeOffset(piece.id, plan.joins, edges, rows)) : null;
-  };
 }
