@@ -15,6 +15,8 @@ import { ProblemFilter } from './http/problem.js';
 import { InstrumentsController } from './instruments/instruments.controller.js';
 import { LIBRARY_CONTROLLERS } from './library/library.controllers.js';
 import { StudioController } from './studio/studio.controller.js';
+import { MakingsController } from './makings/makings.controller.js';
+import { MakingsService } from './makings/makings.service.js';
 import type { Settings } from './settings.js';
 import { SETTINGS } from './tokens.js';
 
@@ -37,12 +39,13 @@ class AppModule {
       controllers: [
         DesignsController,
         PhotosController,
+        MakingsController,
         StudioController,
         ...LIBRARY_CONTROLLERS,
         InstrumentsController,
         HealthController,
       ],
-      providers: [{ provide: SETTINGS, useValue: settings }, Database, DesignsService],
+      providers: [{ provide: SETTINGS, useValue: settings }, Database, DesignsService, MakingsService],
     };
   }
 }
@@ -62,6 +65,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
           defaultSrc: ["'none'"],
           scriptSrc: ["'self'"],
           workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
           // Radix and D3 set positions through style attributes.
           styleSrc: ["'self'", "'unsafe-inline'"],
           fontSrc: ["'self'"],

@@ -172,7 +172,18 @@ export { rowsOf, type RowRun } from './work/runs.js';
 export { readChart, readLibraryFabric, type LibraryFabric, type LibraryRead } from './format/library.js';
 export { GRAMS_PER_OUNCE, type InstrumentReading } from './format/instruments.js';
 export { newDesign } from './format/newDesign.js';
-export type { LibraryEntry, RevisionEntry, ShelfEntry, Stored, StoredDesign } from './format/stored.js';
+export type {
+  Arrived,
+  LibraryEntry,
+  MakingEntry,
+  MakingProgress,
+  NewMaking,
+  RevisionEntry,
+  ShelfEntry,
+  Stored,
+  StoredDesign,
+  StoredMaking,
+} from './format/stored.js';
 export { seamsOf, tailsOfSize } from './write/joining.js';
 export {
   countRows,
@@ -276,6 +287,8 @@ export {
 } from './making/log.js';
 export {
   LONGEST_MAKING,
+  LONGEST_NOTE,
+  readEntries,
   MAKING_VERSION,
   MOST_ENTRIES,
   readMaking,

@@ -70,4 +70,38 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
       for (const table of ['design_photos', 'studio_settings']) await context.dropTable(table);
     },
   },
+  {
+    name: '0004-makings',
+    up: async ({ context }) => {
+      await context.createTable('makings', {
+        id: { type: DataTypes.STRING, primaryKey: true },
+        name: { type: DataTypes.STRING, allowNull: false },
+        // No reference: a making stays when its design goes.
+        designId: { type: DataTypes.STRING, allowNull: false },
+        revision: { type: DataTypes.INTEGER, allowNull: false },
+        size: { type: DataTypes.STRING, allowNull: false },
+        document: { type: DataTypes.TEXT, allowNull: false },
+        createdAt: { type: DataTypes.STRING, allowNull: false },
+        updatedAt: { type: DataTypes.STRING, allowNull: false },
+        deletedAt: { type: DataTypes.STRING, allowNull: true },
+        progress: { type: DataTypes.TEXT, allowNull: true },
+      });
+      await context.createTable('making_entries', {
+        seq: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+        makingId: {
+          type: DataTypes.STRING,
+          allowNull: false,
+          references: { model: 'makings', key: 'id' },
+          onDelete: 'CASCADE',
+        },
+        entryId: { type: DataTypes.STRING, allowNull: false },
+        body: { type: DataTypes.TEXT, allowNull: false },
+      });
+      await context.addIndex('making_entries', ['makingId', 'entryId'], { unique: true });
+      await context.addIndex('making_entries', ['makingId', 'seq']);
+    },
+    down: async ({ context }) => {
+      for (const table of ['making_entries', 'makings']) await context.dropTable(table);
+    },
+  },
 ];

@@ -50,6 +50,34 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare data: string;
 }
 
+/** A making: one size of one saved state of a design, of which it keeps its own copy. */
+export class MakingRow extends Model<InferAttributes<MakingRow>, InferCreationAttributes<MakingRow>> {
+  declare id: string;
+  declare name: string;
+  /** The design on the shelf, whether it is still there or not. */
+  declare designId: string;
+  declare revision: number;
+  declare size: string;
+  declare document: string;
+  declare createdAt: string;
+  declare updatedAt: string;
+  declare deletedAt: CreationOptional<string | null>;
+  /** How far it has come, as the page last told it: JSON. */
+  declare progress: CreationOptional<string | null>;
+}
+
+/** One line of the log of a making: added, and never changed. */
+export class MakingEntryRow extends Model<
+  InferAttributes<MakingEntryRow>,
+  InferCreationAttributes<MakingEntryRow>
+> {
+  /** The order in which entries arrived, over all makings. */
+  declare seq: CreationOptional<number>;
+  declare makingId: string;
+  declare entryId: string;
+  declare body: string;
+}
+
 /** Ties the models to a connection. The tables themselves are made by migrations. */
 export function defineModels(sequelize: Sequelize): void {
   const tables: [DocumentTable, string][] = [
@@ -92,5 +120,29 @@ export function defineModels(sequelize: Sequelize): void {
       data: { type: DataTypes.TEXT, allowNull: false },
     },
     { sequelize, tableName: 'design_photos', timestamps: false },
+  );
+  MakingRow.init(
+    {
+      id: { type: DataTypes.STRING, primaryKey: true },
+      name: { type: DataTypes.STRING, allowNull: false },
+      designId: { type: DataTypes.STRING, allowNull: false },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      size: { type: DataTypes.STRING, allowNull: false },
+      document: { type: DataTypes.TEXT, allowNull: false },
+      createdAt: { type: DataTypes.STRING, allowNull: false },
+      updatedAt: { type: DataTypes.STRING, allowNull: false },
+      deletedAt: { type: DataTypes.STRING, allowNull: true },
+      progress: { type: DataTypes.TEXT, allowNull: true },
+    },
+    { sequelize, tableName: 'makings', timestamps: false },
+  );
+  MakingEntryRow.init(
+    {
+      seq: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      makingId: { type: DataTypes.STRING, allowNull: false },
+      entryId: { type: DataTypes.STRING, allowNull: false },
+      body: { type: DataTypes.TEXT, allowNull: false },
+    },
+    { sequelize, tableName: 'making_entries', timestamps: false },
   );
 }

@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
 import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
 import type { Response } from 'express';
+import { attached } from '../http/attached.js';
 import { seenRevision, tagged } from '../http/revision.js';
 import { designDocument, documentId, revisionNumber, Valid } from '../http/validate.js';
 import { DesignsService } from './designs.service.js';
@@ -95,13 +96,6 @@ export class DesignsController {
   @Get(':id/file')
   async file(@Param('id', Id) id: string, @Res() response: Response): Promise<void> {
     const { document } = await this.designs.read(id);
-    const name = document.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'design';
-    response
-      .type('application/json')
-      .setHeader(
-        'Content-Disposition',
-        `attachment; filename="design.upfell.json"; filename*=UTF-8''${encodeURIComponent(name)}.upfell.json`,
-      )
-      .send(`${JSON.stringify(document, null, 2)}\n`);
+    attached(response, document, document.name, 'upfell');
   }
 }

@@ -4,12 +4,17 @@ import {
   HOUSE_WAYS,
   readChart,
   readDesign,
+  readEntries,
   readLibraryFabric,
+  readMaking,
   type Design,
   type FieldProblem,
   type HouseStyle,
   type InstrumentReading,
   type LibraryFabric,
+  type Making,
+  type MakingProgress,
+  type NewMaking,
   type SizeChart,
 } from '@upfell/core';
 import { Problem } from './problem.js';
@@ -55,6 +60,39 @@ export const designDocument = documentOf<Design>('design', (raw) => {
 export const chartDocument = documentOf<SizeChart>('chart', readChart);
 export const fabricDocument = documentOf<LibraryFabric>('fabric', readLibraryFabric);
 
+export const makingDocument = documentOf<Making>('making', (raw) => {
+  const read = readMaking(raw);
+  return read.ok ? { ok: true, document: read.making } : read;
+}).append<Making & { id?: string }>({ id: Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/) });
+
+/** Entries for a log, with the place in it that their sender knows. */
+export interface NewEntries {
+  entries: Making['entries'];
+  after: number;
+  progress?: MakingProgress;
+}
+
+/** A place in the order of arrival; 0 before all. */
+export const logPlace = Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER).default(0);
+
+export const newEntries = Joi.object<NewEntries>({
+  entries: Joi.array().required(),
+  after: logPlace,
+  progress: Joi.object<MakingProgress>({
+    worked: Joi.number().integer().min(0).required(),
+    all: Joi.number().integer().min(0).required(),
+    now: Joi.string().allow('').max(200).required(),
+  }),
+})
+  .required()
+  .custom((value: NewEntries, helpers) => {
+    const read = readEntries(value);
+    return read.ok
+      ? { ...value, entries: read.entries }
+      : helpers.error('document.unfit', { problems: read.problems });
+  })
+  .messages({ 'document.unfit': 'some entries are not right' });
+
 /** A reading of a measuring instrument. */
 export const readingSchema = Joi.object<InstrumentReading>({
   instrument: Joi.string().valid('tape', 'scale').required(),
@@ -97,3 +135,13 @@ export const documentId = Joi.string()
   .required()
   .messages({ 'string.pattern.base': 'this is no id of a document' });
 export const revisionNumber = Joi.number().integer().min(1).max(1e9).required();
+
+const nameOfMaking = Joi.string().trim().min(1).max(200).required();
+export const makingName = Joi.object<{ name: string }>({ name: nameOfMaking }).required();
+export const newMaking = Joi.object<NewMaking>({
+  id: documentId,
+  name: nameOfMaking,
+  designId: documentId,
+  revision: revisionNumber,
+  size: Joi.string().min(1).max(200).required(),
+}).required();

@@ -7,6 +7,8 @@ export const MAKING_VERSION = 1;
 /** Most entries that a log may have, and the longest making file that is read, in characters. */
 export const MOST_ENTRIES = 100_000;
 export const LONGEST_MAKING = 40_000_000;
+/** Most entries that are added to a log at once. */
+const MOST_AT_ONCE = 5000;
 /** Longest note, in characters. */
 export const LONGEST_NOTE = 4000;
 
@@ -68,6 +70,23 @@ export function readMaking(raw: unknown): MakingRead {
   for (const entry of entries) readEntry(entry);
   if (problems.length > 0) return { ok: false, problems };
   return { ok: true, making: { revision: 1, ...(raw as JsonObject) } as unknown as Making };
+}
+
+/**
+ * Checks entries that are to be added to a log.
+ *
+ * @param raw parsed JSON: an object with a list of `entries`
+ */
+export function readEntries(
+  raw: unknown,
+): { ok: true; entries: Making['entries'] } | { ok: false; problems: FieldProblem[] } {
+  const problems: FieldProblem[] = [];
+  const reader = new FieldReader(isObject(raw) ? raw : {}, '', problems);
+  const entries = reader.list('entries', 'The list of entries', MOST_AT_ONCE);
+  for (const entry of entries) readEntry(entry);
+  return problems.length > 0
+    ? { ok: false, problems }
+    : { ok: true, entries: entries.map(({ object }) => object as unknown as Making['entries'][number]) };
 }
 
 /** Checks one entry of a log; of kinds that are not known only what every entry has. */
