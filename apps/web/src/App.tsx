@@ -13,6 +13,9 @@ const DesignPage = lazy(() =>
 const FabricsPage = lazy(() =>
   import('./fabric/FabricsPage').then((module) => ({ default: module.FabricsPage })),
 );
+const MakingPage = lazy(() =>
+  import('./making/MakingPage').then((module) => ({ default: module.MakingPage })),
+);
 const InstrumentsPage = lazy(() =>
   import('./instruments/InstrumentsPage').then((module) => ({ default: module.InstrumentsPage })),
 );
@@ -27,6 +30,7 @@ export function App() {
             <Route path="/" element={<ShelfPage />} />
             <Route path="/designs/:id" element={<Navigate to="table" replace />} />
             <Route path="/designs/:id/:step" element={<DesignPage />} />
+            <Route path="/makings/:id" element={<MakingPage />} />
             <Route path="/charts" element={<ChartsPage />} />
             <Route path="/fabrics" element={<FabricsPage />} />
             <Route path="/instruments" element={<InstrumentsPage />} />

@@ -1,5 +1,5 @@
 /** The door of the core: everything that the applications use. */
-export { compareCounts, type CountChange } from './compare.js';
+export { compareCounts, compareFinished, type CountChange, type FinishedChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
 export { plan, wholePlan, type Plan } from './plan.js';
 export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';
@@ -279,9 +279,12 @@ export {
 export {
   inOrder,
   isKnown,
+  keyInPiece,
+  progressOf,
   rowKey,
   standing as standingEntries,
   standingOf,
+  tickedIn,
   timeAfter,
   type Progress,
 } from './making/log.js';
@@ -304,7 +307,7 @@ export {
   type Replayed,
   type ReplayMemory,
 } from './making/standing.js';
-export type { Standing, WorkDone } from './making/refit.js';
+export { settledCounts, type Standing, type WorkDone } from './making/refit.js';
 export { preview, type Preview, type PullBack } from './making/preview.js';
 export { clashInWords, pullBackInWords } from './making/clashWords.js';
 export { doubtsOf, notOf } from './making/fits.js';
@@ -313,3 +316,4 @@ export { judgeGauge, type AxisJudgement, type GaugeJudgement } from './making/ju
 export { LOOKS, promptsAt, type Prompt } from './making/prompts.js';
 export { yarnInHand, type YarnInHand } from './making/yarn.js';
 export { cameBack, type CameBack } from './making/cameBack.js';
+export { changeWishes, type ChangeWish } from './making/wishes.js';

@@ -28,6 +28,9 @@ const FabricView = lazy(() =>
   import('../fabric/FabricView').then((module) => ({ default: module.FabricView })),
 );
 const JoinsView = lazy(() => import('../joins/JoinsView').then((module) => ({ default: module.JoinsView })));
+const MakingsView = lazy(() =>
+  import('../making/MakingsView').then((module) => ({ default: module.MakingsView })),
+);
 const MapView = lazy(() => import('../map/MapView').then((module) => ({ default: module.MapView })));
 const RowsView = lazy(() => import('../rows/RowsView').then((module) => ({ default: module.RowsView })));
 const PatternView = lazy(() =>
@@ -97,6 +100,8 @@ export function DesignPage() {
                 <RowsView />
               ) : known === 'joins' ? (
                 <JoinsView />
+              ) : known === 'makings' ? (
+                <MakingsView />
               ) : known === 'pattern' ? (
                 <PatternView />
               ) : (
@@ -108,7 +113,11 @@ export function DesignPage() {
             </Suspense>
           </ErrorBoundary>
         </main>
-        {known === 'body' && !selected ? <BodyDrawer /> : known !== 'pattern' && <Drawer />}
+        {known === 'body' && !selected ? (
+          <BodyDrawer />
+        ) : (
+          known !== 'pattern' && known !== 'makings' && <Drawer />
+        )}
       </div>
       <ConflictDialog />
       <ProposalDialog />

@@ -9,6 +9,7 @@ export const STEPS = [
   { id: 'rows', label: 'Rows' },
   { id: 'joins', label: 'Joins' },
   { id: 'pattern', label: 'Pattern' },
+  { id: 'makings', label: 'Makings' },
 ] as const;
 
 export type StepId = (typeof STEPS)[number]['id'];

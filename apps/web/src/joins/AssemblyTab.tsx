@@ -3,37 +3,18 @@ import { useEffect, useState } from 'react';
 import { assemblyOf, formatLength, touchesInWords, type AssemblyStep, type Tail } from '@upfell/core';
 import { useTerms } from '../state/useTerms';
 import { useDocument, useUnits } from '../state/useSizePlan';
-import { edit, useDesign } from '../state/designStore';
+import { edit } from '../state/designStore';
 import { askAssembly, usePlan } from '../state/planner';
 import { Button } from '../ui/Button';
 import type { ScreenSize } from '../worker/screen';
 import type { AssemblyDrawings } from '../worker/planner';
 
-/** Ticks are this person's own and belong to no saved design. */
-function useTicks(key: string): [ReadonlySet<string>, (step: string) => void] {
-  const read = () => new Set<string>(JSON.parse(localStorage.getItem(key) ?? '[]') as string[]);
-  const [kept, setKept] = useState(() => ({ key, ticks: read() }));
-  // Another size has ticks of its own.
-  const ticks = kept.key === key ? kept.ticks : read();
-  return [
-    ticks,
-    (step) => {
-      const next = new Set(ticks);
-      if (!next.delete(step)) next.add(step);
-      setKept({ key, ticks: next });
-      localStorage.setItem(key, JSON.stringify([...next]));
-    },
-  ];
-}
-
-/** The order of assembly as a checklist, a drawing with every step; the order can be changed where the garment allows it. */
+/** The order of assembly, a drawing with every step (ticked off in a making); the order can be changed where the garment allows it. */
 export function AssemblyTab({ size }: { size: ScreenSize }) {
   const { finishing } = useDocument();
-  const id = useDesign((state) => state.id)!;
   const plan = usePlan((state) => state.plan);
   const [made, setMade] = useState<AssemblyDrawings | null>(null);
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const [ticks, tick] = useTicks(`assembly/${id}/${size.id}`);
   const { steps } = assemblyOf(size, finishing?.order);
   const ids = steps.map((step) => step.id);
   const units = useUnits();
@@ -64,13 +45,6 @@ export function AssemblyTab({ size }: { size: ScreenSize }) {
         {steps.map((step, i) => (
           <li key={step.id} className="break-inside-avoid py-3" data-step={step.id}>
             <div className="flex items-start gap-3">
-              <input
-                type="checkbox"
-                className="mt-1.5"
-                checked={ticks.has(step.id)}
-                aria-label={`${step.title} is done`}
-                onChange={() => tick(step.id)}
-              />
               <div className="min-w-0 grow">
                 <h3 className="text-[16px]">
                   {i + 1}. {step.title}

@@ -1,5 +1,5 @@
 import { Copy, ListChecks, PenLine, Printer } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { toast } from 'sonner';
 import { flowOf, isOwn, lineToText, meaningOf, pattern, patternToText, type Design } from '@upfell/core';
@@ -16,6 +16,7 @@ import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
 import { PhotoFigure } from './PhotoFigure';
 import { StyleDialog } from './StyleDialog';
 import { usePhoto } from './usePhoto';
+import { useRowOfPattern } from './useRowOfPattern';
 import { PasteDialog } from './PasteDialog';
 import { ProofLine } from './ProofLine';
 import { SchematicFigure } from './SchematicFigure';
@@ -39,6 +40,7 @@ export function PatternView() {
   const lengths = chosenLengths ?? usualLengths;
   const [styling, setStyling] = useState(false);
   useEffect(() => void loadStudio(), []);
+  const article = useRef<HTMLElement>(null);
   const planned = plan?.sizes.some(({ id, pieces }) => id === size.id && pieces.length > 0) ?? false;
   const text = useMemo(
     () =>
@@ -52,6 +54,7 @@ export function PatternView() {
         : null,
     [plan, document, words, style, terms, which, lengths, size.id, planned],
   );
+  useRowOfPattern(article, text !== null);
   if (!text || !document)
     return (
       <p className="p-8 text-soft">
@@ -114,6 +117,7 @@ export function PatternView() {
       </div>
       <article
         className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 ${old ? 'opacity-55' : ''}`}
+        ref={article}
         data-testid="pattern"
         tabIndex={0}
         aria-label="Pattern"
@@ -122,7 +126,7 @@ export function PatternView() {
           <PhotoFigure {...photo} />
           <h2 className="mb-4 text-2xl">{text.title}</h2>
           {text.sections.map((section) => (
-            <section key={section.id} className="mb-5 break-inside-avoid-page">
+            <section key={section.id} data-section={section.id} className="mb-5 break-inside-avoid-page">
               {section.id === 'materials' && (
                 <SchematicFigure size={which === 'one' ? size.id : null} units={document.units} plan={plan} />
               )}

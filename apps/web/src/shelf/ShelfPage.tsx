@@ -15,6 +15,7 @@ import {
 import { designs } from '../api/designs';
 import { Entry, EntryWords, ListTrouble } from '../library/Entry';
 import { useList } from '../library/useList';
+import { ShelfMakings } from '../making/ShelfMakings';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
@@ -85,6 +86,7 @@ export function ShelfPage() {
       <input {...getInputProps({ 'aria-label': 'Design file' })} data-testid="file" />
       <ShelfBar />
       <main className="mx-auto w-full max-w-4xl grow px-6 py-8">
+        <ShelfMakings />
         <div className="mb-5 flex items-end justify-between">
           <h1 className="text-2xl">Designs</h1>
           <span className="flex gap-2">

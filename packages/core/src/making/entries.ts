@@ -75,7 +75,7 @@ export type Done =
       balls?: number;
     } & Partial<RowPlace>)
   | ({ kind: 'marker'; text: string } & RowPlace)
-  /** A step of joining or finishing: a join of the plan, or a step of the assembly, and how far it has come. */
+  /** A step of joining or finishing: one of the assembly, or a single join, by its id; and how far it has come. */
   | { kind: 'step'; step: string; state: StepState }
   | { kind: 'tally'; name: string; by: number }
   | { kind: 'time'; piece?: string; minutes: number }

@@ -115,6 +115,12 @@ function asWorkLeavesIt(note: Note): Note {
     : note;
 }
 
+/** Counts that can no longer be wished otherwise without pulling rows back or undoing a join. */
+export function settledCounts(now: Standing, { rows, joins }: WorkDone): ReadonlySet<string> {
+  const all = new Set(now.plan.quantities.map(({ id }) => id));
+  return new Set(heldCounts(now, begunPieces(now.programs, rows), joins, all, new Set(), false).fixed.keys());
+}
+
 /** Everything that may not move. */
 function heldCounts(
   { counts, plan }: Standing,

@@ -1,6 +1,7 @@
 import type { Design, Pin } from '../design.js';
 import { draftSize, fitDesign, type PlanMemory } from '../fitDesign.js';
 import { countReader } from '../fit/counts.js';
+import { assemblyOf } from '../finishing/assembly.js';
 import { rowsOf } from '../work/runs.js';
 import type { Change, Entry, EntryOf, GaugeReading, Making } from './entries.js';
 import { plannedGauges, withReading } from './gauges.js';
@@ -70,8 +71,12 @@ export function workIn(plan: Standing['plan'], entries: readonly Entry[]): WorkD
       Math.max(0, ...copies.map(({ worked }) => worked)),
     ]),
   );
+  const { steps } = assemblyOf(plan);
   const joins = new Set(
-    entries.flatMap((entry) => (entry.kind === 'step' && entry.state === 'done' ? [entry.step] : [])),
+    entries.flatMap((entry) => {
+      if (entry.kind !== 'step' || entry.state !== 'done') return [];
+      return steps.find(({ id }) => id === entry.step)?.joins ?? [entry.step];
+    }),
   );
   return { rows, joins };
 }

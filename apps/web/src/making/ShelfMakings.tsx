@@ -1,0 +1,56 @@
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { MakingEntry } from '@upfell/core';
+import { makings } from '../api/makings';
+import { keptMakings } from './making';
+import { makingInWords } from './MakingsView';
+
+/** Makings in progress: those that the server has, and without it those that this browser keeps. */
+export function ShelfMakings() {
+  const [list, setList] = useState<readonly MakingEntry[] | null>(null);
+  const [away, setAway] = useState(false);
+  useEffect(() => {
+    let wanted = true;
+    makings.list().then(
+      (found) => wanted && setList(found),
+      async () => {
+        const kept = await (await keptMakings()).list();
+        if (!wanted) return;
+        setAway(true);
+        setList(kept);
+      },
+    );
+    return () => {
+      wanted = false;
+    };
+  }, []);
+  if (!list || list.length === 0) return null;
+  return (
+    <section className="mb-8" aria-labelledby="in-hand">
+      <h2 id="in-hand" className="mb-2 text-2xl">
+        In hand
+      </h2>
+      {away && (
+        <p className="mb-1 text-[13px] text-eased">The server is away; these are kept in this browser.</p>
+      )}
+      <ul className="border-t border-line" data-testid="in-hand">
+        {list.map((entry) => (
+          <li key={entry.id} className="border-b border-line py-2.5 hover:bg-tape/50">
+            <Link to={`/makings/${entry.id}`} className="block px-2">
+              <span className="font-display block truncate text-[17px] font-semibold">{entry.name}</span>
+              <span className="text-[13px] text-soft">{makingInWords(entry)}</span>
+              {entry.progress && (
+                <progress
+                  className="mt-1 block h-1.5 w-full"
+                  value={entry.progress.worked}
+                  max={entry.progress.all}
+                  aria-label={`${entry.name}: rows`}
+                />
+              )}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

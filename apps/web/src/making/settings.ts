@@ -1,0 +1,26 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** How this person works, on this device. */
+interface MakingSettings {
+  hand: 'right' | 'left';
+  /** Size of the row's words. */
+  text: 'small' | 'usual' | 'large';
+  awake: boolean;
+  /** A quiet word about resting hands after so many minutes; 0: none. */
+  rest: number;
+  /** Whether time is noted by piece. */
+  time: boolean;
+}
+
+export const useMakingSettings = create<MakingSettings>()(
+  persist((): MakingSettings => ({ hand: 'right', text: 'usual', awake: true, rest: 0, time: false }), {
+    name: 'upfell:making',
+  }),
+);
+
+export const WORD_SIZE: Readonly<Record<MakingSettings['text'], string>> = {
+  small: 'text-[17px] leading-snug',
+  usual: 'text-[20px] leading-snug',
+  large: 'text-[26px] leading-snug',
+};

@@ -1,0 +1,7 @@
+/** Keeps the page for when the server is away, in browsers that can and in the built application only. */
+export function registerWorker(): void {
+  if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
+  window.addEventListener('load', () => {
+    navigator.serviceWorker.register('/sw.js', { type: 'classic' }).catch(() => undefined);
+  });
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { MakingPlanner } from './makingPlanner';
+
+expose(new MakingPlanner());
