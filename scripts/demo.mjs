@@ -39,7 +39,7 @@ const env = {
 const { readSettings } = await import(`${root}/apps/server/dist/settings.js`);
 const { loadDemo } = await import(`${root}/apps/server/dist/loadDemo.js`);
 const added = await loadDemo(readSettings(env), `${root}/demo`);
-if (added > 0) console.log(`Loaded ${added} demo designs, charts and fabrics.`);
+if (added > 0) console.log(`Loaded ${added} demo designs, charts, fabrics and makings.`);
 const server = spawn(process.execPath, [`${root}/apps/server/dist/main.js`], { env, stdio: 'inherit' });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => (process.exitCode = code ?? 0));

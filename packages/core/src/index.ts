@@ -307,7 +307,7 @@ export {
   type Replayed,
   type ReplayMemory,
 } from './making/standing.js';
-export { settledCounts, type Standing, type WorkDone } from './making/refit.js';
+export { settledIn, type Standing, type WorkDone } from './making/refit.js';
 export { preview, type Preview, type PullBack } from './making/preview.js';
 export { clashInWords, pullBackInWords } from './making/clashWords.js';
 export { doubtsOf, notOf } from './making/fits.js';
@@ -317,3 +317,4 @@ export { LOOKS, promptsAt, type Prompt } from './making/prompts.js';
 export { yarnInHand, type YarnInHand } from './making/yarn.js';
 export { cameBack, type CameBack } from './making/cameBack.js';
 export { changeWishes, type ChangeWish } from './making/wishes.js';
+export { summaryOf } from './making/summary.js';

@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import {
   notOf,
+  replay,
+  summaryOf,
   type Arrived,
   type Design,
   type Making,
@@ -62,8 +64,11 @@ export class MakingsService {
   }
 
   /** Takes in a making from a file: a new one, or what the file has more of one that is here already. */
-  async takeIn(designId: string, making: Making & { id?: string }): Promise<StoredMaking> {
-    const id = making.id ?? crypto.randomUUID();
+  async takeIn(
+    designId: string,
+    making: Making & { id?: string },
+    id: string = making.id ?? crypto.randomUUID(),
+  ): Promise<StoredMaking> {
     const known = await MakingRow.findByPk(id);
     const document = known
       ? (JSON.parse(known.document) as Design)
@@ -75,7 +80,12 @@ export class MakingsService {
       if (!known) await this.create({ id, name, designId, revision, size, document }, transaction);
       await this.append(id, making.entries, transaction);
     });
-    return this.read(id);
+    const taken = await this.read(id);
+    const progress = summaryOf(replay(document, taken));
+    await this.database.write((transaction) =>
+      MakingRow.update({ progress: JSON.stringify(progress) }, { where: { id }, transaction }),
+    );
+    return { ...taken, progress };
   }
 
   /**

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { formatLength, type Fabric, type Units } from '@upfell/core';
-import type { Told } from './MakingsView';
+import type { Told } from './useTold';
 import { momentInWords } from './words';
 
 /** What makings tell, side by side: gauge against planned, yarn against reckoned, what came out otherwise, what was said where. */
@@ -109,7 +109,8 @@ export function CameBackTable({
                     <span className="w-24 shrink-0 text-soft">{momentInWords(entry.at)}</span>
                     <span className="grow">
                       {entry.kind === 'tried' && `Tried on (${entry.where}): `}
-                      {entry.kind === 'change' && `Changed ${entry.quantity ?? entry.field ?? ''}: `}
+                      {entry.kind === 'change' &&
+                        `Changed ${back.names[entry.quantity ?? ''] ?? entry.field ?? ''}: `}
                       {text}
                     </span>
                     {place && (
@@ -117,7 +118,7 @@ export function CameBackTable({
                         className="shrink-0 text-agreed underline"
                         to={`/designs/${design}/pattern?piece=${place.piece}${place.n === undefined ? '' : `&row=${place.n}`}`}
                       >
-                        {place.piece}
+                        {back.names[place.piece ?? '']}
                         {place.n === undefined ? '' : `, row ${place.n}`}
                       </Link>
                     )}

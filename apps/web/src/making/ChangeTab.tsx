@@ -1,13 +1,6 @@
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import {
-  formatLength,
-  parseLength,
-  standingOf,
-  type Change,
-  type ChangeWish,
-  type Units,
-} from '@upfell/core';
+import { formatLength, parseLength, type Change, type ChangeWish, type Units } from '@upfell/core';
 import { Button } from '../ui/Button';
 import type { PreviewShown } from '../worker/makingPlanner';
 import { done, makingPlanner, useMaking } from './making';
@@ -33,7 +26,6 @@ export function ChangeTab({ at }: { at: PieceProgress }) {
         <WishForm
           key={wish.quantity}
           wish={view.wishes.find(({ quantity }) => quantity === wish.quantity) ?? wish}
-          at={at}
           onClose={() => setWish(null)}
         />
       ) : (
@@ -119,14 +111,18 @@ function WishList({
 }
 
 /** One count wished otherwise: up and down, typed, or by length; with what that moves. */
-function WishForm({ wish, at, onClose }: { wish: ChangeWish; at: PieceProgress; onClose: () => void }) {
+function WishForm({ wish, onClose }: { wish: ChangeWish; onClose: () => void }) {
   const id = useMaking((state) => state.id)!;
   const view = useMaking((state) => state.view)!;
   const entries = useMaking((state) => state.entries);
   const [count, setCount] = useState(wish.count);
   const [typed, setTyped] = useState<string | null>(null);
   const [length, setLength] = useState('');
-  const [why, setWhy] = useState(() => standingOf(entries, 'tried').at(-1)?.text ?? '');
+  // What was decided a moment ago is why.
+  const [why, setWhy] = useState(() => {
+    const last = entries.at(-1);
+    return last?.kind === 'tried' ? last.text : '';
+  });
   const [preview, setPreview] = useState<{ count: number; of: PreviewShown } | null>(null);
   const stepUp = wish.more - wish.count;
   const stepDown = wish.count - wish.less;
@@ -159,7 +155,6 @@ function WishForm({ wish, at, onClose }: { wish: ChangeWish; at: PieceProgress; 
     if (await done({ kind: 'change', quantity: wish.quantity, count, ...(said ? { why: said } : {}) }))
       onClose();
   };
-  const worked = wish.piece === at.piece && wish.axis === 'rows' ? at.worked : null;
   return (
     <section aria-labelledby="wish" data-testid="wish">
       <button type="button" className="text-[13.5px] text-agreed underline" onClick={onClose}>
@@ -204,7 +199,9 @@ function WishForm({ wish, at, onClose }: { wish: ChangeWish; at: PieceProgress; 
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => set(count + 4)}>4 more</Button>
         <Button onClick={() => set(count - 4)}>4 fewer</Button>
-        {worked !== null && worked > 0 && <Button onClick={() => set(worked)}>Stop here: {worked}</Button>}
+        {wish.worked > 0 && !wish.isSettled && (
+          <Button onClick={() => set(wish.worked)}>Stop here: {wish.worked}</Button>
+        )}
         <label className="flex items-center gap-1.5 text-[13.5px]">
           or
           <input

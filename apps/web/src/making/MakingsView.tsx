@@ -1,28 +1,21 @@
 import { formatDistanceToNow } from 'date-fns';
 import { FolderOpen, Trash2 } from 'lucide-react';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import {
-  LONGEST_MAKING,
-  readMakingText,
-  type CameBack,
-  type FieldProblem,
-  type MakingEntry,
-  type StoredMaking,
-} from '@upfell/core';
+import { LONGEST_MAKING, readMakingText, type FieldProblem, type MakingEntry } from '@upfell/core';
 import { makings } from '../api/makings';
 import { ListTrouble } from '../library/Entry';
 import { useList } from '../library/useList';
 import { useDesign } from '../state/designStore';
 import { useSaving } from '../state/saving';
-import { useUnits } from '../state/useSizePlan';
-import { useView } from '../state/view';
+import { useChosenSize, useUnits } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
 import { CameBackTable } from './CameBackTable';
-import { keptMakings, makingPlanner } from './making';
+import { keptMakings } from './making';
+import { useTold } from './useTold';
 
 /** The makings of a design: begun from here, brought in from files, and what they tell, size by size. */
 export function MakingsView() {
@@ -31,8 +24,7 @@ export function MakingsView() {
   const revision = useSaving((state) => state.revision);
   const saved = useSaving(({ state }) => state.kind === 'saved');
   const units = useUnits();
-  const shown = useView((view) => view.size);
-  const size = document.sizes.find((one) => one.id === shown) ?? document.sizes[0]!;
+  const { size } = useChosenSize();
   const list = useCallback(() => makings.list(id), [id]);
   const { entries, trouble, load, act } = useList(list);
   const [naming, setNaming] = useState(false);
@@ -172,40 +164,4 @@ export function makingInWords({ size, progress, updatedAt }: MakingEntry): strin
     ? `${progress.worked} of ${progress.all} rows${progress.now ? `, ${progress.now}` : ''}`
     : 'not yet begun';
   return `${size} · ${worked} · ${formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}`;
-}
-
-/** What a making tells, with the making itself. */
-export interface Told {
-  making: StoredMaking;
-  back: CameBack;
-}
-
-/** What makings tell, one after the other. */
-function useTold(entries: readonly MakingEntry[] | null): Told[] {
-  const [told, setTold] = useState<Told[]>([]);
-  useEffect(() => {
-    if (!entries) return undefined;
-    let wanted = true;
-    void (async () => {
-      const all: Told[] = [];
-      for (const { id } of entries) {
-        try {
-          const making = await makings.read(id);
-          const { document, size, entries: log } = making;
-          all.push({
-            making,
-            back: await makingPlanner().cameBack({ id, design: document, size, entries: log }),
-          });
-        } catch {
-          // Without the server the list itself says so.
-        }
-        if (!wanted) return;
-        setTold([...all]);
-      }
-    })();
-    return () => {
-      wanted = false;
-    };
-  }, [entries]);
-  return told;
 }

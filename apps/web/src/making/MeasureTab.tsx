@@ -140,7 +140,7 @@ function GaugeOfWork({ view, at }: { view: MakingView; at: PieceProgress }) {
             {label}
             <input
               inputMode="decimal"
-              className={`min-h-[40px] rounded border bg-sheet px-2 text-right text-[16px] text-ink ${touched && troubles[field] ? 'border-broken' : 'border-line'}`}
+              className={`min-h-[40px] w-full min-w-0 rounded border bg-sheet px-2 text-right text-[16px] text-ink ${touched && troubles[field] ? 'border-broken' : 'border-line'}`}
               value={texts[field]}
               aria-label={
                 field === 'stitchesOver'
@@ -300,7 +300,7 @@ function MeasuredAt({ at, units }: { at: PieceProgress; units: Units }) {
             {formatLength(wanted(row[key]), units)}
             <input
               inputMode="decimal"
-              className="min-h-[40px] rounded border border-line bg-sheet px-2 text-right text-[16px] text-ink"
+              className="min-h-[40px] w-full min-w-0 rounded border border-line bg-sheet px-2 text-right text-[16px] text-ink"
               value={texts[key]}
               onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
             />

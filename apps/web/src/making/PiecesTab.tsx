@@ -1,6 +1,7 @@
 import { Minus, Plus, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { countOf, standingOf } from '@upfell/core';
+import { Bar } from '../ui/Bar';
 import { Button } from '../ui/Button';
 import { done, useMaking } from './making';
 import type { PieceProgress } from './progress';
@@ -63,12 +64,7 @@ export function PiecesTab({
                 <span className="text-[13.5px]">
                   {one.worked >= one.all ? 'done' : `${one.worked} of ${one.all} rows`}
                 </span>
-                <progress
-                  className="col-span-2 h-1.5 w-full"
-                  value={one.worked}
-                  max={one.all}
-                  aria-label={`${one.label}: rows`}
-                />
+                <Bar className="col-span-2" done={one.worked} of={one.all} label={`${one.label}: rows`} />
               </button>
             </li>
           ));

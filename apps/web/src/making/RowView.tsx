@@ -2,6 +2,7 @@ import { Flag, Pencil, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { formatLength, standingOf, type RowToWork, type StitchChart } from '@upfell/core';
 import { ChartFigure } from '../fabric/stitches/ChartFigure';
+import { Bar } from '../ui/Bar';
 import { Button } from '../ui/Button';
 import { JumpDialog } from './JumpDialog';
 import { askRows, done, makingPlanner, useMaking } from './making';
@@ -55,7 +56,10 @@ export function RowView({
       <div className="min-h-0 grow overflow-y-auto px-4 pt-3" data-testid="row-area">
         <PromptCard at={at} onTab={onTab} />
         {row ? (
-          <Row row={row} left={hand === 'left'} size={WORD_SIZE[text]} at={at} repeats={repeats} />
+          <>
+            <Row row={row} left={hand === 'left'} size={WORD_SIZE[text]} at={at} repeats={repeats} />
+            <Coming rows={rows} at={at.worked} />
+          </>
         ) : (
           <PieceDone at={at} onPieces={() => onTab('pieces')} />
         )}
@@ -204,12 +208,7 @@ function Row({
           <span data-testid="repeats">
             {repeats} of {row.repeats} repeats
           </span>
-          <progress
-            value={repeats}
-            max={row.repeats}
-            className="h-2 min-w-0 grow"
-            aria-label="Repeats of this row"
-          />
+          <Bar className="min-w-0 grow" done={repeats} of={row.repeats} label="Repeats of this row" />
         </div>
       )}
     </>
@@ -263,6 +262,34 @@ function Figure({ row, left }: { row: RowToWork; left: boolean }) {
       </div>
     );
   return <RowFigure row={row} left={left} />;
+}
+
+/** Rows that are shown ahead where there is room for them. */
+const AHEAD = 7;
+
+/** The rows that follow: at the desk, where the row at hand leaves room. */
+function Coming({ rows, at }: { rows: readonly RowToWork[]; at: number }) {
+  const next = rows.slice(at + 1, at + 1 + AHEAD);
+  if (next.length === 0) return null;
+  return (
+    <ol
+      className="mt-6 hidden border-t border-line pt-2 text-[14px] text-soft md:block"
+      aria-label="The rows that follow"
+    >
+      {next.map((row) => (
+        <li key={row.key} className="flex gap-3 py-0.5">
+          <span className="w-14 shrink-0">
+            {row.one} {row.n}
+          </span>
+          <span className="min-w-0 grow truncate">
+            {row.colour && `${row.colour}: `}
+            {row.words}
+          </span>
+          <span className="shrink-0">{row.count} st</span>
+        </li>
+      ))}
+    </ol>
+  );
 }
 
 /** What comes after, and where it shapes next. */

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { MakingEntry } from '@upfell/core';
 import { makings } from '../api/makings';
+import { Bar } from '../ui/Bar';
 import { keptMakings } from './making';
 import { makingInWords } from './MakingsView';
 
@@ -40,11 +41,11 @@ export function ShelfMakings() {
               <span className="font-display block truncate text-[17px] font-semibold">{entry.name}</span>
               <span className="text-[13px] text-soft">{makingInWords(entry)}</span>
               {entry.progress && (
-                <progress
-                  className="mt-1 block h-1.5 w-full"
-                  value={entry.progress.worked}
-                  max={entry.progress.all}
-                  aria-label={`${entry.name}: rows`}
+                <Bar
+                  className="mt-1"
+                  done={entry.progress.worked}
+                  of={entry.progress.all}
+                  label={`${entry.name}: rows`}
                 />
               )}
             </Link>

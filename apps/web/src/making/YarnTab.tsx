@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { RowToWork, YarnInHand } from '@upfell/core';
+import { Bar } from '../ui/Bar';
 import { Button } from '../ui/Button';
 import { done, useMaking } from './making';
 import type { PieceProgress } from './progress';
@@ -52,11 +53,11 @@ function OneYarn({ of, at }: { of: YarnInHand; at: PieceProgress }) {
         {of.wanted !== null && `: ${of.wanted} ${of.wanted === 1 ? 'ball' : 'balls'} in all`}
         {of.begun > 0 && `, ${of.begun} begun`}.
       </p>
-      <progress
-        className="mt-1 h-2 w-full"
-        value={of.worked}
-        max={of.worked + of.left}
-        aria-label={`${name}: worked`}
+      <Bar
+        className="mt-1"
+        done={Math.round(of.worked)}
+        of={Math.round(of.worked + of.left)}
+        label={`${name}: metres worked`}
       />
       {of.ratio !== null && (
         <p className="text-[13.5px] text-soft">
@@ -67,7 +68,7 @@ function OneYarn({ of, at }: { of: YarnInHand; at: PieceProgress }) {
       {of.enough !== null && (
         <p className={of.enough ? 'text-agreed' : 'text-broken'}>
           {of.enough
-            ? `It will do: ${of.inAll! - of.wanted!} to spare.`
+            ? `It will ${of.inAll === of.wanted ? 'just do' : `do: ${of.inAll! - of.wanted!} to spare`}.`
             : `It will not do: ${of.wanted! - of.inAll!} more ${of.wanted! - of.inAll! === 1 ? 'ball is' : 'balls are'} needed.`}
         </p>
       )}
@@ -126,7 +127,7 @@ function OneYarn({ of, at }: { of: YarnInHand; at: PieceProgress }) {
           <Button
             type="submit"
             className="h-[40px]"
-            disabled={grams.trim() === '' || gramsWrong || of.inAll === null}
+            disabled={grams.trim() === '' || gramsWrong || of.inAll === null || of.ball === null}
           >
             Weigh
           </Button>
@@ -137,7 +138,13 @@ function OneYarn({ of, at }: { of: YarnInHand; at: PieceProgress }) {
           {ballsWrong ? 'Type a whole number of balls, 0 to 999.' : 'Type a weight in grams, like 42.'}
         </p>
       )}
-      {of.inAll === null && (
+      {of.ball === null && (
+        <p className="mt-1 text-[12.5px] text-soft">
+          What a ball of it holds is not known: type its label at the fabric of the design, and balls are
+          reckoned.
+        </p>
+      )}
+      {of.ball !== null && of.inAll === null && (
         <p className="mt-1 text-[12.5px] text-soft">
           Say first how many balls there are in all; then a weight tells what was used.
         </p>

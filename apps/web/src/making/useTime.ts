@@ -1,25 +1,30 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { done } from './making';
 
 const MINUTE = 60_000;
 /** Work without a tick for so long is a pause, ms. */
 const PAUSE = 15 * MINUTE;
 
+/** Time is noted in parts of so much, ms. */
+const AT_ONCE = 5 * MINUTE;
+
 /**
- * Notes the time that a piece takes, where that is wanted: while the page is looked at and rows are ticked.
+ * Notes the time that a piece takes, where that is wanted: from tick to tick, pauses left out.
  *
  * @param worked rows worked of it
  */
 export function useTime(wanted: boolean, piece: string | null, worked: number): void {
-  const [begun, setBegun] = useState<{ piece: string; at: number; worked: number } | null>(null);
-  if (wanted && piece !== null && begun?.piece !== piece) setBegun({ piece, at: Date.now(), worked });
+  const since = useRef<{ piece: string | null; at: number; spent: number }>({ piece: null, at: 0, spent: 0 });
   useEffect(() => {
-    if (!wanted || !begun || begun.piece !== piece || worked <= begun.worked) return;
     const now = Date.now();
-    const spent = now - begun.at;
-    setBegun({ piece, at: now, worked });
-    if (spent < PAUSE) void done({ kind: 'time', piece, minutes: Math.round((10 * spent) / MINUTE) / 10 });
-  }, [wanted, piece, worked, begun]);
+    const before = since.current;
+    const gone = now - before.at;
+    const spent = before.spent + (before.piece === piece && gone < PAUSE ? gone : 0);
+    const isOver = before.piece !== piece || spent >= AT_ONCE;
+    if (wanted && before.piece !== null && isOver && spent >= MINUTE / 2)
+      void done({ kind: 'time', piece: before.piece, minutes: Math.round((10 * spent) / MINUTE) / 10 });
+    since.current = { piece: wanted ? piece : null, at: now, spent: isOver ? 0 : spent };
+  }, [wanted, piece, worked]);
 }
 
 /** Whether it is time to rest the hands: after so many minutes, until it is put away. */

@@ -20,7 +20,7 @@ import {
   replay,
   rowsOf,
   rowsToWork,
-  settledCounts,
+  settledIn,
   stitchChart,
   workIn,
   yarnInHand,
@@ -161,7 +161,7 @@ export class MakingPlanner {
         const { id, name, hook, gauge } = fabric;
         return { id, name, hook, gauge, onTheHook: fabric.unblocked ?? gauge, isCounted };
       }),
-      wishes: changeWishes(standing, settledCounts(standing, done)),
+      wishes: changeWishes(standing, settledIn(standing, done)),
       counts: compareCounts({ sizes: [begun.plan] }, { sizes: [plan] }),
       finished: compareFinished({ sizes: [begun.plan] }, { sizes: [plan] }),
       cautions: plan.notes

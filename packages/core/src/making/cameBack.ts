@@ -32,6 +32,8 @@ export interface CameBack {
   /** Why something was changed, what was seen at which row. */
   said: readonly (EntryOf<'note'> | EntryOf<'tried'> | EntryOf<'jump'> | EntryOf<'change'>)[];
   minutes: number;
+  /** What its pieces and counts are called, by their ids. */
+  names: Readonly<Record<string, string>>;
 }
 
 /** What a making has to tell, by its log. */
@@ -63,7 +65,10 @@ export function cameBack(replayed: Replayed): CameBack {
         ? []
         : [{ fabric, colour, reckoned: used + left, corrected: (used + left) * ratio, ratio }],
     ),
-    counts: compareCounts({ sizes: [begun.plan] }, { sizes: [plan] }),
+    // What only measures otherwise shows in the finished lengths.
+    counts: compareCounts({ sizes: [begun.plan] }, { sizes: [plan] }).filter(
+      ({ before, after }) => before?.count !== after?.count,
+    ),
     finished: compareFinished({ sizes: [begun.plan] }, { sizes: [plan] }),
     said: entries.filter(
       (entry): entry is CameBack['said'][number] =>
@@ -73,6 +78,7 @@ export function cameBack(replayed: Replayed): CameBack {
           entry.kind === 'change') &&
         (entry.kind === 'change' ? (entry.why ?? '') !== '' : true),
     ),
+    names: Object.fromEntries([...plan.pieces, ...plan.quantities].map(({ id, label }) => [id, label])),
     minutes: standingOf(entries, 'time').reduce((sum, one) => sum + one.minutes, 0),
   };
 }

@@ -115,10 +115,19 @@ function asWorkLeavesIt(note: Note): Note {
     : note;
 }
 
-/** Counts that can no longer be wished otherwise without pulling rows back or undoing a join. */
-export function settledCounts(now: Standing, { rows, joins }: WorkDone): ReadonlySet<string> {
+/** What of each count the work has settled: all of it, or so many rows. */
+export interface Settled {
+  /** Counts that can no longer be wished otherwise without pulling rows back or undoing a join. */
+  counts: ReadonlySet<string>;
+  /** Rows of counts that are worked. */
+  rows: ReadonlyMap<string, number>;
+}
+
+/** What of the counts of a plan is settled by what is worked and joined. */
+export function settledIn(now: Standing, { rows, joins }: WorkDone): Settled {
   const all = new Set(now.plan.quantities.map(({ id }) => id));
-  return new Set(heldCounts(now, begunPieces(now.programs, rows), joins, all, new Set(), false).fixed.keys());
+  const held = heldCounts(now, begunPieces(now.programs, rows), joins, all, new Set(), false);
+  return { counts: new Set(held.fixed.keys()), rows: held.least };
 }
 
 /** Everything that may not move. */

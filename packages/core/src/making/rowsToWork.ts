@@ -204,7 +204,7 @@ const TURNS_IN_PATTERN = /[;,] (?:turn|join with a sl st to the first st)(?:; tu
 /** How shaped rows are worked: each of them says so itself. */
 const ROW_OF_ITS_KIND = /^(?:Increase|Decrease) (?:row|rnd): /;
 /** A row that is told by another one. */
-const BY_ANOTHER = /^(?:even|increase row|decrease row|work as|in pattern|shape as)/;
+const BY_ANOTHER = /^(?:even|(?:increase|decrease) (?:row|rnd)|work as|in pattern|shape as)/;
 
 /** The lines of the pattern by the rows that they are about. */
 function linesByRow(

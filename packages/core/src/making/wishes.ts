@@ -1,6 +1,6 @@
 import { legalAtLeast, legalAtMost } from '../fabric/counts.js';
 import type { Axis } from '../fabric/fabric.js';
-import type { Standing } from './refit.js';
+import type { Settled, Standing } from './refit.js';
 
 /** A count that the maker may wish otherwise. Lengths in cm. */
 export interface ChangeWish {
@@ -19,10 +19,12 @@ export interface ChangeWish {
   piece: string | null;
   /** Rows worked have settled it: they would have to be pulled back. */
   isSettled: boolean;
+  /** Rows of it that are worked. */
+  worked: number;
 }
 
 /** The counts of a making that may be wished otherwise, in the order of its pieces. */
-export function changeWishes({ plan }: Standing, settled: ReadonlySet<string>): ChangeWish[] {
+export function changeWishes({ plan }: Standing, settled: Settled): ChangeWish[] {
   const pieceOf = (quantity: string) => {
     const own = plan.pieces.filter(
       ({ expects, height }) => height.includes(quantity) || expects.some((one) => one.quantity === quantity),
@@ -42,7 +44,8 @@ export function changeWishes({ plan }: Standing, settled: ReadonlySet<string>): 
       more: legalAtLeast(count + 1, rule),
       less: legalAtMost(count - 1, rule) ?? 0,
       piece: pieceOf(id),
-      isSettled: settled.has(id),
+      isSettled: settled.counts.has(id),
+      worked: axis === 'rows' ? (settled.rows.get(id) ?? 0) : 0,
     }))
     .sort((a, b) => (order.get(a.piece ?? '') ?? 99) - (order.get(b.piece ?? '') ?? 99));
 }

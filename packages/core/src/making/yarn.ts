@@ -1,7 +1,7 @@
 import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { rowsOf } from '../work/runs.js';
 import { areaOf } from '../yarn/metres.js';
-import type { EntryOf } from './entries.js';
+import type { EntryOf, RowPlace } from './entries.js';
 import { standingOf } from './log.js';
 import { stripeColours, type ColourOfRow } from './colours.js';
 import type { Replayed } from './standing.js';
@@ -27,7 +27,12 @@ export interface YarnInHand {
   enough: boolean | null;
 }
 
+/** What happened to a ball, with the place of its row among all rows; null where no row was noted. */
+type Noted = EntryOf<'ball'> & { order: number | null };
+
 interface RowYarn {
+  /** Its place among all rows of the garment, in the order of making. */
+  order: number;
   piece: string;
   copy: number;
   part: string;
@@ -42,7 +47,10 @@ export function yarnInHand(replayed: Replayed): YarnInHand[] {
   return standing.design.fabrics.flatMap((fabric) => {
     const rows = yarnOfRows(replayed, fabric);
     if (!rows) return [];
-    const balls = standingOf(entries, 'ball').filter((entry) => entry.fabric === fabric.id);
+    const orders = ordersOf(replayed);
+    const balls = standingOf(entries, 'ball')
+      .filter((entry) => entry.fabric === fabric.id)
+      .map((entry): Noted => ({ ...entry, order: orders.get(orderKey(entry)) ?? null }));
     return [...rows].map(([colour, own]) =>
       inHand(
         fabric,
@@ -54,11 +62,26 @@ export function yarnInHand(replayed: Replayed): YarnInHand[] {
   });
 }
 
+function orderKey({ piece, copy, part, n }: Partial<RowPlace>): string {
+  return `${piece ?? ''}\u0000${copy ?? 1}\u0000${part ?? 'main'}\u0000${n ?? 0}`;
+}
+
+/** The place of every row among all of the garment, in the order of making. */
+function ordersOf({ standing }: Pick<Replayed, 'standing'>): Map<string, number> {
+  const orders = new Map<string, number>();
+  for (const { id, runs, copies } of standing.plan.pieces) {
+    const rows = rowsOf(runs);
+    for (let copy = 1; copy <= copies; copy += 1)
+      for (const { part, n } of rows) orders.set(orderKey({ piece: id, copy, part, n }), orders.size);
+  }
+  return orders;
+}
+
 function inHand(
   fabric: Fabric,
   colour: string | null,
   rows: readonly RowYarn[],
-  balls: readonly EntryOf<'ball'>[],
+  balls: readonly Noted[],
 ): YarnInHand {
   const sum = (of: readonly RowYarn[]) => of.reduce((all, { metres }) => all + metres, 0);
   const worked = sum(rows.filter(({ isWorked }) => isWorked));
@@ -89,7 +112,7 @@ function inHand(
 /** What went into rows by the scale or by whole balls, against what was reckoned for these rows. */
 function usedMetres(
   rows: readonly RowYarn[],
-  balls: readonly EntryOf<'ball'>[],
+  balls: readonly Noted[],
   ball: YarnInHand['ball'],
   inAll: number | null,
 ): { metres: number; reckoned: number } | null {
@@ -105,31 +128,26 @@ function usedMetres(
 }
 
 /** Metres reckoned for the rows up to the one at which something was noted. */
-function reckonedTo(rows: readonly RowYarn[], { piece, copy, part, n }: EntryOf<'ball'>): number {
-  const at = rows.findIndex(
-    (row) => row.piece === piece && row.copy === (copy ?? 1) && row.part === (part ?? 'main') && row.n === n,
-  );
-  const upTo = at < 0 ? rows.filter(({ isWorked }) => isWorked) : rows.slice(0, at + 1);
+function reckonedTo(rows: readonly RowYarn[], at: Noted): number {
+  const upTo =
+    at.order === null
+      ? rows.filter(({ isWorked }) => isWorked)
+      : rows.filter(({ order }) => order <= at.order!);
   return upTo.reduce((all, { metres }) => all + metres, 0);
 }
 
 /** The row in which the ball in hand comes to its end: from where it was begun, by so much for each row. */
 function whereItEnds(
   rows: readonly RowYarn[],
-  balls: readonly EntryOf<'ball'>[],
+  balls: readonly Noted[],
   metres: number,
   factor: number,
 ): YarnInHand['ends'] {
   const begun = balls.filter(({ event }) => event === 'begun').at(-1)!;
-  const from = rows.findIndex(
-    (row) =>
-      row.piece === begun.piece &&
-      row.copy === (begun.copy ?? 1) &&
-      row.part === (begun.part ?? 'main') &&
-      row.n === begun.n,
-  );
   let left = metres;
-  for (const row of rows.slice(Math.max(0, from))) {
+  for (const row of rows.filter(({ order, isWorked }) =>
+    begun.order === null ? !isWorked : order >= begun.order,
+  )) {
     left -= row.metres * factor;
     if (left < 0) return { piece: row.piece, copy: row.copy, part: row.part, n: row.n };
   }
@@ -142,6 +160,7 @@ function yarnOfRows({ standing, progress }: Replayed, fabric: Fabric): Map<strin
   if (!fabric.swatch || metres === null) return null;
   const perStitch = areaOf(fabric, 1) * (metres / (fabric.swatch.width * fabric.swatch.height));
   const rows = new Map<string | null, RowYarn[]>();
+  const orders = ordersOf({ standing });
   const colourOf: ColourOfRow = stripeColours(standing);
   for (const { id, sections, runs, copies, role } of standing.plan.pieces) {
     if (!sections.some((section) => section.fabric === fabric.id)) continue;
@@ -154,6 +173,7 @@ function yarnOfRows({ standing, progress }: Replayed, fabric: Fabric): Map<strin
         const list = rows.get(colour) ?? [];
         rows.set(colour, list);
         list.push({
+          order: orders.get(orderKey({ piece: id, copy, part: row.part, n: row.n }))!,
           piece: id,
           copy,
           part: row.part,
