@@ -109,20 +109,22 @@ export function heldBy({ program, rows, worked }: Begun, counts: Counts, wished:
   };
   const fixed = new Map<string, number>();
   const least = new Map<string, number>();
+  /** What is done stays, but where something of it is wished otherwise as far as its rows allow. */
+  const stays =
+    isDone &&
+    ![...program.rows, ...program.expects.map(({ quantity }) => quantity)].some((id) => wished.has(id));
   const edges = new Map(program.edges.map((edge) => [edge.id, edge]));
   for (const { quantity, edges: ids } of program.expects) {
     const works = ids.map((id) => worksOf(edges.get(id)!.place));
     const count = counts[quantity]!;
-    if (works.every(({ settled }) => settled) || (isDone && !wished.has(quantity)))
-      fixed.set(quantity, count);
+    if (works.every(({ settled }) => settled) || stays) fixed.set(quantity, count);
     else
       least.set(
         quantity,
         works.reduce((sum, one) => sum + one.least, 0),
       );
   }
-  if (isDone)
-    for (const id of program.rows) if (!wished.has(id) && !least.has(id)) fixed.set(id, counts[id]!);
+  if (stays) for (const id of program.rows) fixed.set(id, counts[id]!);
   const height = Math.max(0, ...rows.slice(0, worked).map(({ n }) => n));
   const beside = (program.halfRows ?? 0) + (program.fixedRows ?? 0);
   return {

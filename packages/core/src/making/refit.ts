@@ -65,10 +65,13 @@ export function refit(before: Standing, wish: Wish, done: WorkDone): Refitted {
   const { construction, input, draft } = draftSize(design, size);
   const wished = new Set(wish.pins.map(({ quantity }) => quantity));
   const begun = begunPieces(before.programs, done.rows);
-  /** Pieces that keep all their counts, because what is worked of them would not begin them otherwise. */
+  /** Pieces that keep all their counts, because what is worked of them would not begin them otherwise; in the end all counts. */
   const whole = new Set<string>();
+  const edgings = new Set<string>(draft.edgings?.ids ?? []);
+  let hold: (quantity: string) => boolean = wish.hold ? () => true : () => false;
+  let isLast = wish.hold ?? false;
   for (;;) {
-    const held = heldCounts(before, begun, done.joins, wished, whole, wish.hold ?? false);
+    const held = heldCounts(before, begun, done.joins, wished, whole, hold);
     const { fit, drafted } = fitAround(draft, before, held, wish, begun);
     const notes = [...drafted.notes, ...fit.notes.map(asWorkLeavesIt)];
     const planned = (made?: Resumed) =>
@@ -78,8 +81,12 @@ export function refit(before: Standing, wish: Wish, done: WorkDone): Refitted {
     const open = [...begun.keys()].filter((id) => !whole.has(id));
     if (typeof program === 'string') {
       const next = whole.has(program) ? open[0] : program;
-      if (next === undefined) return { ok: false, plan: null };
-      whole.add(next);
+      if (next !== undefined) whole.add(next);
+      else if (isLast || wished.size > 0) return { ok: false, plan: null };
+      else {
+        hold = (quantity) => !edgings.has(quantity);
+        isLast = true;
+      }
       continue;
     }
     const plan = planned({ program, edgings: begunEdgings(before.plan, done.rows) });
@@ -126,7 +133,7 @@ export interface Settled {
 /** What of the counts of a plan is settled by what is worked and joined. */
 export function settledIn(now: Standing, { rows, joins }: WorkDone): Settled {
   const all = new Set(now.plan.quantities.map(({ id }) => id));
-  const held = heldCounts(now, begunPieces(now.programs, rows), joins, all, new Set(), false);
+  const held = heldCounts(now, begunPieces(now.programs, rows), joins, all, new Set(), () => false);
   return { counts: new Set(held.fixed.keys()), rows: held.least };
 }
 
@@ -137,7 +144,7 @@ function heldCounts(
   joined: ReadonlySet<string>,
   wished: ReadonlySet<string>,
   whole: ReadonlySet<string>,
-  hold: boolean,
+  hold: (quantity: string) => boolean,
 ): Held {
   const held: Held = { fixed: new Map(), least: new Map(), relations: [] };
   for (const [id, piece] of begun) {
@@ -157,7 +164,7 @@ function heldCounts(
   );
   for (const [quantity, edges] of shows)
     if (edges.some((edge) => inJoins.has(edge))) held.fixed.set(quantity, counts[quantity]!);
-  if (hold) for (const { id } of plan.quantities) held.fixed.set(id, counts[id]!);
+  for (const { id } of plan.quantities) if (hold(id)) held.fixed.set(id, counts[id]!);
   return held;
 }
 
@@ -214,9 +221,28 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
   const isOwn = ({ terms }: Relation) => terms.every(({ of }) => own.has(of));
   const perCms = new Map<string, number>(quantities.map(({ id, perCm }) => [id, perCm]));
   /** A seam is as long as it was worked, at whatever gauge: counts by which it is longer than the gauge now says. */
-  const longer = ({ of, times }: Relation['terms'][number]) => {
+  const excess = ({ of, times }: Relation['terms'][number]) => {
     const [length, perCm] = [lengths.made.get(of), perCms.get(of)];
     return length === undefined || perCm === undefined ? 0 : times * (length * perCm - held.fixed.get(of)!);
+  };
+  /** A count that is the sum of others is as much longer as these are together. */
+  const longerBy = (id: string): number => {
+    const own = lengths.longer.get(id);
+    if (own !== undefined) return own;
+    const sum = relations.find(
+      ({ kind, when, total, terms }) =>
+        kind === 'equal' &&
+        !when &&
+        total === 0 &&
+        terms.some(({ of }) => of === id) &&
+        terms.every(({ of }) => of === id || lengths.longer.has(of)),
+    );
+    if (!sum) return 0;
+    const times = sum.terms.find(({ of }) => of === id)!.times;
+    return sum.terms.reduce(
+      (all, term) => (term.of === id ? all : all - (term.times / times) * lengths.longer.get(term.of)!),
+      0,
+    );
   };
   /** Between counts that are settled nothing is left to keep: it shows in the joins. */
   const isOpen = ({ terms }: Relation) => terms.some(({ of }) => !held.fixed.has(of));
@@ -227,7 +253,7 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
       const fixed = held.fixed.get(id);
       if (fixed !== undefined) return { ...quantity, target: fixed / countsPerCm, min: fixed, max: fixed };
       const least = held.least.get(id) ?? 0;
-      const wanted = lengths.of(id) ?? target;
+      const wanted = (lengths.of(id) ?? target) - longerBy(id);
       return {
         ...quantity,
         target: wanted,
@@ -240,7 +266,7 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
         const settled = relation.terms.filter(({ of }) => held.fixed.has(of));
         if (settled.length === 0) return relation;
         if (!relation.seam) return { ...relation, seam: `${SETTLED}${relation.id}` };
-        return { ...relation, total: settled.reduce((total, term) => total - longer(term), relation.total) };
+        return { ...relation, total: settled.reduce((total, term) => total - excess(term), relation.total) };
       }),
       ...held.relations.filter(isOwn),
     ].filter(isOpen),
@@ -250,6 +276,8 @@ function around({ quantities, helpers, relations }: ToFit, held: Held, lengths: 
 /** What counts are to measure, cm. */
 interface Lengths {
   of: (quantity: string) => number | undefined;
+  /** By how much the worked rows of each are longer than the gauge now would have them. */
+  longer: ReadonlyMap<string, number>;
   /** What those that are worked have come to. */
   made: ReadonlyMap<string, number>;
 }
@@ -261,6 +289,7 @@ interface Lengths {
 function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gauges: Gauges): Lengths {
   const wanted = new Map(Object.entries(before.wanted));
   const { pieces, joins } = before.plan;
+  const longer = new Map<string, number>();
   const found = new Map<string, { quantity: string; alone: boolean }>();
   for (const { expects } of pieces)
     for (const { quantity, edges } of expects)
@@ -305,11 +334,12 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
     if (off === 0) continue;
     for (const { quantity, edges } of program.expects) {
       const place = program.edges.find(({ id }) => id === edges[0])!.place;
-      if (place.lies !== 'row ends' || !wanted.has(quantity)) continue;
-      const now = edgeLength(place, 1, sections);
-      const flat = edgeLength(place, 1, [last]);
-      wanted.set(quantity, wanted.get(quantity)! - (now - flat));
+      if (place.lies === 'row ends')
+        longer.set(quantity, edgeLength(place, 1, sections) - edgeLength(place, 1, [{ ...last, first: 1 }]));
     }
+    // A height that no single edge shows is that of the whole piece.
+    const [whole, ...more] = program.rows;
+    if (whole !== undefined && more.length === 0 && !longer.has(whole)) longer.set(whole, off);
   }
   const made = new Map<string, number>();
   for (const work of begun.values())
@@ -327,7 +357,7 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
         ),
       );
     }
-  return { of: (id) => wanted.get(id), made };
+  return { of: (id) => wanted.get(id), longer, made };
 }
 
 /** Whether two sides meet by their lengths rather than one to one. */
@@ -355,11 +385,12 @@ function resumeAll(
   /** A piece that keeps all its counts goes on as it was begun, also where the gauge would now have its rows lie otherwise. */
   const asItStands = (
     { program: own, worked }: Begun,
-    { copies, drawn }: PieceProgram,
+    { copies, drawn, edges }: PieceProgram,
   ): PieceProgram | null =>
     whole.has(own.id) &&
     countsOf(own).every((id) => counts[id] === before.counts[id]) &&
-    drawn?.squares?.length === own.drawn?.squares?.length
+    drawn?.squares?.length === own.drawn?.squares?.length &&
+    sameEdges(own.edges, edges)
       ? { ...own, copies, worked, resumed: true }
       : null;
   const pieces: PieceProgram[] = [];
@@ -371,6 +402,17 @@ function resumeAll(
   }
   const lost = [...begun.keys()].find((id) => !pieces.some((piece) => piece.id === id));
   return lost ?? { ...program, pieces };
+}
+
+/** Whether edges are as many stitches and rows: other pieces then still meet them. */
+function sameEdges(a: PieceProgram['edges'], b: PieceProgram['edges']): boolean {
+  const many = ({ place }: PieceProgram['edges'][number]) =>
+    place.lies === 'foundation'
+      ? 0
+      : place.lies === 'row ends'
+        ? place.spans.reduce((sum, { first, last }) => sum + last - first + 1, 0)
+        : place.count;
+  return a.length === b.length && a.every((edge, i) => edge.id === b[i]!.id && many(edge) === many(b[i]!));
 }
 
 /** A piece whose rows are measured by the gauges that they were worked at. */
