@@ -44,7 +44,7 @@ export function doubtsOf(
         );
       if (strange.length > 0)
         said.push(
-          `${name}: ${rowsInWords(strange)} ${strange.length === 1 ? 'is' : 'are'} ticked, beyond its last row; they are left out.`,
+          `${name}: ${rowsInWords(strange)} ${strange.length === 1 ? 'is' : 'are'} ticked, beyond its last row; ${strange.length === 1 ? 'it is' : 'they are'} left out.`,
         );
     }
   }

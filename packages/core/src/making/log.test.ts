@@ -61,7 +61,16 @@ describe('a log', () => {
   it('takes rows up to the last ticked as worked, and says which were passed over', () => {
     const found = (entries: Entry[]) => progressOf(keys, tickedIn(standing(entries)).get('back')?.get(1));
     expect(found([row('a', 1), row('b', 4)])).toEqual({ worked: 4, gaps: [1, 2], strange: [] });
-    const jump: Entry = { ...row('j', 3), kind: 'jump', why: 'counted on paper' };
+    const jump: Entry = {
+      id: 'j',
+      at: at(3),
+      kind: 'jump',
+      piece: 'back',
+      copy: 1,
+      part: 'main',
+      n: 3,
+      why: 'counted on paper',
+    };
     expect(found([jump, row('b', 4)])).toEqual({ worked: 4, gaps: [], strange: [] });
     expect(found([row('a', 99)])).toEqual({
       worked: 0,

@@ -3,7 +3,7 @@ import { lengthOfRows } from '../write/lengths.js';
 import { rowsOf } from '../work/runs.js';
 import type { TryOn } from './entries.js';
 import { standingOf } from './log.js';
-import type { Replayed } from './standing.js';
+import { workIn, type Replayed } from './standing.js';
 
 /** Something that the maker should do now. */
 export type Prompt =
@@ -54,9 +54,7 @@ export function promptsAt({ standing: { plan, gauges }, entries, progress }: Rep
 
   function tryOns(): Prompt[] {
     const tried = new Set(standingOf(entries, 'tried').map(({ where }) => where));
-    const steps = new Set(
-      standingOf(entries, 'step').flatMap((one) => (one.state === 'done' ? [one.step] : [])),
-    );
+    const { joins: made } = workIn(plan, entries);
     const of = (role: PieceRole) => plan.pieces.filter((piece) => piece.role === role);
     const isDone = (id: string) =>
       (progress.get(id) ?? []).every(
@@ -64,7 +62,7 @@ export function promptsAt({ standing: { plan, gauges }, entries, progress }: Rep
       );
     const found: { where: TryOn; piece: string | null }[] = [];
     const joined = plan.joins.filter(({ role }) => role === 'shoulder');
-    if (joined.length > 0 && joined.every(({ id }) => steps.has(id)))
+    if (joined.length > 0 && joined.every(({ id }) => made.has(id)))
       found.push({ where: 'shoulders', piece: null });
     for (const { id } of of('sleeve')) {
       const cuffs = of('cuff');

@@ -42,7 +42,9 @@ export function rowInSteps(row: Row, stitch: string, below: number): string {
   const taken = row.from.reduce((sum, source) => sum + (isTake(source) ? source.take : source.makes), 0);
   const left = row.from.length > 0 ? Math.max(0, below - taken) : 0;
   const told = steps.flatMap((step) => toldOf(step, stitch));
-  const said = repeated(told, taken);
+  /** Over the whole row below, and nothing else: short rows go over some of it, and what closes them over more. */
+  const isWhole = left === 0 && taken === below && row.from.length <= 1;
+  const said = repeated(told, taken, isWhole);
   if (left > 0) said.push(`leave the last ${countOf(left, 'st')} unworked`);
   return said.join(', ');
 }
@@ -89,12 +91,12 @@ function toldOf(step: Step, stitch: string): Told[] {
 const FEWEST = 4;
 
 /** What is done in turn, and what comes again and again told once: "*hdc in the next 7 sts, hdc2tog; repeat from * 5 more times". */
-function repeated(told: readonly Told[], all: number): string[] {
+function repeated(told: readonly Told[], all: number, toTheEnd: boolean): string[] {
   const said: string[] = [];
   let taken = 0;
   for (let i = 0; i < told.length;) {
     const { length, times } = longestCycle(told, i);
-    const place = (one: Told): Place => ({ first: taken === 0, last: taken + one.takes === all });
+    const place = (one: Told): Place => ({ first: taken === 0, last: toTheEnd && taken + one.takes === all });
     if (times > 1 && length * times >= FEWEST) {
       const inside: Place = { first: false, last: false };
       const cycle = told.slice(i, i + length);
