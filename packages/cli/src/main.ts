@@ -16,6 +16,7 @@ import {
   replay,
   stitchFile,
   stitchPattern,
+  workedPlan,
   workIn,
   type Design,
   type FieldProblem,
@@ -168,7 +169,7 @@ function replan(design: Design, { making: file, options }: Call): RunResult {
   const planned = {
     design: design.name,
     construction: standing.design.garment.construction,
-    sizes: [standing.plan],
+    sizes: [workedPlan(replayed)],
   };
   const { proof } = provenText(planned, standing.design, { units, size: making.size });
   const differences = proof.differences.map(

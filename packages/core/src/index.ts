@@ -302,6 +302,7 @@ export {
   begin,
   NothingToMake,
   replay,
+  workedPlan,
   workIn,
   type ChangeWords,
   type Replayed,

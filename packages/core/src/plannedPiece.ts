@@ -35,7 +35,7 @@ export interface PlannedPiece {
   quantities: readonly string[];
   /** For each of these counts the edges that together show it. */
   expects: PieceProgram['expects'];
-  /** Rows that were worked before it was planned anew, in the order of working. */
+  /** Of a making: rows that are worked, in the order of working. */
   worked?: number;
   /** The counts that together are its rows from beginning to end; and half rows besides, which add no height. */
   height: readonly string[];
@@ -144,7 +144,6 @@ export function workAndCheck(
     ...(piece.drawn ? { drawn: piece.drawn } : {}),
     quantities: [...new Set(piece.expects.map(({ quantity }) => quantity))],
     expects: piece.expects,
-    ...(piece.worked ? { worked: piece.worked } : {}),
   };
 }
 

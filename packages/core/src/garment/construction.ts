@@ -163,8 +163,7 @@ export interface PieceProgram {
   fixedRows?: number;
   /** It is worked on to edges of the joined garment: drawings show it along them. */
   workedOn?: true;
-  /** Rows that have been worked already, in the order of working; and that its shaping was spread anew over the rest. */
-  worked?: number;
+  /** Rows of it were worked already, and its shaping was spread anew over the rest. */
   resumed?: true;
   /** How it lies, where its rows do not tell it. */
   drawn?: Drawn;

@@ -384,14 +384,14 @@ function resumeAll(
   }
   /** A piece that keeps all its counts goes on as it was begun, also where the gauge would now have its rows lie otherwise. */
   const asItStands = (
-    { program: own, worked }: Begun,
+    { program: own }: Begun,
     { copies, drawn, edges }: PieceProgram,
   ): PieceProgram | null =>
     whole.has(own.id) &&
     countsOf(own).every((id) => counts[id] === before.counts[id]) &&
     drawn?.squares?.length === own.drawn?.squares?.length &&
     sameEdges(own.edges, edges)
-      ? { ...own, copies, worked, resumed: true }
+      ? { ...own, copies, resumed: true }
       : null;
   const pieces: PieceProgram[] = [];
   for (const piece of program.pieces) {
@@ -490,7 +490,7 @@ function begunEdgings({ pieces, joins }: SizePlan, worked: ReadonlyMap<string, n
   const begun = pieces.filter(({ workedOn, id }) => workedOn && (worked.get(id) ?? 0) > 0);
   const own = new Set(begun.map(({ id }) => id));
   return {
-    pieces: begun.map((piece) => ({ ...piece, worked: worked.get(piece.id)! })),
+    pieces: begun,
     joins: joins.filter(({ a }) => a.some(({ piece }) => own.has(piece))),
   };
 }

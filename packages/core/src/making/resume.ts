@@ -15,8 +15,7 @@ export function resumePiece(
   now: PieceProgram,
 ): PieceProgram | null {
   const head = rows.slice(0, worked);
-  const planned = { ...now, worked };
-  if (beginsWith(now.passages, head)) return planned;
+  if (beginsWith(now.passages, head)) return now;
   const row = Math.max(...head.map(({ n }) => n));
   const passages: Passage[] = [];
   for (const [i, passage] of now.passages.entries()) {
@@ -25,7 +24,7 @@ export function resumePiece(
     const resumed = was ? resumePassage(was, passage, row) : passage;
     passages.push(resumed ?? passage);
   }
-  return beginsWith(passages, head) ? { ...planned, passages, resumed: true } : null;
+  return beginsWith(passages, head) ? { ...now, passages, resumed: true } : null;
 }
 
 /** Whether passages begin with these rows. */

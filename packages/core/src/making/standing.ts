@@ -81,6 +81,20 @@ export function workIn(plan: Standing['plan'], entries: readonly Entry[]): WorkD
   return { rows, joins };
 }
 
+/** The plan of a making, with the rows that are worked of each piece. */
+export function workedPlan({
+  standing: { plan },
+  progress,
+}: Pick<Replayed, 'standing' | 'progress'>): Standing['plan'] {
+  return {
+    ...plan,
+    pieces: plan.pieces.map((piece) => {
+      const worked = Math.max(0, ...(progress.get(piece.id) ?? []).map((one) => one.worked));
+      return worked > 0 ? { ...piece, worked } : piece;
+    }),
+  };
+}
+
 /** Entries that change the plan. */
 type PlanEntry = Extract<Entry, { kind: 'change' | 'gauge' | 'design' }>;
 
