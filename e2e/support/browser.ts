@@ -55,6 +55,16 @@ export class Browser {
     await window.setRect({ width: 2 * width - inner, height: 2 * height - within });
   }
 
+  /** Shows the page as a phone of so many px does, which windows of a desk cannot be made as narrow as. */
+  async phone(width: number, height: number): Promise<void> {
+    await (this.driver as chrome.Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 2,
+      mobile: true,
+    });
+  }
+
   open(url: string): Promise<void> {
     return this.driver.get(url);
   }

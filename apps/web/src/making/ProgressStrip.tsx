@@ -30,7 +30,9 @@ export function ProgressStrip({ at, onPieces }: { at: PieceProgress; onPieces: (
       type="button"
       className="block w-full shrink-0 border-b border-line px-4 py-2 text-left"
       onClick={onPieces}
-      aria-label={`${worked} of ${total} rows worked; to the pieces`}
+      data-testid="strip"
+      data-worked={worked}
+      data-all={total}
     >
       <span className="flex gap-1">
         {bars.map(({ piece, copy, share, done }) => (
@@ -53,6 +55,7 @@ export function ProgressStrip({ at, onPieces }: { at: PieceProgress; onPieces: (
         </span>
         <span className="whitespace-nowrap">
           {bars.length <= NAMED ? `${worked} of ${total} in all` : `${worked}/${total}`}
+          <span className="sr-only"> rows; to the pieces</span>
         </span>
       </span>
     </button>

@@ -72,7 +72,6 @@ export function RowView({
           className="h-[76px] flex-col justify-center text-[13px]"
           onClick={undo}
           disabled={!last}
-          aria-label={last?.kind === 'row' ? `Undo row ${last.n}` : 'Undo the last step'}
         >
           <Undo2 size={18} aria-hidden />
           <span className="whitespace-normal">{last?.kind === 'row' ? `undo ${last.n}` : 'undo'}</span>

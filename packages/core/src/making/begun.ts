@@ -153,6 +153,8 @@ function roomLeft(program: PieceProgram, passage: Passage, counts: Counts, row: 
   const { start, end, rows } = of;
   if (start === undefined || end === undefined || rows === undefined || direction === 0) return [];
   const [reached] = countsByRow(schedule, row, row);
+  // Where all is shaped the rest may be as short as it will.
+  if (reached === schedule.end) return [];
   const most = Math.max(perEvent, ...(schedule.amounts ?? []));
   const rule = `“${program.label}” is worked to row ${row} and has ${reached!} stitches there`;
   const each = most / room.everyRow;

@@ -27,6 +27,8 @@ export interface Preview {
   /** What would have to be pulled back for it: one of them, or all together. Empty where nothing helps, or nothing needs to. */
   pullBack: readonly PullBack[];
   together: boolean;
+  /** Joins that are made and would have to be opened besides: what they are called. */
+  opens: readonly string[];
 }
 
 /** What a change would move, and where it clashes with what is worked how much would have to be pulled back. */
@@ -37,10 +39,12 @@ export function preview(now: Standing, entry: ChangeWords, done: WorkDone): Prev
   const then = can ? result.standing : null;
   const before = { sizes: [now.plan] };
   const after = { sizes: [then?.plan ?? now.plan] };
-  const clear = (rows: WorkDone['rows']) => {
-    const tried = changed(now, entry, { ...done, rows });
-    return tried.ok && tried.unmet.length === 0 && newStops(now, tried).length === 0;
-  };
+  const clear =
+    (joins: WorkDone['joins']): Clear =>
+    (rows) => {
+      const tried = changed(now, entry, { rows, joins });
+      return tried.ok && tried.unmet.length === 0 && newStops(now, tried).length === 0;
+    };
   return {
     standing: then,
     counts: compareCounts(before, after),
@@ -51,8 +55,23 @@ export function preview(now: Standing, entry: ChangeWords, done: WorkDone): Prev
       return a === b ? [] : [{ piece: id, label, before: a, after: b }];
     }),
     stops,
-    ...(can && stops.length === 0 ? { pullBack: [], together: false } : pullBacks(now, done, clear)),
+    ...(can && stops.length === 0 ? NOTHING_BACK : waysBack(now, done, clear)),
   };
+}
+
+type Clear = (rows: WorkDone['rows']) => boolean;
+type Way = Pick<Preview, 'pullBack' | 'together' | 'opens'>;
+const NOTHING_BACK: Way = { pullBack: [], together: false, opens: [] };
+
+/** What would have to be pulled back, with the joins as they are made; where that is not enough, with these opened. */
+function waysBack(now: Standing, done: WorkDone, clear: (joins: WorkDone['joins']) => Clear): Way {
+  const closed = pullBacks(now, done, clear(done.joins));
+  if (closed.pullBack.length > 0 || done.joins.size === 0) return { ...closed, opens: [] };
+  const none = new Set<string>();
+  const opens = now.plan.joins.filter(({ id }) => done.joins.has(id)).map(({ label }) => label);
+  if (clear(none)(done.rows)) return { ...NOTHING_BACK, opens };
+  const open = pullBacks(now, done, clear(none));
+  return { ...open, opens: open.pullBack.length > 0 ? opens : [] };
 }
 
 /** What would stop the garment that does not stop it now. */
@@ -67,7 +86,7 @@ function newStops({ plan }: Standing, result: Refitted): Note[] {
 function pullBacks(
   { plan }: Standing,
   { rows }: WorkDone,
-  clear: (rows: WorkDone['rows']) => boolean,
+  clear: Clear,
 ): Pick<Preview, 'pullBack' | 'together'> {
   const begun = plan.pieces.filter(({ id }) => (rows.get(id) ?? 0) > 0);
   const without = (id: string, many: number, from: WorkDone['rows'] = rows) => new Map([...from, [id, many]]);
