@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import {
+  countOf,
   formatLength,
   parseLength,
   type GaugeReading,
@@ -254,7 +255,7 @@ function Way({
         <summary className="text-[13.5px] text-agreed">
           {preview.counts.length === 0 && preview.finished.length === 0
             ? 'nothing changes'
-            : `${preview.finished.length} finished lengths, ${preview.counts.length} counts`}
+            : `${countOf(preview.finished.length, 'finished length')}, ${countOf(preview.counts.length, 'count')}`}
         </summary>
         <PreviewTable of={preview} units={units} />
       </details>

@@ -48,7 +48,7 @@ export function PiecesTab({
               <button
                 type="button"
                 data-piece={one.piece}
-                className={`grid min-h-[48px] w-full grid-cols-[1fr_auto] items-center gap-x-3 px-1 text-left hover:bg-tape ${one.piece === at.piece && one.copy === at.copy ? 'bg-agreed-wash' : ''}`}
+                className={`grid min-h-[48px] w-full grid-cols-[1fr_auto] items-center gap-x-3 gap-y-1 px-1 pt-1 text-left hover:bg-tape ${one.piece === at.piece && one.copy === at.copy ? 'bg-agreed-wash' : ''}`}
                 onClick={() => onPiece(one)}
                 aria-current={one.piece === at.piece && one.copy === at.copy}
               >
@@ -57,14 +57,19 @@ export function PiecesTab({
                   {more !== 0 && (
                     <span className="block text-[12.5px] text-soft">
                       {countOf(Math.abs(more), 'row')} {more > 0 ? 'more' : 'fewer'} than it was begun with
-                      {one.copy > 1 ? ', as the first one was made' : ''}
+                      {one.copy > 1 && copies[0]!.worked > 0 ? ', as the first one was made' : ''}
                     </span>
                   )}
                 </span>
                 <span className="text-[13.5px]">
                   {one.worked >= one.all ? 'done' : `${one.worked} of ${one.all} rows`}
                 </span>
-                <Bar className="col-span-2" done={one.worked} of={one.all} label={`${one.label}: rows`} />
+                <Bar
+                  className="col-span-2 mb-1.5"
+                  done={one.worked}
+                  of={one.all}
+                  label={`${one.label}: rows`}
+                />
               </button>
             </li>
           ));

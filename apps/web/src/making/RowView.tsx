@@ -68,11 +68,7 @@ export function RowView({
       <div
         className={`grid shrink-0 grid-cols-[84px_1fr_84px] gap-2.5 border-t border-line bg-paper p-3 ${hand === 'left' ? '[direction:rtl]' : ''}`}
       >
-        <Button
-          className="h-[76px] flex-col justify-center text-[13px]"
-          onClick={undo}
-          disabled={!last}
-        >
+        <Button className="h-[76px] flex-col justify-center text-[13px]" onClick={undo} disabled={!last}>
           <Undo2 size={18} aria-hidden />
           <span className="whitespace-normal">{last?.kind === 'row' ? `undo ${last.n}` : 'undo'}</span>
         </Button>

@@ -24,7 +24,7 @@ export const LOOKS: Readonly<Record<TryOn, string>> = {
     'Does the head pass? If it does not, fewer rounds or a larger hook; if it gapes, one round more or a smaller hook.',
   straps: 'Pin the straps: do they hold without cutting in? They give a little when worn.',
   'front bands':
-    'Do the fronts meet, and do they hang straight? A row more or fewer changes both bands alike.',
+    'Do the edges meet, and does it hang straight? A row more or fewer changes both sides alike.',
   yoke: 'Does the yoke lie under the arms without pulling? A row more lets it down, a row fewer takes it up.',
   other: 'What is too tight, too loose, too long or too short?',
 };

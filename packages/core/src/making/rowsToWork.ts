@@ -5,7 +5,13 @@ import { PieceSoFar, type PieceWish } from '../passages/pieceSoFar.js';
 import { runsOf } from '../passages/registry.js';
 import type { PlannedPiece } from '../plannedPiece.js';
 import { printRow } from '../stitch/print.js';
-import { fabricStitches, plainStitchOf, roundsOfFabric, type FabricStitches } from '../stitch/ofFabric.js';
+import {
+  fabricStitches,
+  isTunisian,
+  plainStitchOf,
+  roundsOfFabric,
+  type FabricStitches,
+} from '../stitch/ofFabric.js';
 import { placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { countsAfterRow } from '../shaping/lines.js';
 import { countOf } from '../text/singular.js';
@@ -94,7 +100,9 @@ export function rowsToWork(
   return rows.map((row, at): RowToWork => {
     const section = piece.sections.findLast(({ first }) => first <= row.n) ?? piece.sections[0]!;
     const fabric = fabrics.get(section.fabric)!;
-    const own = stitched.get(`${row.part}:${row.n}`) ?? null;
+    // Tunisian work is never turned, and a stitch is its repeat: it is told like plain rows.
+    const isLoops = isTunisian(fabric);
+    const own = isLoops ? null : (stitched.get(`${row.part}:${row.n}`) ?? null);
     const source = row.from[0];
     const below =
       counts.get(row.part) ??
@@ -102,6 +110,8 @@ export function rowsToWork(
     const before = counts.get(row.part) ?? (row.from.length > 0 ? below : row.count);
     counts.set(row.part, row.count);
     const said = told.get(at);
+    // Rounds of a motif, or with corners, are whole only in their own words.
+    const isByRows = BY_STEPS.has(said?.kind ?? 'even');
     const round = row.round !== undefined;
     const finished = lengthOfRows(piece.sections, row.n);
     const perHook = (axis: 'stitches' | 'rows', length: number) =>
@@ -112,17 +122,21 @@ export function rowsToWork(
       n: row.n,
       key: keyInPiece(row),
       one: round ? 'Rnd' : 'Row',
-      side: row.side,
-      leftwards: (round && row.round !== 'turned') || row.side === 'RS',
+      side: isLoops ? 'RS' : row.side,
+      leftwards: isLoops || (round && row.round !== 'turned') || row.side === 'RS',
       round,
       count: row.count,
       change: row.count - before,
       shapes: at > 0 && (row.by !== 0 || row.add > 0),
-      words: inWish(`${said?.own ?? wordsOf(row, own, fabric, below)}${betweenLines(piece, row)}`),
+      words: inWish(
+        `${said?.own ?? wordsOf(isLoops ? { ...row, side: 'RS' } : row, own, fabric, below)}${betweenLines(piece, row)}`,
+      ),
       before: (said?.before ?? []).map(inWish),
-      after: (said?.after ?? []).map(inWish),
-      repeats: own?.pattern === null || !own ? null : repeatsIn(own),
-      patternRow: own?.pattern ?? null,
+      after: [...(said?.after ?? []), ...(isBesideLines(piece, row) ? ['Move the markers up'] : [])].map(
+        inWish,
+      ),
+      repeats: !isByRows || own?.pattern === null || !own ? null : repeatsIn(own),
+      patternRow: isByRows ? (own?.pattern ?? null) : null,
       ring: own?.ring ?? false,
       fabric: fabric.id,
       hook: fabric.hook,
@@ -150,6 +164,13 @@ function wordsOf(row: Row, own: StitchedRow | null, fabric: Fabric, below: numbe
   // Plain stitches beside the repeats, in the order of working.
   const inOrder = directed(own, row);
   return `${inOrder}. Plain sts are ${stitch}${shapes(row, stitch, below)}; the repeats are: ${said}`;
+}
+
+/** Whether a row is worked between markers that go up with it. */
+function isBesideLines({ passages }: PlannedPiece, { part, n }: Row): boolean {
+  return passages.some(
+    (one) => one.kind === 'lines' && one.part === part && n <= one.to && one.sections.length > 2,
+  );
 }
 
 /** What lies between the lines of a yoke when a row that shapes beside them is done, as the next row meets it. */
@@ -187,6 +208,8 @@ function patternRowWords(
 }
 
 interface Told {
+  /** The kind of passage that it lies in. */
+  kind?: string;
   own?: string;
   before: string[];
   after: string[];
@@ -199,10 +222,13 @@ const BY_STEPS: ReadonlySet<string> = new Set(['even', 'shape', 'lines', 'start'
 const OF_ROWS = /^(?:Row|Rnd)s? [\d–, ]+/;
 const COUNT_TOLD = /\s*\(\d[\d, ]* [^()]*sts?\)\s*$/;
 /** How a row ends is told for all rows alike. */
-const TURNS = /; (?:turn|join|join, turn|go on)\.?$/;
-const TURNS_IN_PATTERN = /[;,] (?:turn|join with a sl st to the first st)(?:; turn)?$/;
+const TURNS = /; (?:turn|join|join, turn|go on|return)\.?$/;
+const TURNS_IN_PATTERN = /[;,] (?:turn|return|join with a sl st to the first st)(?:; turn)?$/;
 /** How shaped rows are worked: each of them says so itself. */
 const ROW_OF_ITS_KIND = /^(?:Increase|Decrease) (?:row|rnd): /;
+/** What each row says of itself when it is done. */
+const COUNTS_AHEAD =
+  /^(?:Counts after (?:these|the shaping) (?:row|rnd)s|After each (?:row|rnd) there are in all): /;
 /** A row that is told by another one. */
 const BY_ANOTHER = /^(?:even|(?:increase|decrease) (?:row|rnd)|work as|in pattern|shape as)/;
 
@@ -245,9 +271,10 @@ function linesByRow(
             at(k).own ??= each!.replace(COUNT_TOLD, '').replace(TURNS, '').trim();
       } else if (marks && begun > 0) at(begun - 1).after.push(line);
       else if (line === 'Fasten off.' && end > 0) at(end - 1).after.push(line);
-      else if (kind === 'shape' && ROW_OF_ITS_KIND.test(line)) continue;
+      else if ((kind === 'shape' && ROW_OF_ITS_KIND.test(line)) || COUNTS_AHEAD.test(line)) continue;
       else if (!OF_ROWS.test(line) && !/^Repeat the last/.test(line) && line.trim() !== '') later.push(line);
     }
+    for (let k = begun; k < end; k += 1) at(k).kind = kind;
     if (end > begun && later.length > 0) at(begun).before.push(...later.splice(0));
     begun = end;
   });
