@@ -300,6 +300,7 @@ export {
 } from './making/readMaking.js';
 export {
   begin,
+  changed,
   NothingToMake,
   replay,
   workedPlan,

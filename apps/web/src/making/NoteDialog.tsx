@@ -19,8 +19,24 @@ export function NoteDialog({
 }) {
   const [text, setText] = useState('');
   const trouble = text.length > LONGEST_NOTE ? `A note has at most ${LONGEST_NOTE} characters.` : null;
-  const keep = async () => {
-    if (text.trim() === '' || trouble) return;
+  const keep = async (marker = false) => {
+    if (trouble) return;
+    if (marker) {
+      const hung = text.trim() === '' ? 'a marker hangs here' : text.trim();
+      const made =
+        row &&
+        (await done({
+          kind: 'marker',
+          text: hung,
+          piece: at.piece,
+          copy: at.copy,
+          part: row.part,
+          n: row.n,
+        }));
+      if (made) onClose();
+      return;
+    }
+    if (text.trim() === '') return;
     const place = row
       ? { piece: at.piece, copy: at.copy, part: row.part, n: row.n }
       : { piece: at.piece, copy: at.copy };
@@ -48,10 +64,11 @@ export function NoteDialog({
             {trouble}
           </p>
         )}
-        <div className="mt-3 flex gap-2">
+        <div className="mt-3 flex flex-wrap gap-2">
           <Button look="strong" type="submit" disabled={text.trim() === '' || trouble !== null}>
             Keep the note
           </Button>
+          {row && <Button onClick={() => void keep(true)}>A marker here</Button>}
           <Button onClick={onJump}>Go to another row …</Button>
         </div>
       </form>

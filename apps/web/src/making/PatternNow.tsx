@@ -3,6 +3,7 @@ import { download } from '../files/download';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
 import { makingPlanner, useMaking } from './making';
+import { useMakingSettings } from './settings';
 
 /** The pattern of this size as it is now, changes and all, read back from its own text. */
 export function PatternNow({ onClose }: { onClose: () => void }) {
@@ -12,7 +13,7 @@ export function PatternNow({ onClose }: { onClose: () => void }) {
   useEffect(() => {
     let wanted = true;
     void makingPlanner()
-      .pattern(id)
+      .pattern(id, useMakingSettings.getState().terms ?? undefined)
       .then((found) => wanted && setWritten(found));
     return () => {
       wanted = false;

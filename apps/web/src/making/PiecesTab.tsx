@@ -153,7 +153,8 @@ function Notes() {
   const view = useMaking((state) => state.view)!;
   const entries = useMaking((state) => state.entries);
   const notes = entries.filter(
-    ({ kind }) => kind === 'note' || kind === 'tried' || kind === 'measured' || kind === 'jump',
+    ({ kind }) =>
+      kind === 'note' || kind === 'marker' || kind === 'tried' || kind === 'measured' || kind === 'jump',
   );
   if (notes.length === 0) return null;
   return (

@@ -214,16 +214,19 @@ function Chip({ children, look = '' }: { children: React.ReactNode; look?: strin
   return <li className={`rounded-full border border-line bg-paper px-2.5 py-0.5 ${look}`}>{children}</li>;
 }
 
-/** What was noted when the first of a pair came to this row. */
+/** Markers that hang in this row, and what was noted when the first of a pair came to it. */
 function OtherCopy({ piece, copy, part, n }: { piece: string; copy: number; part: string; n: number }) {
   const entries = useMaking((state) => state.entries);
-  if (copy === 1) return null;
-  const said = standingOf(entries, 'note').filter(
-    (entry) => entry.piece === piece && entry.copy !== copy && entry.part === part && entry.n === n,
+  const here = [...standingOf(entries, 'marker'), ...standingOf(entries, 'note')].filter(
+    (entry) =>
+      entry.piece === piece &&
+      entry.part === part &&
+      entry.n === n &&
+      (entry.copy === copy ? entry.kind === 'marker' : copy > 1),
   );
-  return said.map((entry) => (
+  return here.map((entry) => (
     <Chip key={entry.id} look="text-eased">
-      the first one here: {entry.text} ({momentInWords(entry.at)})
+      {entry.copy === copy ? entry.text : `the first one here: ${entry.text} (${momentInWords(entry.at)})`}
     </Chip>
   ));
 }

@@ -35,6 +35,18 @@ export function SettingsDialog({ onClose }: { onClose: () => void }) {
             onChange={(text) => set({ text })}
           />
         </Line>
+        <Line label="Terms">
+          <Switch
+            label="Terms"
+            value={settings.terms ?? 'design'}
+            options={[
+              { value: 'design', label: 'as designed' },
+              { value: 'us', label: 'US' },
+              { value: 'uk', label: 'UK' },
+            ]}
+            onChange={(terms) => set({ terms: terms === 'design' ? null : terms })}
+          />
+        </Line>
         <label className="flex min-h-[32px] items-center justify-between gap-3">
           Keep the screen on
           <input

@@ -1,19 +1,13 @@
 import { wrap, type Remote } from 'comlink';
 import { create } from 'zustand';
-import {
-  standingEntries,
-  type Done,
-  type Entry,
-  type MakingProgress,
-  type RowToWork,
-  type Terms,
-} from '@upfell/core';
+import { standingEntries, type Done, type Entry, type MakingProgress, type RowToWork } from '@upfell/core';
 import { Away, Refused } from '../api/server';
 import { makings } from '../api/makings';
 import type { MakingPlanner, MakingView } from '../worker/makingPlanner';
 import { KeptMakings, type KeptMaking } from './log/kept';
 import { MakingLog, type LogState } from './log/makingLog';
 import { progressOfAll, type PieceProgress } from './progress';
+import { useMakingSettings } from './settings';
 
 /** Whether the server has the log: all of it, being sent, out of reach, or it said no. */
 export type Reach = { is: 'sent' | 'sending' | 'away' } | { is: 'refused'; message: string };
@@ -122,18 +116,17 @@ export async function done(...entries: Done[]): Promise<Entry[] | null> {
   }
 }
 
-/** The terms that rows are told in; those of the design without. */
-let terms: Terms | undefined;
-export function setMakingTerms(to: Terms | undefined): void {
-  terms = to;
-  useMaking.setState({ rows: {} });
-}
+// Other terms are other words.
+useMakingSettings.subscribe((now, before) => {
+  if (now.terms !== before.terms) useMaking.setState({ rows: {} });
+});
 
 /** Asks for the rows of a piece, unless they are there. */
 export async function askRows(piece: string): Promise<void> {
   const { id, rows, view } = useMaking.getState();
   if (!id || !view || rows[piece]) return;
-  const found = await makingPlanner().rows(id, piece, terms);
+  const terms = useMakingSettings.getState().terms;
+  const found = await makingPlanner().rows(id, piece, terms ?? undefined);
   const now = useMaking.getState();
   if (now.id === id && now.view?.version === view.version)
     useMaking.setState({ rows: { ...now.rows, [piece]: found } });

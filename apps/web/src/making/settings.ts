@@ -1,3 +1,4 @@
+import type { Terms } from '@upfell/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -11,12 +12,17 @@ interface MakingSettings {
   rest: number;
   /** Whether time is noted by piece. */
   time: boolean;
+  /** Names of stitches; those of the design where it is null. */
+  terms: Terms | null;
 }
 
 export const useMakingSettings = create<MakingSettings>()(
-  persist((): MakingSettings => ({ hand: 'right', text: 'usual', awake: true, rest: 0, time: false }), {
-    name: 'upfell:making',
-  }),
+  persist(
+    (): MakingSettings => ({ hand: 'right', text: 'usual', awake: true, rest: 0, time: false, terms: null }),
+    {
+      name: 'upfell:making',
+    },
+  ),
 );
 
 export const WORD_SIZE: Readonly<Record<MakingSettings['text'], string>> = {

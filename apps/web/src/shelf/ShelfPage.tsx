@@ -9,10 +9,13 @@ import {
   LONGEST_FILE,
   newDesign,
   readDesignText,
+  readMakingText,
   type FieldProblem,
+  type Making,
   type ShelfEntry,
 } from '@upfell/core';
 import { designs } from '../api/designs';
+import { makings } from '../api/makings';
 import { Entry, EntryWords, ListTrouble } from '../library/Entry';
 import { useList } from '../library/useList';
 import { ShelfMakings } from '../making/ShelfMakings';
@@ -47,7 +50,14 @@ export function ShelfPage() {
           });
           return;
         }
-        const read = readDesignText(await file.text());
+        const text = await file.text();
+        const making = readMakingText(text);
+        if (making.ok) {
+          const trouble = await takeInMaking(making.making, navigate);
+          if (trouble) setUnfit({ file: file.name, problems: [{ path: 'design', message: trouble }] });
+          continue;
+        }
+        const read = readDesignText(text);
         if (!read.ok) {
           setUnfit({ file: file.name, problems: read.problems });
           return;
@@ -171,4 +181,21 @@ export function ShelfPage() {
 function sizesInWords(sizes: readonly string[]): string {
   if (sizes.length === 1) return sizes[0]!;
   return `${sizes.length} sizes, ${sizes[0]} to ${sizes.at(-1)}`;
+}
+
+/** Takes in a making of a design that is on the shelf; a sentence where it cannot be. */
+async function takeInMaking(
+  making: Making,
+  navigate: (to: string) => void | Promise<void>,
+): Promise<string | null> {
+  try {
+    const design = (await designs.shelf()).find(({ name }) => name === making.design);
+    if (!design)
+      return `This is a making of “${making.design}”, which is not on the shelf. Open the file of that design first.`;
+    const made = await makings.takeIn(design.id, making);
+    await navigate(`/makings/${made.id}`);
+    return null;
+  } catch (error) {
+    return (error as Error).message;
+  }
 }
