@@ -44,6 +44,7 @@ export async function serverStart(root: string): Promise<StartedServer> {
     const took = performance.now() - begun;
     const end = () =>
       new Promise<void>((resolve) => {
+        if (child.exitCode !== null) return resolve();
         child.on('exit', () => resolve());
         child.kill('SIGTERM');
       });
