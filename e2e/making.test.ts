@@ -266,6 +266,39 @@ describe('judged and changed', () => {
   });
 });
 
+describe('a design that is changed', () => {
+  it('moves no making until its maker takes the newer state, seeing what it would change', async () => {
+    const id = await begin('hollinwood-jumper', 'M');
+    const stored = await api<{ revision: number; document: { garment: object } }>(
+      'designs/demo-hollinwood-jumper',
+    );
+    await fetch(`${server.url}/api/designs/demo-hollinwood-jumper`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'If-Match': '"1"' },
+      body: JSON.stringify({ ...stored.document, garment: { ...stored.document.garment, belowWaist: 24 } }),
+    });
+    await browser.open(making(id));
+    await atRow('Row 1');
+    const before = Number(await (await browser.find('[data-testid=strip]')).getAttribute('data-all'));
+    await tab('change');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=newer]')).toMatch(/this is state 1, the newest is 2/),
+    );
+    await browser.press('See what it would change');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=newer]')).toMatch(/Length from the shoulder/),
+    );
+    expect(Number(await (await browser.find('[data-testid=strip]')).getAttribute('data-all'))).toBe(before);
+    await browser.press('Take state 2');
+    await browser.eventually(async () =>
+      expect(
+        Number(await (await browser.find('[data-testid=strip]')).getAttribute('data-all')),
+      ).toBeGreaterThan(before),
+    );
+    expect(await browser.faults()).toEqual([]);
+  });
+});
+
 describe('without the server', () => {
   it('opens after the first visit, counts on, and sends once it is back', async () => {
     const id = await begin('minnowick-baby-top', '3 months');

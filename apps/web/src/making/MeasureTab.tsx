@@ -189,6 +189,7 @@ function Judgement({
   onTake: (way: NonNullable<GaugeReading['way']>, hook?: number) => Promise<void>;
 }) {
   const fine = stitches.is === 'as planned' && rows.is === 'as planned';
+  const isFar = [stitches, rows].some(({ found, planned }) => found / planned < 0.7 || found / planned > 1.4);
   const off = (of: JudgementShown['stitches'], what: string) =>
     `${what}: ${of.found.toFixed(1)} in 10 cm, planned ${of.planned.toFixed(1)}: ${IS[of.is]}${of.is === 'as planned' ? '' : ` by ${(100 * Math.abs(of.found / of.planned - 1)).toFixed(0)} %`}.`;
   return (
@@ -196,6 +197,11 @@ function Judgement({
       <p className="font-semibold">
         {fine ? 'This is the planned gauge: go on.' : 'This is not the planned gauge.'}
       </p>
+      {isFar && (
+        <p role="alert">
+          That is far from the plan: count again, and see that it is this fabric and not another one.
+        </p>
+      )}
       <p>{off(stitches, 'Stitches')}</p>
       <p>{off(rows, 'Rows')}</p>
       <Way

@@ -8,6 +8,7 @@ import {
   doubtsOf,
   fabricStitches,
   flowOf,
+  formatLength,
   inWords,
   isOwn,
   judgeGauge,
@@ -44,6 +45,7 @@ import {
   type Units,
   type YarnInHand,
 } from '@upfell/core';
+import { pinOutOf } from './planner';
 
 /** A making as it is sent here. */
 export interface MakingAsked {
@@ -292,5 +294,16 @@ function stepsOf({ standing: { plan, design } }: Replayed): MakingStep[] {
     if (/^\d+\. /.test(line)) groups.push([]);
     else groups.at(-1)?.push(line);
   }
-  return steps.map(({ id, title, says }, i) => ({ id, title, says, lines: groups[i] ?? [] }));
+  const length = (cm: number) => formatLength(cm, design.units, { unit: true });
+  const pinned = () =>
+    pinOutOf(plan).map(
+      ({ label, copies, widest, height }) =>
+        `${label}${copies > 1 ? ` × ${copies}` : ''}: ${length(widest)} across, ${length(height)} high`,
+    );
+  return steps.map(({ id, title, says }, i) => ({
+    id,
+    title,
+    says,
+    lines: id === 'block' ? pinned() : (groups[i] ?? []),
+  }));
 }

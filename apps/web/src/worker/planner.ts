@@ -274,13 +274,7 @@ export class Planner {
     const { steps } = assemblyOf(size, this.planned.design.finishing?.order);
     return {
       drawings: Object.fromEntries(steps.map((step) => [step.id, stepSvg(size, step.joins)])),
-      pinOut: size.pieces.map(schematicOf).map(({ label, copies, left, right, height, dimensions }) => ({
-        label,
-        copies,
-        lower: dimensions.find(({ lies }) => lies === 'below')?.length ?? right - left,
-        widest: right - left,
-        height,
-      })),
+      pinOut: pinOutOf(size),
       tails: tailsOfSize(size, this.planned.design),
     };
   }
@@ -289,6 +283,17 @@ export class Planner {
   counts(): string {
     return toCsv(countRows(this.last?.sizes ?? []));
   }
+}
+
+/** What each piece is pinned out to, cm. */
+export function pinOutOf({ pieces }: SizePlan): AssemblyDrawings['pinOut'] {
+  return pieces.map(schematicOf).map(({ label, copies, left, right, height, dimensions }) => ({
+    label,
+    copies,
+    lower: dimensions.find(({ lies }) => lies === 'below')?.length ?? right - left,
+    widest: right - left,
+    height,
+  }));
 }
 
 /** A fault of the program as a problem of no field. */
