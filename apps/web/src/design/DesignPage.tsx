@@ -1,5 +1,5 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { BodyDrawer } from '../body/BodyDrawer';
 import { BodyView } from '../body/BodyView';
 import { Drawer } from '../drawer/Drawer';
@@ -13,9 +13,9 @@ import { closeDesign, openDesign, useSaving } from '../state/saving';
 import { useDesign } from '../state/designStore';
 import { select, setTerms, useView } from '../state/view';
 import { TableView } from '../table/TableView';
-import { Button } from '../ui/Button';
 import { ErrorBoundary } from '../ui/ErrorBoundary';
 import { Modal } from '../ui/Modal';
+import { NotOpen } from '../ui/NotOpen';
 import { ConflictDialog } from './ConflictDialog';
 import { OldPlanNotice } from './OldPlanNotice';
 import { Rail } from './Rail';
@@ -60,7 +60,7 @@ export function DesignPage() {
   }, [id]);
 
   const known = STEPS.find((one) => one.id === step)?.id ?? 'table';
-  if (!open) return <NotOpen id={id} failed={failed} />;
+  if (!open) return <Missing id={id} failed={failed} />;
   const Panel = PANELS[known];
   return (
     <div className="print-flow flex h-full min-w-[1024px] flex-col">
@@ -137,22 +137,15 @@ export function DesignPage() {
   );
 }
 
-function NotOpen({ id, failed }: { id: string; failed: { message: string; missing: boolean } | null }) {
+function Missing({ id, failed }: { id: string; failed: { message: string; missing: boolean } | null }) {
   return (
     <main className="mx-auto max-w-md p-16 text-center">
       {failed ? (
-        <>
-          <h1 className="mb-2 text-2xl">
-            {failed.missing ? 'This design is not on the shelf' : 'The design cannot be opened'}
-          </h1>
-          <p className="mb-4 text-soft">{failed.message}</p>
-          <div className="flex justify-center gap-2">
-            {!failed.missing && <Button onClick={() => void openDesign(id)}>Try again</Button>}
-            <Link to="/" className="rounded border border-line bg-sheet px-2.5 py-1 hover:bg-tape">
-              Back to the shelf
-            </Link>
-          </div>
-        </>
+        <NotOpen
+          title={failed.missing ? 'This design is not on the shelf' : 'The design cannot be opened'}
+          message={failed.message}
+          onAgain={failed.missing ? null : () => void openDesign(id)}
+        />
       ) : (
         <p className="text-soft">Laying the pieces out …</p>
       )}

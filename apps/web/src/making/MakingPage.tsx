@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { ErrorBoundary } from '../ui/ErrorBoundary';
 import { MENU_ITEM } from '../ui/menu';
 import { NameDialog } from '../ui/NameDialog';
+import { NotOpen } from '../ui/NotOpen';
 import { makings } from '../api/makings';
 import { ChangeTab } from './ChangeTab';
 import { JoiningTab } from './JoiningTab';
@@ -60,7 +61,7 @@ export function MakingPage() {
     pieceInHand(progress, entries);
   useTime(settings.time, at?.piece ?? null, at?.worked ?? 0);
   const [due, rested] = useRest(settings.rest);
-  if (failed && !view) return <NotOpen id={id} failed={failed} />;
+  if (failed && !view) return <Missing id={id} failed={failed} />;
   if (!making || !view || !at) return <p className="p-8 text-soft">Opening the making …</p>;
   if (sheet) return <RowSheet onClose={() => setSheet(false)} />;
   const goTo = (one: PieceProgress) => {
@@ -204,19 +205,14 @@ function SentState() {
   );
 }
 
-function NotOpen({ id, failed }: { id: string; failed: { message: string; missing: boolean } }) {
+function Missing({ id, failed }: { id: string; failed: { message: string; missing: boolean } }) {
   return (
     <main className="mx-auto max-w-md p-12 text-center">
-      <h1 className="mb-2 text-2xl">
-        {failed.missing ? 'There is no such making' : 'The making cannot be opened'}
-      </h1>
-      <p className="mb-4 text-soft">{failed.message}</p>
-      <div className="flex justify-center gap-2">
-        {!failed.missing && <Button onClick={() => void openMaking(id)}>Try again</Button>}
-        <Link to="/" className="rounded border border-line bg-sheet px-2.5 py-1 hover:bg-tape">
-          Back to the shelf
-        </Link>
-      </div>
+      <NotOpen
+        title={failed.missing ? 'There is no such making' : 'The making cannot be opened'}
+        message={failed.message}
+        onAgain={failed.missing ? null : () => void openMaking(id)}
+      />
     </main>
   );
 }

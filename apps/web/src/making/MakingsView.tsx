@@ -11,8 +11,8 @@ import { useDesign } from '../state/designStore';
 import { useSaving } from '../state/saving';
 import { useChosenSize, useUnits } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
-import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
+import { UnfitFile, type Unfit } from '../ui/UnfitFile';
 import { CameBackTable } from './CameBackTable';
 import { keptMakings } from './making';
 import { useTold } from './useTold';
@@ -28,7 +28,7 @@ export function MakingsView() {
   const list = useCallback(() => makings.list(id), [id]);
   const { entries, trouble, load, act } = useList(list);
   const [naming, setNaming] = useState(false);
-  const [unfit, setUnfit] = useState<{ file: string; problems: readonly FieldProblem[] } | null>(null);
+  const [unfit, setUnfit] = useState<Unfit | null>(null);
   const navigate = useNavigate();
   const file = useRef<HTMLInputElement>(null);
   const told = useTold(entries);
@@ -139,21 +139,13 @@ export function MakingsView() {
           }}
         />
       )}
-      <Modal
-        open={unfit !== null}
-        onClose={() => setUnfit(null)}
-        title={`“${unfit?.file.slice(0, 80) ?? ''}” cannot be taken in`}
+      <UnfitFile
+        unfit={unfit}
+        cannot="be taken in"
         description="Nothing was changed."
-      >
-        <ul className="list-disc space-y-1 pl-5" data-testid="unfit-making">
-          {unfit?.problems.slice(0, 12).map(({ path, message }) => (
-            <li key={`${path} ${message}`}>
-              {path !== '' && <code className="mr-2 rounded bg-tape px-1 text-[12.5px]">{path}</code>}
-              {message}
-            </li>
-          ))}
-        </ul>
-      </Modal>
+        testid="unfit-making"
+        onClose={() => setUnfit(null)}
+      />
     </div>
   );
 }

@@ -10,7 +10,6 @@ import {
   newDesign,
   readDesignText,
   readMakingText,
-  type FieldProblem,
   type Making,
   type ShelfEntry,
 } from '@upfell/core';
@@ -20,14 +19,14 @@ import { Entry, EntryWords, ListTrouble } from '../library/Entry';
 import { useList } from '../library/useList';
 import { ShelfMakings } from '../making/ShelfMakings';
 import { Button } from '../ui/Button';
-import { Modal } from '../ui/Modal';
 import { NameDialog } from '../ui/NameDialog';
+import { UnfitFile, type Unfit } from '../ui/UnfitFile';
 import { ShelfBar } from '../library/ShelfBar';
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {
   const { entries, trouble, load, act } = useList(designs.shelf);
-  const [unfit, setUnfit] = useState<{ file: string; problems: FieldProblem[] } | null>(null);
+  const [unfit, setUnfit] = useState<Unfit | null>(null);
   const [renaming, setRenaming] = useState<ShelfEntry | null>(null);
   const navigate = useNavigate();
 
@@ -159,21 +158,13 @@ export function ShelfPage() {
           }}
         />
       )}
-      <Modal
-        open={unfit !== null}
-        onClose={() => setUnfit(null)}
-        title={`“${unfit?.file.slice(0, 80) ?? ''}” cannot be opened`}
+      <UnfitFile
+        unfit={unfit}
+        cannot="be opened"
         description="Nothing was changed on the shelf."
-      >
-        <ul className="list-disc space-y-1 pl-5" data-testid="unfit">
-          {unfit?.problems.slice(0, 12).map(({ path, message }) => (
-            <li key={`${path} ${message}`}>
-              {path !== '' && <code className="mr-2 rounded bg-tape px-1 text-[12.5px]">{path}</code>}
-              {message}
-            </li>
-          ))}
-        </ul>
-      </Modal>
+        testid="unfit"
+        onClose={() => setUnfit(null)}
+      />
     </div>
   );
 }
