@@ -1,4 +1,3 @@
-import { formatDistanceToNow } from 'date-fns';
 import { FolderOpen, Trash2 } from 'lucide-react';
 import { useCallback, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -14,7 +13,8 @@ import { Button } from '../ui/Button';
 import { NameDialog } from '../ui/NameDialog';
 import { UnfitFile, type Unfit } from '../ui/UnfitFile';
 import { CameBackTable } from './CameBackTable';
-import { keptMakings } from './making';
+import { keptMakings } from './log/kept';
+import { makingInWords } from './makingInWords';
 import { useTold } from './useTold';
 
 /** The makings of a design: begun from here, brought in from files, and what they tell, size by size. */
@@ -148,12 +148,4 @@ export function MakingsView() {
       />
     </div>
   );
-}
-
-/** "M · 124 of 260 rows, Sleeve 2, row 24 · worked 2 hours ago". */
-export function makingInWords({ size, progress, updatedAt }: MakingEntry): string {
-  const worked = progress
-    ? `${progress.worked} of ${progress.all} rows${progress.now ? `, ${progress.now}` : ''}`
-    : 'not yet begun';
-  return `${size} · ${worked} · ${formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}`;
 }

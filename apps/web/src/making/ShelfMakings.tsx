@@ -3,8 +3,7 @@ import { Link } from 'react-router';
 import type { MakingEntry } from '@upfell/core';
 import { makings } from '../api/makings';
 import { Bar } from '../ui/Bar';
-import { keptMakings } from './making';
-import { makingInWords } from './MakingsView';
+import { makingInWords } from './makingInWords';
 
 /** Makings in progress: those that the server has, and without it those that this browser keeps. */
 export function ShelfMakings() {
@@ -15,6 +14,8 @@ export function ShelfMakings() {
     makings.list().then(
       (found) => wanted && setList(found),
       async () => {
+        // What keeps them is wanted on the shelf only when the server is away.
+        const { keptMakings } = await import('./log/kept');
         const kept = await (await keptMakings()).list();
         if (!wanted) return;
         setAway(true);

@@ -4,7 +4,7 @@ import { standingEntries, type Done, type Entry, type MakingProgress, type RowTo
 import { Away, Refused } from '../api/server';
 import { makings } from '../api/makings';
 import type { MakingPlanner, MakingView } from '../worker/makingPlanner';
-import { KeptMakings, type KeptMaking } from './log/kept';
+import { keptMakings, type KeptMaking } from './log/kept';
 import { MakingLog, type LogState } from './log/makingLog';
 import { progressOfAll, type PieceProgress } from './progress';
 import { useMakingSettings } from './settings';
@@ -48,17 +48,10 @@ const AGAIN_AFTER = 4000;
 /** What other devices have added is asked for so often, ms. */
 const ASK_EVERY = 20_000;
 
-let kept: Promise<KeptMakings> | null = null;
 let worker: Remote<MakingPlanner> | null = null;
 let log: MakingLog | null = null;
 let timer: ReturnType<typeof setTimeout> | undefined;
 let asking: ReturnType<typeof setInterval> | undefined;
-
-/** What this browser keeps of makings. */
-export function keptMakings(): Promise<KeptMakings> {
-  kept ??= KeptMakings.open();
-  return kept;
-}
 
 /** The worker in which makings are planned. */
 export function makingPlanner(): Remote<MakingPlanner> {

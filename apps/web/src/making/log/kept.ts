@@ -142,3 +142,11 @@ interface IDBPDatabaseStore {
 function orderIn(store: Pick<IDBPDatabaseStore, 'count'>): Promise<number> {
   return store.count();
 }
+
+let opened: Promise<KeptMakings> | null = null;
+
+/** What this browser keeps of makings. */
+export function keptMakings(): Promise<KeptMakings> {
+  opened ??= KeptMakings.open();
+  return opened;
+}
