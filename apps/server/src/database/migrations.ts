@@ -78,6 +78,7 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
         name: { type: DataTypes.STRING, allowNull: false },
         // No reference: a making stays when its design goes.
         designId: { type: DataTypes.STRING, allowNull: false },
+        design: { type: DataTypes.STRING, allowNull: false },
         revision: { type: DataTypes.INTEGER, allowNull: false },
         size: { type: DataTypes.STRING, allowNull: false },
         document: { type: DataTypes.TEXT, allowNull: false },

@@ -56,6 +56,8 @@ export class MakingRow extends Model<InferAttributes<MakingRow>, InferCreationAt
   declare name: string;
   /** The design on the shelf, whether it is still there or not. */
   declare designId: string;
+  /** Its name, as it was when the making was begun. */
+  declare design: string;
   declare revision: number;
   declare size: string;
   declare document: string;
@@ -126,6 +128,7 @@ export function defineModels(sequelize: Sequelize): void {
       id: { type: DataTypes.STRING, primaryKey: true },
       name: { type: DataTypes.STRING, allowNull: false },
       designId: { type: DataTypes.STRING, allowNull: false },
+      design: { type: DataTypes.STRING, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       size: { type: DataTypes.STRING, allowNull: false },
       document: { type: DataTypes.TEXT, allowNull: false },

@@ -30,6 +30,7 @@ export class MakingsService {
     const rows = await MakingRow.findAll({
       where: { deletedAt: null, ...(designId === undefined ? {} : { designId }) },
       order: [['updatedAt', 'DESC']],
+      attributes: { exclude: ['document'] },
     });
     return rows.map(entryOf);
   }
@@ -166,7 +167,13 @@ export class MakingsService {
   ): Promise<void> {
     const now = new Date().toISOString();
     await MakingRow.create(
-      { ...making, document: JSON.stringify(document), createdAt: now, updatedAt: now },
+      {
+        ...making,
+        design: document.name,
+        document: JSON.stringify(document),
+        createdAt: now,
+        updatedAt: now,
+      },
       { transaction },
     );
   }
@@ -204,12 +211,12 @@ function notThere(): Problem {
 }
 
 function entryOf(row: MakingRow): MakingEntry {
-  const { id, name, designId, revision, size, createdAt, updatedAt, progress } = row;
+  const { id, name, designId, design, revision, size, createdAt, updatedAt, progress } = row;
   return {
     id,
     name,
     designId,
-    design: (JSON.parse(row.document) as Design).name,
+    design,
     revision,
     size,
     createdAt,

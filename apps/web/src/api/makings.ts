@@ -12,16 +12,8 @@ export const makings = {
   takeIn: (design: string, making: Making) =>
     json<StoredMaking>(`makings/of/${design}`, { method: 'POST', body: JSON.stringify(making) }),
   read: (id: string) => json<StoredMaking>(`makings/${id}`, {}, LOG_PATIENCE),
-  add: (
-    id: string,
-    sent: { entries: Making['entries']; after: number; progress?: MakingProgress },
-    keepalive = false,
-  ) =>
-    json<Arrived>(
-      `makings/${id}/entries`,
-      { method: 'POST', body: JSON.stringify(sent), keepalive },
-      LOG_PATIENCE,
-    ),
+  add: (id: string, sent: { entries: Making['entries']; after: number; progress?: MakingProgress }) =>
+    json<Arrived>(`makings/${id}/entries`, { method: 'POST', body: JSON.stringify(sent) }, LOG_PATIENCE),
   rename: (id: string, name: string) =>
     json<MakingEntry>(`makings/${id}/name`, { method: 'PUT', body: JSON.stringify({ name }) }),
   remove: async (id: string) => void (await ask(`makings/${id}`, { method: 'DELETE' })),

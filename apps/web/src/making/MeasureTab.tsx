@@ -2,6 +2,8 @@ import { useEffect, useState } from 'react';
 import {
   countOf,
   formatLength,
+  GAUGE_OVER,
+  GAUGE_OVER_IN_WORDS,
   parseLength,
   type GaugeReading,
   type GaugeState,
@@ -189,9 +191,11 @@ function Judgement({
   onTake: (way: NonNullable<GaugeReading['way']>, hook?: number) => Promise<void>;
 }) {
   const fine = stitches.is === 'as planned' && rows.is === 'as planned';
+  /** Counts in 10 cm, or in 4 in. */
+  const inUnits = (many: number) => ((many * GAUGE_OVER[units]) / 10).toFixed(1);
   const isFar = [stitches, rows].some(({ found, planned }) => found / planned < 0.7 || found / planned > 1.4);
   const off = (of: JudgementShown['stitches'], what: string) =>
-    `${what}: ${of.found.toFixed(1)} in 10 cm, planned ${of.planned.toFixed(1)}: ${IS[of.is]}${of.is === 'as planned' ? '' : ` by ${(100 * Math.abs(of.found / of.planned - 1)).toFixed(0)} %`}.`;
+    `${what}: ${inUnits(of.found)} in ${GAUGE_OVER_IN_WORDS[units]}, planned ${inUnits(of.planned)}: ${IS[of.is]}${of.is === 'as planned' ? '' : ` by ${(100 * Math.abs(of.found / of.planned - 1)).toFixed(0)} %`}.`;
   return (
     <div className="mt-3 border-l-4 border-eased-stroke bg-eased-wash px-3 py-2" data-testid="judgement">
       <p className="font-semibold">

@@ -43,7 +43,7 @@ export function RowSheet({ onClose }: { onClose: () => void }) {
                   </p>
                 ))}
                 <p className="flex gap-2">
-                  <span className="shrink-0 font-mono" aria-label="done">
+                  <span className="shrink-0 text-[19px] leading-none tracking-widest" aria-label="done">
                     {Array.from({ length: Math.min(copies, 4) }, (_, copy) =>
                       (progress.find((one) => one.piece === id && one.copy === copy + 1)?.worked ?? 0) > i
                         ? '☒'
