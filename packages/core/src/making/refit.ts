@@ -464,6 +464,7 @@ function asMeasured(plan: SizePlan, draft: Draft, counts: Counts): SizePlan {
   return {
     ...plan,
     quantities,
+    joins: plan.joins.map((join) => asOneOfTwo(join, plan.joins)),
     finished: plan.finished.map((one) => ({
       ...one,
       actual: finishedBy(
@@ -473,6 +474,18 @@ function asMeasured(plan: SizePlan, draft: Draft, counts: Counts): SizePlan {
       ),
     })),
   };
+}
+
+/** A join that is told together with the one on the other side, where what is worked has left them alike. */
+function asOneOfTwo(join: Join, all: readonly Join[]): Join {
+  const { both, ...alone } = join;
+  if (both === undefined) return join;
+  const alike = (other: Join) =>
+    other.aCount === join.aCount &&
+    other.bCount === join.bCount &&
+    Math.abs(other.aLength - join.aLength) < 0.05 &&
+    Math.abs(other.bLength - join.bLength) < 0.05;
+  return all.every((other) => other.both !== both || alike(other)) ? join : alone;
 }
 
 /** A finished length by counts that need not be whole; one that only whole counts give stays as it is. */
