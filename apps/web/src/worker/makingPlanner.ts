@@ -129,6 +129,8 @@ interface Open {
   memory: ReplayMemory;
   version: number;
   rows: Map<string, RowToWork[]>;
+  /** As they stand with its version: a tick does not write them again. */
+  steps: readonly MakingStep[];
 }
 
 /** Plans makings as their logs grow; each is remembered, so that only what is new is replayed. */
@@ -138,7 +140,7 @@ export class MakingPlanner {
 
   /** A making with the entries that it has now. */
   view(asked: MakingAsked): MakingView {
-    const { version, replayed } = this.replayed(asked);
+    const { version, replayed, steps } = this.replayed(asked);
     const { standing, begun, entries, failed } = replayed;
     const { plan, design } = standing;
     const done = workIn(plan, entries);
@@ -155,7 +157,7 @@ export class MakingPlanner {
         begunWith: rowsOf(begun.plan.pieces.find((piece) => piece.id === id)?.runs ?? []).length,
         stitches: runs.reduce((sum, { row, times }) => sum + times * row.count, 0),
       })),
-      steps: stepsOf(replayed),
+      steps,
       prompts: promptsAt(replayed),
       yarn: yarnInHand(replayed),
       fabrics: [...standing.gauges.values()].map((stretches) => {
@@ -270,6 +272,7 @@ export class MakingPlanner {
       memory,
       version: same ? known.version : (this.versions += 1),
       rows: same ? known.rows : new Map(),
+      steps: same ? known.steps : stepsOf(replayed),
     };
     this.open.set(asked.id, open);
     return open;

@@ -58,7 +58,9 @@ const gaugeOff = (
 };
 
 const rowsWorked = ({ plan }: Standing, { rows }: WorkDone) =>
-  plan.pieces.map(({ id, runs: of }) => [id, rowsOf(of).slice(0, rows.get(id) ?? 0)]);
+  plan.pieces
+    .map(({ id, runs: of }) => [id, rowsOf(of).slice(0, rows.get(id) ?? 0)] as const)
+    .filter(([, worked]) => worked.length > 0);
 
 const planOf = ({ design, plan }: Standing) => ({
   design: design.name,
