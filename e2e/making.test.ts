@@ -132,6 +132,36 @@ describe('a making', () => {
     expect((await logOf(id)).map(({ kind }) => kind)).toEqual(['row', 'row', 'undo', 'row', 'row', 'note']);
   });
 
+  it('has joining and finishing as steps of the same log', async () => {
+    const id = await begin('brackenlow-pullover', 'M');
+    await browser.open(making(id));
+    await atRow('Row 1');
+    await tab('joining');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-step=block]')).toMatch(/Back: 53\.8 cm across, 54\.5 cm high/),
+    );
+    const box = (state: string) =>
+      `[data-step=shoulders] label:nth-of-type(${state === 'pinned' ? 1 : 2}) input`;
+    await browser.click(box('pinned'));
+    await browser.click(box('done'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[role=tabpanel][data-state=active]')).toMatch(/1 of \d steps done/),
+    );
+    await tab('row');
+    await browser.eventually(async () =>
+      expect(await browser.text('[data-testid=prompt]')).toMatch(
+        /^Try it on\? Does the neck lie where it should/,
+      ),
+    );
+    await tab('joining');
+    await browser.click(box('done'));
+    await browser.eventually(async () =>
+      expect(await browser.text('[role=tabpanel][data-state=active]')).toMatch(/0 of \d steps done/),
+    );
+    await sent();
+    expect((await logOf(id)).map(({ kind }) => kind)).toEqual(['step', 'step', 'undo']);
+  });
+
   it('goes to another row with the reason, and says so', async () => {
     const id = await begin('brackenlow-pullover', 'M');
     await browser.open(making(id));

@@ -137,10 +137,10 @@ describe('upfell', () => {
       () => ['write', demo('brackenlow-pullover'), '--size', '9X'],
       /the sizes are XS, S, M/,
     ],
-    ['unknown words', () => ['knit', 'x'], /is not plan, write, check or stitch/],
+    ['unknown words', () => ['knit', 'x'], /is not plan, write, check, stitch or replan/],
     ['an unknown option', () => ['plan', demo('brackenlow-pullover'), '--fast'], /no option --fast/],
     ['wrong terms', () => ['write', demo('brackenlow-pullover'), '--terms', 'fr'], /us or uk/],
-    ['nothing', () => [], /say plan, write, check or stitch/],
+    ['nothing', () => [], /say plan, write, check, stitch or replan/],
   ])('answers %s with 2, a sentence, and nothing on standard output', (_, args, message) => {
     const { status, out, err } = run(args());
     expect([status, out]).toEqual([2, '']);

@@ -14,12 +14,16 @@ export function ShelfMakings() {
     makings.list().then(
       (found) => wanted && setList(found),
       async () => {
-        // What keeps them is wanted on the shelf only when the server is away.
-        const { keptMakings } = await import('./log/kept');
-        const kept = await (await keptMakings()).list();
-        if (!wanted) return;
-        setAway(true);
-        setList(kept);
+        try {
+          // What keeps them is wanted on the shelf only when the server is away.
+          const { keptMakings } = await import('./log/kept');
+          const kept = await (await keptMakings()).list();
+          if (!wanted) return;
+          setAway(true);
+          setList(kept);
+        } catch {
+          // A browser that keeps nothing has none to show.
+        }
       },
     );
     return () => {
