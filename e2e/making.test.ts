@@ -162,6 +162,27 @@ describe('a making', () => {
     expect((await logOf(id)).map(({ kind }) => kind)).toEqual(['step', 'step', 'undo']);
   });
 
+  it('goes on to the second of a pair when the first, chosen by hand, is done', async () => {
+    const id = await begin('minnowick-baby-top', '3 months');
+    const entries = Array.from({ length: 18 }, (_, i) => ({
+      id: `s${i}`,
+      at: new Date(Date.UTC(2026, 0, 5, 10, i)).toISOString(),
+      kind: 'row',
+      piece: 'sleeve',
+      copy: 1,
+      part: 'main',
+      n: i + 1,
+    }));
+    await api(`makings/${id}/entries`, { entries, after: 0 });
+    await browser.open(making(id));
+    await tab('pieces');
+    await browser.click('[data-piece=sleeve]');
+    await atRow('Row 19');
+    await browser.keys(' ');
+    await atRow('Row 1');
+    expect(await browser.text('[data-testid=strip]')).toMatch(/^Sleeve 2, 0 of 19 rows/);
+  });
+
   it('goes to another row with the reason, and says so', async () => {
     const id = await begin('brackenlow-pullover', 'M');
     await browser.open(making(id));

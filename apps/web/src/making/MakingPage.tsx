@@ -44,7 +44,7 @@ export function MakingPage() {
   const progress = useMaking((state) => state.progress);
   const entries = useMaking((state) => state.entries);
   const [tab, setTab] = useState<TabId>('row');
-  const [chosen, setChosen] = useState<{ piece: string; copy: number } | null>(null);
+  const [chosen, setChosen] = useState<{ piece: string; copy: number; wasDone: boolean } | null>(null);
   const [dialog, setDialog] = useState<'log' | 'settings' | 'name' | 'pattern' | null>(null);
   const [sheet, setSheet] = useState(false);
   const settings = useMakingSettings();
@@ -56,16 +56,17 @@ export function MakingPage() {
   useEffect(() => {
     if (making) document.title = `${making.name} · Upfell`;
   }, [making]);
+  const picked = progress.find((one) => one.piece === chosen?.piece && one.copy === chosen.copy);
+  // A piece that was chosen and is done meanwhile gives way to the next one.
   const at =
-    progress.find((one) => one.piece === chosen?.piece && one.copy === chosen.copy) ??
-    pieceInHand(progress, entries);
+    picked && (picked.worked < picked.all || chosen?.wasDone) ? picked : pieceInHand(progress, entries);
   useTime(settings.time, at?.piece ?? null, at?.worked ?? 0);
   const [due, rested] = useRest(settings.rest);
   if (failed && !view) return <Missing id={id} failed={failed} />;
   if (!making || !view || !at) return <p className="p-8 text-soft">Opening the making …</p>;
   if (sheet) return <RowSheet onClose={() => setSheet(false)} />;
   const goTo = (one: PieceProgress) => {
-    setChosen({ piece: one.piece, copy: one.copy });
+    setChosen({ piece: one.piece, copy: one.copy, wasDone: one.worked >= one.all });
     setTab('row');
   };
   return (
