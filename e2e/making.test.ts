@@ -286,6 +286,18 @@ describe('judged and changed', () => {
     ).toBe(false);
   });
 
+  it('is begun on a phone, in the size that is chosen there', async () => {
+    await browser.phone(360, 740);
+    await browser.open(design('brackenlow-pullover', 'makings'));
+    await browser.find('[data-testid=makings]');
+    expect(await browser.faults()).toEqual([]);
+    expect(await browser.driver.executeScript('return document.documentElement.scrollWidth')).toBe(360);
+    await (await browser.find('[data-testid=makings] select')).sendKeys('2X');
+    await browser.press('Make this in 2X');
+    await browser.press('Begin');
+    await atRow('Row 1');
+  });
+
   it('has every tab free of faults on a phone, and nothing wider than it', async () => {
     await browser.phone(360, 740);
     await browser.open(making('demo-brackenlow-for-tamsin'));

@@ -62,12 +62,18 @@ export function DesignPage() {
   const known = STEPS.find((one) => one.id === step)?.id ?? 'table';
   if (!open) return <Missing id={id} failed={failed} />;
   const Panel = PANELS[known];
+  /** A making is begun beside the work, on a phone too. */
+  const onPhone = known === 'makings';
   return (
-    <div className="print-flow flex h-full min-w-[1024px] flex-col">
-      <TopBar onHelp={showHelp} />
-      <SizeTape />
+    <div className={`print-flow flex h-full flex-col ${onPhone ? '' : 'min-w-[1024px]'}`}>
+      <div className={onPhone ? 'hidden lg:block' : 'contents'}>
+        <TopBar onHelp={showHelp} />
+        <SizeTape />
+      </div>
       <div className="print-flow flex min-h-0 grow">
-        <Rail />
+        <div className={onPhone ? 'hidden lg:flex' : 'contents'}>
+          <Rail />
+        </div>
         {Panel && (
           <section
             aria-label={STEPS.find((one) => one.id === known)!.label}

@@ -9,6 +9,7 @@ import { useList } from '../library/useList';
 import { useDesign } from '../state/designStore';
 import { useSaving } from '../state/saving';
 import { useChosenSize, useUnits } from '../state/useSizePlan';
+import { setSize } from '../state/view';
 import { Button } from '../ui/Button';
 import { NameDialog } from '../ui/NameDialog';
 import { UnfitFile, type Unfit } from '../ui/UnfitFile';
@@ -69,7 +70,30 @@ export function MakingsView() {
       });
     });
   return (
-    <div className="min-h-0 grow overflow-y-auto px-8 py-6" data-testid="makings">
+    <div className="min-h-0 grow overflow-y-auto px-4 py-6 lg:px-8" data-testid="makings">
+      <div className="mb-4 flex items-center justify-between gap-3 lg:hidden">
+        <Link
+          to="/"
+          className="font-display min-w-0 truncate text-lg font-semibold"
+          aria-label={`${document.name}, to the shelf`}
+        >
+          {document.name}
+        </Link>
+        <label className="flex items-center gap-2 text-[13px] text-soft">
+          Size
+          <select
+            className="min-h-[40px] rounded border border-line bg-sheet px-2 text-[15px] text-ink"
+            value={size.id}
+            onChange={(event) => setSize(event.target.value)}
+          >
+            {document.sizes.map(({ id: of, label }) => (
+              <option key={of} value={of}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-2xl">Makings</h2>
         <span className="flex gap-2">

@@ -1,5 +1,5 @@
 import { formatDistanceToNow } from 'date-fns';
-import { FilePlus2, FolderOpen } from 'lucide-react';
+import { FilePlus2, FolderOpen, ListChecks } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link, useNavigate } from 'react-router';
@@ -121,6 +121,16 @@ export function ShelfPage() {
               <Entry
                 key={entry.id}
                 name={entry.name}
+                more={
+                  <Link
+                    to={`/designs/${entry.id}/makings`}
+                    className="rounded px-2.5 py-1.5 hover:bg-tape"
+                    aria-label={`Makings of ${entry.name}`}
+                    title="Makings"
+                  >
+                    <ListChecks size={15} aria-hidden />
+                  </Link>
+                }
                 onRename={() => setRenaming(entry)}
                 onDuplicate={() => void act(() => designs.duplicate(entry.id))}
                 onDelete={() => void putAway(entry)}
