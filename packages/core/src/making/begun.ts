@@ -57,6 +57,11 @@ function sharedRows(piece: PieceProgram, other: PieceProgram, worked: number): n
   return Math.min(worked, rowsOf(runsOf(shared)).length);
 }
 
+/** The largest number of the rows that are worked: how high the work is. */
+export function workedHeight(rows: readonly Row[], worked: number): number {
+  return rows.slice(0, worked).reduce((height, { n }) => Math.max(height, n), 0);
+}
+
 /** Whether all rows that an edge lies along are worked. */
 export function isMade({ rows, worked }: Begun, place: EdgePlace): boolean {
   if (place.lies === 'foundation') return worked > 0;
@@ -125,7 +130,7 @@ export function heldBy({ program, rows, worked }: Begun, counts: Counts, wished:
       );
   }
   if (stays) for (const id of program.rows) fixed.set(id, counts[id]!);
-  const height = Math.max(0, ...rows.slice(0, worked).map(({ n }) => n));
+  const height = workedHeight(rows, worked);
   const beside = (program.halfRows ?? 0) + (program.fixedRows ?? 0);
   return {
     fixed,

@@ -15,7 +15,7 @@ import { edgeLength, sectionsOf } from '../garment/sections.js';
 import type { Join } from '../joins/audit.js';
 import type { Note } from '../advice/note.js';
 import { planSize, type PlannedQuantity, type Resumed, type SizePlan } from '../sizePlan.js';
-import { begunPieces, heldBy, isMade, type Begun, type Held } from './begun.js';
+import { begunPieces, heldBy, isMade, workedHeight, type Begun, type Held } from './begun.js';
 import { fabricAlong, fabricsNow, type Gauges } from './gauges.js';
 import { resumePiece } from './resume.js';
 
@@ -323,7 +323,7 @@ function lengthsToMeet(before: Standing, begun: ReadonlyMap<string, Begun>, gaug
     }
   }
   for (const { program, rows, worked } of begun.values()) {
-    const height = Math.max(0, ...rows.slice(0, worked).map(({ n }) => n));
+    const height = workedHeight(rows, worked);
     const sections = sectionsOf(withGauges(program, gauges));
     const last = sections.at(-1)!;
     const off = sections.reduce((sum, { first, rows: per }, i) => {

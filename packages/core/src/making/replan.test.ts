@@ -296,6 +296,33 @@ describe('a log replayed', () => {
     expect(failed).toEqual([]);
   });
 
+  it('keeps the row at which the hook was changed when another change is undone later', () => {
+    const entries: Entry[] = [
+      ...ticks('back', 30),
+      {
+        ...later('g', 0),
+        kind: 'gauge',
+        fabric: 'body',
+        stitches: 17,
+        stitchesOver: 10,
+        rows: 11,
+        rowsOver: 10,
+        state: 'blocked',
+        way: 'change hook',
+        hook: 5.5,
+      },
+      ...ticks('back', 40, 31, 1, 70),
+      { ...longer, ...later('c', 30) },
+      { ...later('u', 31), kind: 'undo', of: 'c' },
+    ];
+    const memory = {};
+    replay(design, making(entries.slice(0, -1)), memory);
+    for (const { standing } of [replay(design, making(entries)), replay(design, making(entries), memory)]) {
+      expect(standing.gauges.get('body')!.map(({ from }) => from.get('back') ?? 0)).toEqual([0, 30]);
+      expect(standing.plan.pieces[0]!.sections.map(({ first }) => first)).toEqual([1, 31]);
+    }
+  });
+
   it('takes a newer state of the design as far as what is worked allows', () => {
     const wider: Design = {
       ...design,

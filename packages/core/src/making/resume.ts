@@ -3,7 +3,7 @@ import type { Passage } from '../passages/passage.js';
 import { resumePassage, runsOf } from '../passages/registry.js';
 import type { Row } from '../work/rows.js';
 import { rowsOf } from '../work/runs.js';
-import type { Begun } from './begun.js';
+import { workedHeight, type Begun } from './begun.js';
 
 /**
  * A piece planned anew of which rows are worked: these stay as they are, and what the rest shapes is spread over it.
@@ -16,7 +16,7 @@ export function resumePiece(
 ): PieceProgram | null {
   const head = rows.slice(0, worked);
   if (beginsWith(now.passages, head)) return now;
-  const row = Math.max(...head.map(({ n }) => n));
+  const row = workedHeight(rows, worked);
   const passages: Passage[] = [];
   for (const [i, passage] of now.passages.entries()) {
     const was = before.passages[i];

@@ -4,6 +4,7 @@ import { countReader } from '../fit/counts.js';
 import { assemblyOf } from '../finishing/assembly.js';
 import { rowsOf } from '../work/runs.js';
 import type { Change, Entry, EntryOf, GaugeReading, Making } from './entries.js';
+import { workedHeight } from './begun.js';
 import { plannedGauges, withReading } from './gauges.js';
 import {
   inOrder,
@@ -136,7 +137,7 @@ export function replay(
   if (known > 0) log.takeOver(steps[known - 1]!);
   for (let i = known; i < all.length; i += 1) {
     log.add(all[i]!, () => all.slice(0, i + 1));
-    steps.push({ entry: all[i]!, now: log.now, failed: [...log.failed] });
+    steps.push({ entry: all[i]!, now: log.now, failed: [...log.failed], heights: log.heights });
   }
   const entries = standingEntries(all);
   return {
@@ -152,7 +153,11 @@ interface Step {
   entry: Entry;
   now: Standing;
   failed: readonly string[];
+  heights: ReadonlyMap<string, Heights>;
 }
+
+/** The largest row number that each piece has come to. */
+type Heights = ReadonlyMap<string, number>;
 
 /** What a log has come to before: handed back, only what is new is replayed. */
 export interface ReplayMemory {
@@ -175,13 +180,16 @@ function startOf(design: Design, size: string, memory: ReplayMemory | undefined)
 class Log {
   now: Standing;
   readonly failed = new Set<string>();
+  /** How far the pieces had come at each reading of the gauge: a hook that was changed was changed there, whatever is undone later. */
+  heights: ReadonlyMap<string, Heights> = new Map();
 
   constructor(private readonly start: Standing) {
     this.now = start;
   }
 
-  takeOver({ now, failed }: Step): void {
+  takeOver({ now, failed, heights }: Step): void {
     this.now = now;
+    this.heights = heights;
     this.failed.clear();
     for (const id of failed) this.failed.add(id);
   }
@@ -223,45 +231,46 @@ class Log {
 
   private apply(entry: PlanEntry, done: WorkDone): void {
     if (entry.kind === 'design') return;
-    const result = changed(this.now, entry, done);
+    const heights = this.heights.get(entry.id) ?? heightsOf(this.now, done);
+    if (entry.kind === 'gauge') this.heights = new Map([...this.heights, [entry.id, heights]]);
+    const result = changed(this.now, entry, done, heights);
     if (result.ok && result.unmet.length === 0) this.now = result.standing;
     else this.failed.add(entry.id);
   }
 }
 
-/** What a change of the work, or a reading of its gauge, makes of a plan. */
-export function changed(now: Standing, entry: ChangeWords, done: WorkDone): Refitted {
-  return refit(now, wishOf(now, entry, done), done);
+/**
+ * What a change of the work, or a reading of its gauge, makes of a plan.
+ *
+ * @param heights how far the pieces had come when the gauge was read, where that is not how far they are now
+ */
+export function changed(
+  now: Standing,
+  entry: ChangeWords,
+  done: WorkDone,
+  heights: Heights = heightsOf(now, done),
+): Refitted {
+  return refit(now, wishOf(now, entry, heights), done);
 }
 
 /** A change or a reading before it is logged. */
 export type ChangeWords = Change | GaugeReading;
 
-function wishOf(now: Standing, entry: ChangeWords, done: WorkDone): Wish {
+function wishOf(now: Standing, entry: ChangeWords, heights: Heights): Wish {
   const { design, gauges } = now;
   if (entry.kind === 'change')
     return { design: withField(design, entry), gauges, pins: pinsOf(entry, now.plan.id) };
   return {
     design,
-    gauges: withReading(gauges, entry, heightsOf(now, done)),
+    gauges: withReading(gauges, entry, heights),
     pins: [],
     ...(entry.way === 'go on' ? { hold: true } : {}),
   };
 }
 
-/** The largest row number that each piece has come to. */
-function heightsOf({ plan }: Standing, { rows }: WorkDone): Map<string, number> {
-  return new Map(
-    plan.pieces.map(({ id, runs }) => [
-      id,
-      Math.max(
-        0,
-        ...rowsOf(runs)
-          .slice(0, rows.get(id) ?? 0)
-          .map(({ n }) => n),
-      ),
-    ]),
-  );
+/** How far each piece has come. */
+function heightsOf({ plan }: Standing, { rows }: WorkDone): Heights {
+  return new Map(plan.pieces.map(({ id, runs }) => [id, workedHeight(rowsOf(runs), rows.get(id) ?? 0)]));
 }
 
 function pinsOf({ quantity, count, counts = [] }: Change, size: string): Pin[] {
