@@ -256,10 +256,6 @@ export { mapOf, placeOf, type KindCount, type MappedSquare, type SheetMap } from
 export { cornersSpread, ringsOf, sheetMapSvg, spread, type SpreadSquare } from './colours/mapSvg.js';
 export { laidOn, mapFromTable, sizeOfSheet, type ImportedMap } from './colours/importMap.js';
 export {
-  BALL_EVENTS,
-  GAUGE_STATES,
-  GAUGE_WAYS,
-  STEP_STATES,
   TRY_ONS,
   type Change,
   type CountWish,
@@ -277,11 +273,9 @@ export {
   type UnknownEntry,
 } from './making/entries.js';
 export {
-  inOrder,
-  isKnown,
+  copyName,
   keyInPiece,
   progressOf,
-  rowKey,
   standing as standingEntries,
   standingOf,
   tickedIn,
@@ -292,8 +286,6 @@ export {
   LONGEST_MAKING,
   LONGEST_NOTE,
   readEntries,
-  MAKING_VERSION,
-  MOST_ENTRIES,
   readMaking,
   readMakingText,
   type MakingRead,
@@ -309,9 +301,10 @@ export {
   type Replayed,
   type ReplayMemory,
 } from './making/standing.js';
-export { settledIn, type Standing, type WorkDone } from './making/refit.js';
+export { settledIn } from './making/refit.js';
+export type { Standing, WorkDone } from './making/wish.js';
 export { preview, type Preview, type PullBack } from './making/preview.js';
-export { clashInWords, pullBackInWords } from './making/clashWords.js';
+export { clashInWords } from './making/clashWords.js';
 export { doubtsOf, notOf } from './making/fits.js';
 export { rowsToWork, type RowToWork } from './making/rowsToWork.js';
 export { judgeGauge, type AxisJudgement, type GaugeJudgement } from './making/judge.js';

@@ -1,4 +1,4 @@
-import { progressOf, tickedIn, type Entry } from '@upfell/core';
+import { copyName, progressOf, tickedIn, type Entry } from '@upfell/core';
 import type { MakingView } from '../worker/makingPlanner';
 
 /** How far one copy of a piece is. */
@@ -24,7 +24,7 @@ export function progressOfAll(
     Array.from({ length: copies }, (_, i): PieceProgress => ({
       piece: id,
       copy: i + 1,
-      label: copies > 1 ? `${label} ${i + 1}` : label,
+      label: copyName({ label, copies }, i + 1),
       worked: progressOf(keys, ticked.get(id)?.get(i + 1)).worked,
       all: keys.length,
       share: total > 0 ? stitches / total : 0,

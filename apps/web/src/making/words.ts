@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { countOf, formatLength, type Entry, type Units } from '@upfell/core';
+import { copyName, countOf, formatLength, type Entry, type Units } from '@upfell/core';
 import type { MakingView } from '../worker/makingPlanner';
 
 /** "Sleeve 2, row 24". */
@@ -8,7 +8,7 @@ export function placeInWords(
   { piece, copy, n }: { piece?: string; copy?: number; n?: number },
 ): string {
   const of = view.pieces.find(({ id }) => id === piece);
-  const name = of ? (of.copies > 1 ? `${of.label} ${copy ?? 1}` : of.label) : (piece ?? '');
+  const name = of ? copyName(of, copy) : (piece ?? '');
   return n === undefined ? name : `${name}, row ${n}`;
 }
 

@@ -21,7 +21,7 @@ export function sectionsOf({ fabric, sections = [] }: PieceProgram): PieceSectio
 }
 
 /** The section that a row lies in. */
-function sectionAt(sections: readonly PieceSection[], n: number): PieceSection {
+export function sectionAt<S extends { first: number }>(sections: readonly S[], n: number): S {
   return sections.findLast(({ first }) => first <= n) ?? sections[0]!;
 }
 

@@ -4,7 +4,7 @@ import type { Units } from '../units/length.js';
 import type { Preview, PullBack } from './preview.js';
 
 /** "pull back 4 rows of Back, to row 56", "pull back all 12 rows of Cuff". */
-export function pullBackInWords({ label, to, rows }: PullBack): string {
+function pullBackInWords({ label, to, rows }: PullBack): string {
   return to
     ? `pull back ${countOf(rows, 'row')} of ${label}, to row ${to.n}`
     : `pull back all ${countOf(rows, 'row')} of ${label}`;

@@ -1,6 +1,7 @@
+import { sectionAt } from '../garment/sections.js';
 import { heightOf } from '../work/runs.js';
 import { colourOfRow, stripeOffset } from '../yarn/stripes.js';
-import type { Standing } from './refit.js';
+import type { Standing } from './wish.js';
 
 /** The colour of a row of a piece; null where its fabric has one colour. */
 export type ColourOfRow = (piece: string, n: number) => string | null;
@@ -19,7 +20,7 @@ export function stripeColours({ design, plan }: Pick<Standing, 'design' | 'plan'
   };
   return (id, n) => {
     const { sections } = pieces.get(id)!;
-    const section = sections.findLast(({ first }) => first <= n) ?? sections[0]!;
+    const section = sectionAt(sections, n);
     const own = colours.find(({ fabric, stripes }) => fabric === section.fabric && stripes.length > 0);
     return own ? colourOfRow(own.stripes, n + offset(id)) : null;
   };

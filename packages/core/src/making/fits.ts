@@ -1,7 +1,7 @@
 import type { FieldProblem } from '../check/fields.js';
 import type { Design } from '../design.js';
 import type { Making } from './entries.js';
-import { progressOf, standing, tickedIn } from './log.js';
+import { copyName, progressOf, standing, tickedIn } from './log.js';
 import { rowKeys, type Replayed } from './standing.js';
 
 /** What is wrong where a making is laid beside a design that it is not of; nothing where it is. */
@@ -35,7 +35,7 @@ export function doubtsOf(
     }
     const all = keys.get(id)!;
     for (const [copy, own] of copies) {
-      const name = piece.copies > 1 ? `${piece.label} ${copy}` : piece.label;
+      const name = copyName(piece, copy);
       if (copy > piece.copies) said.push(`${piece.label} ${copy} is ticked; ${piece.copies} are to be made.`);
       const { gaps, strange } = progressOf(all, own);
       if (gaps.length > 0)

@@ -4,7 +4,7 @@ import { GAUGE_TOLERANCE, nextHook } from '../fabric/swatch.js';
 import type { GaugeReading, GaugeState } from './entries.js';
 import { countedFabric } from './gauges.js';
 import { preview, type Preview } from './preview.js';
-import type { Standing, WorkDone } from './refit.js';
+import type { Standing, WorkDone } from './wish.js';
 
 /** How a gauge counted in the work compares with the planned one along an axis. */
 export interface AxisJudgement {

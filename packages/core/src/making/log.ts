@@ -61,9 +61,9 @@ export function standingOf<K extends EntryKind>(entries: readonly Entry[], kind:
   return entries.filter((entry): entry is EntryOf<K> => entry.kind === kind);
 }
 
-/** The same row in a log: by its piece, copy, part and number. */
-export function rowKey({ piece, copy, part, n }: RowPlace): string {
-  return `${piece}\u0000${copy}\u0000${part}\u0000${n}`;
+/** What a copy of a piece is called: "Sleeve 2", or "Back" where there is one. */
+export function copyName({ label, copies }: { label: string; copies: number }, copy = 1): string {
+  return copies > 1 ? `${label} ${copy}` : label;
 }
 
 /** A row of a piece, whichever copy of it. */

@@ -2,7 +2,7 @@ import type { Note } from '../advice/note.js';
 import { compareCounts, compareFinished, type CountChange, type FinishedChange } from '../compare.js';
 import { rowsOf } from '../work/runs.js';
 import { changed, type ChangeWords } from './standing.js';
-import type { Refitted, Standing, WorkDone } from './refit.js';
+import type { Refitted, Standing, WorkDone } from './wish.js';
 
 /** Rows that would have to be pulled back so that a change could be made. */
 export interface PullBack {

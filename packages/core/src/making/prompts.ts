@@ -1,3 +1,4 @@
+import { sectionAt } from '../garment/sections.js';
 import type { PieceRole } from '../joins/roles.js';
 import { lengthOfRows } from '../write/lengths.js';
 import { rowsOf } from '../work/runs.js';
@@ -41,7 +42,7 @@ export function promptsAt({ standing: { plan, gauges }, entries, progress }: Rep
     const many = worked(id);
     const row = rowsOf(runs)[many - 1];
     if (!row) return [];
-    const { fabric } = sections.findLast(({ first }) => first <= row.n) ?? sections[0]!;
+    const { fabric } = sectionAt(sections, row.n);
     const cm = lengthOfRows(sections, row.n);
     const again = (gauges.get(fabric)?.length ?? 1) > 1 && !gauges.get(fabric)!.at(-1)!.isCounted;
     const from = gauges.get(fabric)?.at(-1)?.from.get(id) ?? 0;

@@ -9,7 +9,7 @@ import { rowsOf } from '../work/runs.js';
 import type { Entry, Making } from './entries.js';
 import { preview } from './preview.js';
 import { begin, changed, replay, workIn, type ChangeWords } from './standing.js';
-import type { Standing, WorkDone } from './refit.js';
+import type { Standing, WorkDone } from './wish.js';
 
 const DEMOS = demoDesigns();
 

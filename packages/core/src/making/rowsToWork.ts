@@ -1,3 +1,4 @@
+import { sectionAt } from '../garment/sections.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { lengthOnTheHook } from '../fabric/gauge.js';
 import { lengthOfRows } from '../write/lengths.js';
@@ -12,7 +13,7 @@ import {
   roundsOfFabric,
   type FabricStitches,
 } from '../stitch/ofFabric.js';
-import { placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
+import { directionOf, placesInWords, repeatsIn, type StitchedRow } from '../stitch/stitchedRow.js';
 import { countsAfterRow } from '../shaping/lines.js';
 import { countOf } from '../text/singular.js';
 import type { Row } from '../work/rows.js';
@@ -24,7 +25,7 @@ import { writePiece, type PieceText } from '../write/piece.js';
 import { isTable } from '../write/line.js';
 import type { Units } from '../units/length.js';
 import { stripeColours } from './colours.js';
-import type { Standing } from './refit.js';
+import type { Standing } from './wish.js';
 import { keyInPiece } from './log.js';
 import { rowInSteps } from './stepWords.js';
 
@@ -98,7 +99,7 @@ export function rowsToWork(
   /** Stitches of each part as far as it has come; a part that begins takes from the one it goes on from. */
   const counts = new Map<string, number>();
   return rows.map((row, at): RowToWork => {
-    const section = piece.sections.findLast(({ first }) => first <= row.n) ?? piece.sections[0]!;
+    const section = sectionAt(piece.sections, row.n);
     const fabric = fabrics.get(section.fabric)!;
     // Tunisian work is never turned, and a stitch is its repeat: it is told like plain rows.
     const isLoops = isTunisian(fabric);
@@ -123,7 +124,7 @@ export function rowsToWork(
       key: keyInPiece(row),
       one: round ? 'Rnd' : 'Row',
       side: isLoops ? 'RS' : row.side,
-      leftwards: isLoops || (round && row.round !== 'turned') || row.side === 'RS',
+      leftwards: isLoops || directionOf(row) === 1,
       round,
       count: row.count,
       change: row.count - before,
@@ -162,7 +163,7 @@ function wordsOf(row: Row, own: StitchedRow | null, fabric: Fabric, below: numbe
   const isWhole = own.plain.every((plain) => plain === 0);
   if (isWhole && row.by === 0 && row.add === 0) return `${said} (${countOf(many, 'repeat')})`;
   // Plain stitches beside the repeats, in the order of working.
-  const inOrder = directed(own, row);
+  const inOrder = placesInWords(own, { side: 'RS' });
   return `${inOrder}. Plain sts are ${stitch}${shapes(row, stitch, below)}; the repeats are: ${said}`;
 }
 
@@ -181,13 +182,6 @@ function betweenLines({ passages }: PlannedPiece, row: Row): string {
   const counts = countsAfterRow(of.sections, row.n);
   const parts = of.sections.map(({ label }, i) => `${label} ${counts[i]!}`);
   return `. Between the lines there are then: ${(row.side === 'RS' && !row.round ? parts : [...parts].reverse()).join(', ')}`;
-}
-
-function directed(own: StitchedRow, row: Row): string {
-  const seen = placesInWords(own, { ...row, side: 'RS' });
-  return row.side === 'RS' || row.round
-    ? seen
-    : placesInWords({ ...own, plain: own.plain, repeats: own.repeats }, { ...row, side: 'RS' });
 }
 
 /** How a row shapes at its ends, where it does. */

@@ -15,7 +15,8 @@ import {
   tickedIn,
   type Progress,
 } from './log.js';
-import { refit, type Refitted, type Standing, type Wish, type WorkDone } from './refit.js';
+import { refit } from './refit.js';
+import type { Refitted, Standing, Wish, WorkDone } from './wish.js';
 
 /** The size cannot be worked as it is planned: what stops it is in the notes of its plan. */
 export class NothingToMake extends Error {

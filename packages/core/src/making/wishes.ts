@@ -1,6 +1,7 @@
 import { legalAtLeast, legalAtMost } from '../fabric/counts.js';
 import type { Axis } from '../fabric/fabric.js';
-import type { Settled, Standing } from './refit.js';
+import type { Settled } from './refit.js';
+import type { Standing } from './wish.js';
 
 /** A count that the maker may wish otherwise. Lengths in cm. */
 export interface ChangeWish {

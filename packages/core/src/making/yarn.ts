@@ -1,3 +1,4 @@
+import { sectionAt } from '../garment/sections.js';
 import { swatchMetres, type Fabric } from '../fabric/fabric.js';
 import { rowsOf } from '../work/runs.js';
 import { areaOf } from '../yarn/metres.js';
@@ -167,7 +168,7 @@ function yarnOfRows({ standing, progress }: Replayed, fabric: Fabric): Map<strin
     const own = rowsOf(runs);
     for (let copy = 1; copy <= copies; copy += 1)
       own.forEach((row, at) => {
-        const section = sections.findLast(({ first }) => first <= row.n) ?? sections[0]!;
+        const section = sectionAt(sections, row.n);
         if (section.fabric !== fabric.id || (role === 'sheet' && row.ring)) return;
         const colour = colourOf(id, row.n);
         const list = rows.get(colour) ?? [];
