@@ -15,6 +15,7 @@ import { useChosenSize, useDocument } from '../state/useSizePlan';
 import { edit, useDesign } from '../state/designStore';
 import { setSize, toggleHidden, turnSizes, useView } from '../state/view';
 import { Button } from '../ui/Button';
+import { MENU } from '../ui/menu';
 import { Switch } from '../ui/Switch';
 import { nextSize } from './cells';
 
@@ -60,7 +61,7 @@ export function SizesToolbar({ lit, from, to }: { lit: MeasurementId | null; fro
           </Button>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
-          <DropdownMenu.Content className="z-50 max-h-96 overflow-y-auto rounded border border-line bg-sheet p-1 shadow-lg">
+          <DropdownMenu.Content className={`${MENU} max-h-96 overflow-y-auto`}>
             {MEASUREMENTS.map(({ id, label }) => (
               <DropdownMenu.CheckboxItem
                 key={id}

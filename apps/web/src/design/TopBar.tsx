@@ -8,7 +8,7 @@ import { useTerms } from '../state/useTerms';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
-import { MENU_ITEM } from '../ui/menu';
+import { MENU, MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
 import { downloadDesign, downloadPlan } from '../files/designFiles';
 import { HistoryDialog } from './HistoryDialog';
@@ -77,10 +77,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
             </Button>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="end"
-              className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
-            >
+            <DropdownMenu.Content align="end" className={`${MENU} min-w-52`}>
               <DropdownMenu.Item
                 className={MENU_ITEM}
                 onSelect={() => downloadDesign(useDesign.getState().document!)}

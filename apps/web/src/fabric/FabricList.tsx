@@ -20,7 +20,7 @@ import { useList } from '../library/useList';
 import { edit } from '../state/designStore';
 import { showFabric } from '../state/view';
 import { Button } from '../ui/Button';
-import { MENU_ITEM } from '../ui/menu';
+import { MENU, MENU_ITEM } from '../ui/menu';
 import { Modal } from '../ui/Modal';
 import { propose } from './proposal';
 import { StitchPatterns } from './StitchPatterns';
@@ -126,10 +126,7 @@ export function FabricList() {
             </Button>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="start"
-              className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
-            >
+            <DropdownMenu.Content align="start" className={`${MENU} min-w-52`}>
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setAdding('replace')}>
                 Take another in its place …
               </DropdownMenu.Item>

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button } from '../ui/Button';
 import { ErrorBoundary } from '../ui/ErrorBoundary';
-import { MENU_ITEM } from '../ui/menu';
+import { MENU, MENU_ITEM } from '../ui/menu';
 import { NameDialog } from '../ui/NameDialog';
 import { NotOpen } from '../ui/NotOpen';
 import { makings } from '../api/makings';
@@ -91,10 +91,7 @@ export function MakingPage() {
             </Button>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              align="end"
-              className="z-50 min-w-52 rounded border border-line bg-sheet p-1 shadow-lg"
-            >
+            <DropdownMenu.Content align="end" className={`${MENU} min-w-52`}>
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setDialog('log')}>
                 The log …
               </DropdownMenu.Item>

@@ -15,7 +15,7 @@ import { downloadDesign, downloadPlan } from '../files/designFiles';
 import { askCounts, askSchematic } from '../state/planner';
 import type { ScreenPlan } from '../worker/screen';
 import { Button } from '../ui/Button';
-import { MENU_ITEM } from '../ui/menu';
+import { MENU, MENU_ITEM } from '../ui/menu';
 import type { Paper } from './documents';
 import { sketchPicture } from './picture';
 import { DRAWN, makeBundle } from './bundle';
@@ -121,10 +121,7 @@ export function ExportMenu({ text, plan, document, size, terms, photo }: Props) 
         </Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-50 min-w-44 rounded border border-line bg-sheet p-1 shadow-lg"
-        >
+        <DropdownMenu.Content align="end" className={`${MENU} min-w-44`}>
           {files.map(([label, make]) => (
             <DropdownMenu.Item key={label} className={MENU_ITEM} onSelect={() => void make()}>
               {label}

@@ -104,6 +104,16 @@ describe('a gauge judged', () => {
 });
 
 describe('what is due', () => {
+  const counted: Done = {
+    kind: 'gauge',
+    fabric: 'body',
+    stitches: 16,
+    stitchesOver: 10,
+    rows: 11,
+    rowsOver: 10,
+    state: 'blocked',
+    way: 'go on',
+  };
   const kinds = (entries: Entry[]) =>
     promptsAt(replayed(entries)).map((one) =>
       one.kind === 'gauge' ? `gauge ${one.fabric}` : `try ${one.where}`,
@@ -113,16 +123,6 @@ describe('what is due', () => {
     // At 11 rows in 10 cm 15 cm are 16.5 rows.
     expect(kinds(log(...rows('back', 16)))).toEqual([]);
     expect(kinds(log(...rows('back', 17)))).toEqual(['gauge body']);
-    const counted: Done = {
-      kind: 'gauge',
-      fabric: 'body',
-      stitches: 16,
-      stitchesOver: 10,
-      rows: 11,
-      rowsOver: 10,
-      state: 'blocked',
-      way: 'go on',
-    };
     expect(kinds(log(...rows('back', 17), counted))).toEqual([]);
   });
 
@@ -145,16 +145,6 @@ describe('what is due', () => {
   });
 
   it('is to try on when the shoulders are joined, and before the cuff', () => {
-    const counted: Done = {
-      kind: 'gauge',
-      fabric: 'body',
-      stitches: 16,
-      stitchesOver: 10,
-      rows: 11,
-      rowsOver: 10,
-      state: 'blocked',
-      way: 'go on',
-    };
     const joined: Done = { kind: 'step', step: 'shoulders', state: 'done' };
     expect(kinds(log(counted, joined))).toEqual(['try shoulders']);
     expect(kinds(log(counted, joined, { kind: 'tried', where: 'shoulders', text: 'it fits' }))).toEqual([]);
