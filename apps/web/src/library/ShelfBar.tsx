@@ -25,7 +25,9 @@ export function ShelfBar() {
           </NavLink>
         ))}
       </nav>
-      <span className="ml-auto text-soft hidden md:block">crochet garments whose pieces match at every seam</span>
+      <span className="ml-auto text-soft hidden md:block">
+        crochet garments whose pieces match at every seam
+      </span>
     </header>
   );
 }
