@@ -19,6 +19,22 @@ export function edgeLinesOf({ drawn, runs, sections, passages, edges }: Drawable
   return edgeLines(runs, places, sections, firstDrawn(passages));
 }
 
+/** How all pieces of a size lie: their outlines by their ids, and their edges by those. */
+export function piecesLaid(pieces: readonly PlannedPiece[]): {
+  outlines: Record<string, readonly Outline[]>;
+  edgeLines: Record<string, EdgeLine>;
+} {
+  return {
+    outlines: Object.fromEntries(pieces.map((piece) => [piece.id, outlinesOf(piece)])),
+    edgeLines: Object.fromEntries(
+      pieces.flatMap((piece) => {
+        const lines = edgeLinesOf(piece);
+        return piece.edges.map(({ id }, i) => [id, lines[i]!]);
+      }),
+    ),
+  };
+}
+
 /** The first row of a piece that is drawn: stitches picked up for a cap of short rows lie along it. */
 function firstDrawn(passages: PlannedPiece['passages']): number {
   return beginsAslant(passages) ? 2 : 1;

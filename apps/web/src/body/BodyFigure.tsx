@@ -1,12 +1,15 @@
-import { curveCatmullRom, curveCatmullRomClosed, line } from 'd3';
 import { memo } from 'react';
-import { completeBody, measurement, type MeasurementId, type Size } from '@upfell/core';
-import { figureOf, type Place, type Point } from './figure';
-
-const smooth = line<Point>().curve(curveCatmullRom.alpha(0.6));
-const closed = line<Point>().curve(curveCatmullRomClosed.alpha(0.6));
-const straight = line<Point>();
-const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [-x, y]);
+import {
+  completeBody,
+  figureOf,
+  figurePaths,
+  measurement,
+  smoothPath,
+  straightPath,
+  type MeasurementId,
+  type Place,
+  type Size,
+} from '@upfell/core';
 
 /** A body drawn from its measurements, with the place of one of them lit. */
 export const BodyFigure = memo(function BodyFigure({ size, lit }: { size: Size; lit: MeasurementId | null }) {
@@ -15,7 +18,7 @@ export const BodyFigure = memo(function BodyFigure({ size, lit }: { size: Size; 
   const figure = figureOf(full.body, size.group);
   const margin = figure.height * 0.03;
   const half = figure.halfWidth + margin;
-  const outline = [...figure.torso, ...mirrored(figure.torso).reverse()];
+  const { torso, arms } = figurePaths(figure);
   const stroke = figure.height / 260;
   return (
     <svg
@@ -29,9 +32,9 @@ export const BodyFigure = memo(function BodyFigure({ size, lit }: { size: Size; 
       className="mx-auto block h-full max-w-full"
     >
       <g fill="#fbf6ea" stroke="#20303a" strokeWidth={stroke} strokeLinejoin="round">
-        <path d={closed(figure.arm) ?? ''} />
-        <path d={closed(mirrored(figure.arm)) ?? ''} />
-        <path d={`${smooth(outline) ?? ''}Z`} />
+        {[...arms, torso].map((d) => (
+          <path key={d} d={d} />
+        ))}
         <ellipse cx={0} cy={figure.head.y} rx={figure.head.rx} ry={figure.head.ry} />
       </g>
       {lit && <LitPlace place={figure.places[lit]} stroke={stroke * 2.6} />}
@@ -58,7 +61,7 @@ function LitPlace({ place, stroke }: { place: Place; stroke: number }) {
   return (
     <g stroke="#2c5f86" strokeWidth={stroke} fill="none" strokeLinecap="round">
       <path
-        d={(place.points.length > 2 ? smooth(place.points) : straight(place.points)) ?? ''}
+        d={place.points.length > 2 ? smoothPath(place.points) : straightPath(place.points)}
         strokeDasharray={place.behind ? `${stroke * 2.4} ${stroke * 2}` : undefined}
       />
       {ends.map(([x, y], i) => (

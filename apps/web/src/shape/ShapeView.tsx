@@ -3,7 +3,7 @@ import { lazy } from 'react';
 import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
 import { useYoke } from '../state/useYoke';
-import { BodyLine } from './BodyLine';
+import { WornView } from '../worn/WornView';
 
 const YokeView = lazy(() => import('../yoke/YokeView').then((module) => ({ default: module.YokeView })));
 
@@ -12,7 +12,7 @@ export function ShapeView() {
   const yoke = useYoke() !== null;
   const views = [
     ...(yoke ? [{ id: 'yoke', label: 'Yoke', view: <YokeView /> }] : []),
-    { id: 'line', label: 'Over the body', view: <BodyLine /> },
+    { id: 'worn', label: 'On the body', view: <WornView /> },
     { id: 'pieces', label: 'Pieces', view: <TableView /> },
   ];
   return (

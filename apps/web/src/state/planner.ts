@@ -177,6 +177,11 @@ export function askCompare(document: Design): ReturnType<Remote<Planner>['compar
   return planner().compare(document);
 }
 
+/** A size of another document, to be seen beside the one that is open; null where it cannot be planned. */
+export function askOtherSize(document: Design, size: string): Promise<ScreenSize | null> {
+  return planner().otherSize(document, size);
+}
+
 /** What changed in the pattern's words since an older state of the design. */
 export function askErrata(...asked: Parameters<Planner['errata']>): ReturnType<Remote<Planner>['errata']> {
   return planner().errata(...asked);

@@ -80,9 +80,14 @@ export function DragHandle({
   const key = (event: KeyboardEvent) => {
     const [less, more] = along === 'y' ? ['ArrowUp', 'ArrowDown'] : ['ArrowLeft', 'ArrowRight'];
     const onwards = Math.sign(step);
-    const by = { [less!]: -onwards, [more!]: onwards, PageUp: -5 * onwards, PageDown: 5 * onwards }[
-      event.key
-    ];
+    const by = {
+      [less!]: -onwards,
+      [more!]: onwards,
+      PageUp: -5 * onwards,
+      PageDown: 5 * onwards,
+      Home: -Infinity,
+      End: Infinity,
+    }[event.key];
     if (by === undefined) return;
     event.preventDefault();
     const next = clamp(wanted.current + by);

@@ -89,6 +89,8 @@ export class Planner {
   private readonly memory: PlanMemory = new Map();
   /** Sizes of plans that were only tried. */
   private readonly trials: PlanMemory = new Map();
+  /** Sizes of other documents that are looked at beside this one. */
+  private readonly others: PlanMemory = new Map();
   /** The sizes as the page has them. */
   private readonly sent = new Map<string, SizePlan>();
 
@@ -173,6 +175,17 @@ export class Planner {
         stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
       };
     });
+  }
+
+  /** A size of another document, or of this one as it was; null where it cannot be planned. Nothing is kept. */
+  otherSize(document: unknown, id: string): ScreenSize | null {
+    try {
+      const read = readDesign(document);
+      const size = read.ok ? fitDesign(read.design, this.others).sizes.find((one) => one.id === id) : undefined;
+      return size ? forScreen(size.plan()) : null;
+    } catch {
+      return null;
+    }
   }
 
   /**

@@ -1,6 +1,5 @@
 import {
-  edgeLinesOf,
-  outlinesOf,
+  piecesLaid,
   rowSpans,
   rowsOf,
   unitsInWords,
@@ -38,13 +37,7 @@ export function forScreen(size: SizePlan, fabrics: readonly Fabric[] = []): Scre
   const unitOf = new Map(fabrics.map(({ id, unit }) => [id, unit]));
   return {
     ...size,
-    outlines: Object.fromEntries(size.pieces.map((piece) => [piece.id, outlinesOf(piece)])),
-    edgeLines: Object.fromEntries(
-      size.pieces.flatMap((piece) => {
-        const lines = edgeLinesOf(piece);
-        return piece.edges.map(({ id }, i) => [id, lines[i]!]);
-      }),
-    ),
+    ...piecesLaid(size.pieces),
     pieces: size.pieces.map((piece) => ({ ...piece, runs: [] })),
     quantities: size.quantities.map(({ because: _, ...quantity }) => {
       const inUnits =

@@ -14,6 +14,9 @@ export type ReadSoFar = Readonly<Record<string, unknown>>;
 /** A usual figure, or how it follows from the fields declared before it in the same object. */
 export type Usual<T> = T | ((read: ReadSoFar) => T);
 
+/** A place of a worn garment that can be dragged: its length grows downwards, outwards for the side; for the sleeve upwards. */
+export type Grip = 'hem' | 'sleeve' | 'neck' | 'side';
+
 /** What every field says of itself. */
 export interface FieldWords {
   /** In sentences: "The ease of the armhole". */
@@ -30,6 +33,8 @@ export interface FieldWords {
   when?: When;
   /** Paths that go back to their usual figures when this field is changed in a form. */
   resets?: readonly string[];
+  /** Which place of the worn garment is dragged to set it. */
+  grip?: Grip;
   /** Not in the form: it is set by dragging a line of a drawing. */
   drawn?: true;
 }

@@ -16,6 +16,7 @@ export const WIDTH = {
     usual: 'bust',
   }),
   ease: ease({
+    grip: 'side',
     name: 'The ease',
     label: 'Ease, all round',
     labels: [{ when: { hipEase: 'some' }, label: 'Ease at the bust' }],
@@ -48,6 +49,7 @@ export const LENGTH = {
     usual: 'back',
   }),
   belowWaist: ease({
+    grip: 'hem',
     name: 'The length below the waist',
     label: 'Length below the waist',
     help: 'The body is as long as from nape to waist and this.',
@@ -80,6 +82,7 @@ export const REACH = {
 /** How wide a sleeve ends, and how it tapers, whichever way it is worked. */
 export const SHORTER = {
   shorter: length({
+    grip: 'sleeve',
     name: 'The shortening of the sleeve',
     label: 'Shorter than that by',
     labels: [{ when: { 'sleeve.length': ['full'] }, label: 'Shorter than the arm by' }],

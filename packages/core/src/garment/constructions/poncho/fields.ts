@@ -4,6 +4,7 @@ import { bodyFabric } from '../../shared/fields.js';
 /** The fields of a poncho; usual figures are common practice. */
 export const FIELDS = {
   depth: ease({
+    grip: 'side',
     name: 'How far the poncho hangs',
     label: 'From the neck over the shoulder',
     help: 'The width of a rectangle: how far it reaches down the arm.',

@@ -27,6 +27,7 @@ export const FIELDS = {
     usual: 'hip',
   }),
   ease: ease({
+    grip: 'side',
     name: 'The ease',
     label: 'Ease of the body',
     help: 'Added to that round, where the body begins above the band.',

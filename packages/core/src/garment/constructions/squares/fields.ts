@@ -157,6 +157,7 @@ export const FIELDS = {
         usual: 20,
       }),
       drop: length({
+        grip: 'neck',
         name: 'The drop of the neck',
         label: 'Drop in front',
         help: 'In whole squares, one at least where any are left out.',

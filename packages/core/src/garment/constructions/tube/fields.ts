@@ -5,6 +5,7 @@ import { bodyFabric, LENGTH } from '../../shared/fields.js';
 /** The fields of a tube round the bust and two straps; usual figures are common practice. */
 export const FIELDS = {
   ease: ease({
+    grip: 'side',
     name: 'The ease',
     label: 'Ease, below 0 so that it holds',
     help: 'Added to the bust.',

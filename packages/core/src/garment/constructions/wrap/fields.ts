@@ -45,6 +45,7 @@ export const FIELDS = {
     share: { of: 'the upper arm' },
   }),
   below: length({
+    grip: 'hem',
     name: 'What lies below the armholes',
     label: 'Below the armholes',
     help: 'Down to the lower edge.',

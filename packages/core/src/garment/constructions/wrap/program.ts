@@ -47,7 +47,11 @@ export function program(input: Input, counts: GarmentCounts): Program {
     girths: {
       body: [
         { at: 0, round: counts.of('wrap.rows') / rows },
-        { at: counts.of('wrap.height') / stitches, round: counts.of('wrap.rows') / rows },
+        // What lies above the armholes is folded over at the neck.
+        {
+          at: (counts.of('wrap.height') - counts.of('wrap.above')) / stitches,
+          round: counts.of('wrap.rows') / rows,
+        },
       ],
       arm: style.sleeve
         ? [

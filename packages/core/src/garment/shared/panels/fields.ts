@@ -59,6 +59,7 @@ const NECK_WIDTH = {
 
 const NECK_DEPTH = {
   drop: ease({
+    grip: 'neck',
     name: 'The front neck drop',
     label: 'Front drop, 0 for a straight gap',
     help: 'How deep the front neck is; of open fronts it may reach below the underarm.',

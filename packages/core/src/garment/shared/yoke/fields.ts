@@ -28,6 +28,7 @@ const ANY_NECK = {
     usual: 'level',
   }),
   drop: ease({
+    grip: 'neck',
     name: 'The drop of the front neck',
     label: 'Lower in front by',
     help: 'How much lower the front of the neck lies.',

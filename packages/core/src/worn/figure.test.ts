@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { completeBody, GROUPS, MEASUREMENTS } from '@upfell/core';
-import { figureOf } from './figure';
+import { completeBody } from '../body/derive.js';
+import { GROUPS, MEASUREMENTS } from '../body/measurements.js';
+import { figureOf } from './figure.js';
 
 const BUSTS = { adult: [72, 160], child: [50, 80], baby: [38, 52] } as const;
 const anyFigure = fc

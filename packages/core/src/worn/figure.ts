@@ -1,8 +1,8 @@
-import { bodyLevels, type FullBody, type Group, type MeasurementId } from '@upfell/core';
+import { bodyLevels } from '../body/levels.js';
+import type { FullBody, Group, MeasurementId } from '../body/measurements.js';
+import type { Point } from './points.js';
 
 /** A standing body drawn from its own measurements, front view. Coordinates in cm, the crown at y = 0, the middle at x = 0. */
-
-export type Point = readonly [x: number, y: number];
 
 export interface Figure {
   height: number;
@@ -12,8 +12,26 @@ export interface Figure {
   torso: readonly Point[];
   /** One arm (the figure's left, at the right of the drawing) as a closed outline. */
   arm: readonly Point[];
+  frame: Frame;
   /** Where each measurement is taken. */
   places: Record<MeasurementId, Place>;
+}
+
+/** The lines that cloth is laid along. */
+export interface Frame {
+  /** Where neck and shoulder meet, and the shoulder point, of the half at the right. */
+  neck: Point;
+  shoulder: Point;
+  /** Levels of the body below, by name. */
+  levels: Readonly<Record<'bust' | 'waist' | 'hip', number>>;
+  /** Half as broad as the body is at a level, from the underarm to the knee. */
+  halfAt: (y: number) => number;
+  /** A point so far along the arm from the shoulder point, and so far outwards from the arm's line; the outer side of the arm and half of its thickness there. */
+  along: (down: number, aside: number) => Point;
+  outerAt: (down: number) => number;
+  thickAt: (down: number) => number;
+  /** From the shoulder point to the wrist. */
+  reach: number;
 }
 
 /** A girth is drawn as a flat ring, a length as a line; `behind` is taken on the back. */
@@ -24,10 +42,18 @@ export type Place =
 /** Heads in a body's height (common practice of figure drawing). */
 const HEADS: Record<Group, number> = { adult: 7.5, child: 6.2, baby: 4.4 };
 /** Half the breadth of a girth seen from the front: a body is broader than deep. */
-const BREADTH = 0.163;
+export const BREADTH = 0.163;
 const ARM_TILT = (15 * Math.PI) / 180;
 
-/** Draws a body. */
+/** The value at a place on the straight line between known ones; beyond them that of the nearest. */
+export function between(known: readonly Point[], at: number): number {
+  const after = known.findIndex(([x]) => x >= at);
+  if (after <= 0) return known.at(after)![1];
+  const [[x0, y0], [x1, y1]] = [known[after - 1]!, known[after]!];
+  return y0 + ((at - x0) / (x1 - x0)) * (y1 - y0);
+}
+
+/** Draws a body: heights and breadths to scale, everything in cm. */
 export function figureOf(body: FullBody, group: Group): Figure {
   const { height } = body;
   const head = height / HEADS[group];
@@ -58,13 +84,11 @@ export function figureOf(body: FullBody, group: Group): Figure {
     [0.3, crotchY],
   ];
 
-  const along = (share: number, aside: number): Point => {
-    const length = body.shoulderToWrist * share;
-    return [
-      shoulderX + Math.sin(ARM_TILT) * length + Math.cos(ARM_TILT) * aside,
-      shoulderY + Math.cos(ARM_TILT) * length - Math.sin(ARM_TILT) * aside,
-    ];
-  };
+  const alongArm = (length: number, aside: number): Point => [
+    shoulderX + Math.sin(ARM_TILT) * length + Math.cos(ARM_TILT) * aside,
+    shoulderY + Math.cos(ARM_TILT) * length - Math.sin(ARM_TILT) * aside,
+  ];
+  const along = (share: number, aside: number) => alongArm(body.shoulderToWrist * share, aside);
   const upper = body.upperArm / (2 * Math.PI);
   const wrist = body.wrist / (2 * Math.PI);
   /** Out to the fingers, with room for the line of the height. */
@@ -135,6 +159,42 @@ export function figureOf(body: FullBody, group: Group): Figure {
     head: { y: head * 0.5, rx: body.head / 7.2, ry: head * 0.5 },
     torso,
     arm,
+    frame: {
+      neck: [neckHalf, napeY + 1],
+      shoulder: [shoulderX, shoulderY],
+      levels: { bust: underarmY, waist: waistY, hip: hipY },
+      halfAt: (y) =>
+        between(
+          [
+            [underarmY, half.bust],
+            [waistY, half.waist],
+            [hipY, half.hip],
+            [crotchY + (ankleY - crotchY) * 0.5, half.hip * 0.7],
+          ],
+          y,
+        ),
+      along: alongArm,
+      outerAt: (down) =>
+        between(
+          [
+            [0, 0],
+            [0.12, upper * 0.55],
+            [0.3, upper * 0.75],
+            [0.55, upper * 0.6],
+            [1, wrist],
+          ],
+          down / body.shoulderToWrist,
+        ),
+      thickAt: (down) =>
+        between(
+          [
+            [0.3, upper],
+            [1, wrist],
+          ],
+          down / body.shoulderToWrist,
+        ),
+      reach: body.shoulderToWrist,
+    },
     places,
   };
 }
