@@ -2,6 +2,7 @@ import { useDeferredValue } from 'react';
 import { Overview } from '../drawer/Overview';
 import { useChosenSize, useOld, useSizePlan } from '../state/useSizePlan';
 import { useView } from '../state/view';
+import { Side } from '../ui/Side';
 import { BodyFigure } from './BodyFigure';
 import { MeasurementHelp } from './SizesTable';
 
@@ -14,18 +15,20 @@ export function BodyDrawer() {
   // The figure follows after the counts have been painted.
   const drawn = useDeferredValue(size);
   return (
-    <aside
-      className="no-print relative w-[304px] shrink-0 overflow-y-scroll border-l border-line p-4 contain-content"
-      aria-label="Details"
-      data-testid="drawer"
-    >
-      <div className="h-[250px]">
-        <BodyFigure size={drawn} lit={lit} />
-      </div>
-      <div className="mt-2 min-h-20 border-b border-line pb-3">
-        <MeasurementHelp size={size} lit={lit} />
-      </div>
-      <div className={`mt-3 ${old ? 'opacity-55' : ''}`}>{planned && <Overview size={planned.size} />}</div>
-    </aside>
+    <Side side="drawer" label="Details">
+      <aside
+        className="relative h-full overflow-y-scroll p-4 pt-5 contain-content"
+        aria-label="Details"
+        data-testid="drawer"
+      >
+        <div className="h-[250px]">
+          <BodyFigure size={drawn} lit={lit} />
+        </div>
+        <div className="mt-2 min-h-20 border-b border-line pb-3">
+          <MeasurementHelp size={size} lit={lit} />
+        </div>
+        <div className={`mt-3 ${old ? 'opacity-55' : ''}`}>{planned && <Overview size={planned.size} />}</div>
+      </aside>
+    </Side>
   );
 }

@@ -16,6 +16,8 @@ import { TableView } from '../table/TableView';
 import { ErrorBoundary } from '../ui/ErrorBoundary';
 import { Modal } from '../ui/Modal';
 import { NotOpen } from '../ui/NotOpen';
+import { Side } from '../ui/Side';
+import { SitsTable } from '../worn/SitsTable';
 import { ConflictDialog } from './ConflictDialog';
 import { OldPlanNotice } from './OldPlanNotice';
 import { Rail } from './Rail';
@@ -65,24 +67,26 @@ export function DesignPage() {
   /** A making is begun beside the work, on a phone too. */
   const onPhone = known === 'makings';
   return (
-    <div className={`print-flow flex h-full flex-col ${onPhone ? '' : 'min-w-[1024px]'}`}>
+    <div className="print-flow flex h-full flex-col">
       <div className={onPhone ? 'hidden lg:block' : 'contents'}>
         <TopBar onHelp={showHelp} />
         <SizeTape />
       </div>
-      <div className="print-flow flex min-h-0 grow">
+      <div className="print-flow relative flex min-h-0 grow max-md:flex-col">
         <div className={onPhone ? 'hidden lg:flex' : 'contents'}>
           <Rail />
         </div>
         {Panel && (
-          <section
-            aria-label={STEPS.find((one) => one.id === known)!.label}
-            className="no-print contain-content relative w-[312px] shrink-0 overflow-y-scroll border-r border-line p-4"
-          >
-            <ErrorBoundary key={known}>
-              <Panel />
-            </ErrorBoundary>
-          </section>
+          <Side side="panel" label={STEPS.find((one) => one.id === known)!.label}>
+            <section
+              aria-label={STEPS.find((one) => one.id === known)!.label}
+              className="contain-content relative h-full overflow-y-scroll p-4 pt-5"
+            >
+              <ErrorBoundary key={known}>
+                <Panel />
+              </ErrorBoundary>
+            </section>
+          </Side>
         )}
         <main className="print-flow relative flex min-w-0 grow flex-col bg-sheet">
           <OldPlanNotice />
@@ -122,7 +126,10 @@ export function DesignPage() {
         {known === 'body' && !selected ? (
           <BodyDrawer />
         ) : (
-          known !== 'pattern' && known !== 'makings' && <Drawer />
+          known !== 'pattern' &&
+          known !== 'makings' && (
+            <Drawer above={known === 'shape' ? <SitsTable /> : null} beside={Panel !== undefined} />
+          )
         )}
       </div>
       <ConflictDialog />

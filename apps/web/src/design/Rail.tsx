@@ -10,14 +10,14 @@ export function Rail() {
   return (
     <nav
       aria-label="Steps"
-      className="no-print contain-content flex w-[92px] shrink-0 flex-col gap-1 border-r border-line pt-4"
+      className="no-print contain-content flex shrink-0 border-line max-md:overflow-x-auto max-md:border-b md:w-[92px] md:flex-col md:gap-1 md:border-r md:pt-4"
     >
       {stepsOf(construction).map((step) => (
         <NavLink
           key={step.id}
           to={`/designs/${id}/${step.id}`}
           className={({ isActive }) =>
-            `flex items-center justify-between border-l-4 py-2 pr-3 pl-3 ${isActive ? 'border-ink font-semibold' : 'border-transparent text-soft hover:bg-tape hover:text-ink'}`
+            `flex items-center justify-between py-2 pr-3 pl-3 max-md:border-b-4 md:border-l-4 ${isActive ? 'border-ink font-semibold' : 'border-transparent text-soft hover:bg-tape hover:text-ink'}`
           }
         >
           {step.label}

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3';
-import { memo, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import {
   CM_PER_INCH,
   completeBody,
@@ -10,13 +10,17 @@ import {
   type Units,
 } from '@upfell/core';
 import { Button } from '../ui/Button';
+import { useBox } from '../ui/useBox';
+import { hangFlags, roomForFlags, type HungFlag } from './flags';
 import { chosenSize, setSize, toggleAll, useView } from '../state/view';
 import { useDesign } from '../state/designStore';
 import { usePlan } from '../state/planner';
 import { useUnits } from '../state/useSizePlan';
 
 const HEIGHT = 58;
-const FLAG_GAP = 6;
+/** Kept free at the left end of the tape, px; at the right one a flag's width is. */
+const LEFT = 12;
+const END = 4;
 
 /**
  * The sizes that the tape shows: those of the plan on screen, so that flags and pieces move in one frame; those of the
@@ -45,34 +49,27 @@ function leading(widthLedBy: unknown): MeasurementId {
   return widthLedBy === 'hip' ? 'hip' : 'bust';
 }
 
+/** Upper ends of the flags of each lane, px. */
+const FLAG_TOPS = [5, 25];
 /** Rough width of a flag with its label, px. */
 const flagWidth = (label: string) => 18 + label.length * 7.6;
 
-/** Puts flags that would cover each other into a second lane; what still does not fit overlaps least at the end. */
-function lanes(positions: readonly { x: number; width: number }[]): number[] {
-  const ends = [-Infinity, -Infinity];
-  return positions.map(({ x, width }) => {
-    const lane = x >= ends[0]! + FLAG_GAP ? 0 : x >= ends[1]! + FLAG_GAP || ends[1]! < ends[0]! ? 1 : 0;
-    ends[lane] = x + width;
-    return lane;
-  });
-}
-
 /** Where a length lies on a tape that shows `low` to `high` cm, px. */
-function tapeScale(low: number, high: number, width: number) {
-  return scaleLinear([low, high], [12, width - 70]);
+function tapeScale(low: number, high: number, right: number) {
+  return scaleLinear([low, high], [LEFT, right]);
 }
 
 interface RulerProps {
   low: number;
   high: number;
-  width: number;
+  /** Where the tape ends, px. */
+  right: number;
   units: Units;
 }
 
 /** The marks of the tape; redrawn only when its ends change. */
-const Ruler = memo(function Ruler({ low, high, width, units }: RulerProps) {
-  const scale = tapeScale(low, high, width);
+const Ruler = memo(function Ruler({ low, high, right, units }: RulerProps) {
+  const scale = tapeScale(low, high, right);
   const unitCm = units === 'cm' ? 1 : CM_PER_INCH;
   const step = [1, 2, 5, 10, 20, 50].find((candidate) => scale(candidate * unitCm) - scale(0) >= 46) ?? 100;
   const fine = scale(unitCm) - scale(0) >= 4;
@@ -98,27 +95,33 @@ const Ruler = memo(function Ruler({ low, high, width, units }: RulerProps) {
 export function SizeTape() {
   const { sizes, units, ledBy, chosen } = useTape();
   const all = useView((view) => view.all);
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(900);
-  useLayoutEffect(() => {
-    const element = box.current!;
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-
+  const { ref, box } = useBox<HTMLDivElement>();
+  const element = useRef<HTMLDivElement | null>(null);
   const by = leading(ledBy);
   const values = sizes.map((size) => completeBody(size.body, size.group)?.body[by] ?? 0);
   const low = Math.min(...values);
   const high = Math.max(...values);
   const margin = high === low ? 10 : Math.max(2, (high - low) * 0.06);
-  const scale = tapeScale(low - margin, high + margin, width);
-  const flags = sizes.map(({ label }, i) => ({ x: scale(values[i]!), width: flagWidth(label) }));
-  const lane = lanes(flags);
+  const widths = sizes.map(({ label }) => flagWidth(label));
+  // A long range makes a long tape: it is rolled on to the chosen size.
+  const width = Math.max(box?.width ?? 900, roomForFlags(widths) + LEFT + END);
+  const right = width - Math.max(...widths) - END;
+  const scale = tapeScale(low - margin, high + margin, right);
+  const order = sizes.map((_, i) => i).sort((a, b) => values[a]! - values[b]! || a - b);
+  const hung = new Map<number, HungFlag>();
+  hangFlags(
+    order.map((i) => ({ at: scale(values[i]!), width: widths[i]! })),
+    width - 2,
+  ).forEach((flag, k) => hung.set(order[k]!, flag));
+  const chosenAt = hung.get(sizes.findIndex(({ id }) => id === chosen))?.x ?? 0;
+  useEffect(() => {
+    if (!element.current || !box || width <= box.width) return;
+    element.current.scrollLeft = chosenAt - box.width / 2;
+  }, [chosenAt, width, box]);
 
   return (
     <div className="no-print contain-content flex h-[58px] shrink-0 border-b border-line bg-tape">
-      <div className="w-[150px] shrink-0 px-4 pt-2">
+      <div className="w-[132px] shrink-0 px-4 pt-2 max-md:hidden">
         <div className="font-semibold">
           {measurement(by).label.split(' ')[0]}, {units}
         </div>
@@ -126,20 +129,36 @@ export function SizeTape() {
           <kbd>[</kbd> and <kbd>]</kbd> to step
         </div>
       </div>
-      <div ref={box} className="relative min-w-0 grow overflow-hidden" role="radiogroup" aria-label="Size">
+      <div
+        ref={(div) => {
+          ref(div);
+          element.current = div;
+        }}
+        className="relative min-w-0 grow overflow-x-auto overflow-y-hidden"
+        role="radiogroup"
+        aria-label="Size"
+        data-testid="size-tape"
+      >
         <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden>
-          <Ruler low={low - margin} high={high + margin} width={width} units={units} />
-          {flags.map(({ x }, i) => (
-            <line
-              key={sizes[i]!.id}
-              x1={x}
-              x2={x}
-              y1={lane[i] === 0 ? 6 : 24}
-              y2={HEIGHT}
-              stroke="#20303a"
-              strokeWidth={1.2}
-            />
-          ))}
+          <Ruler low={low - margin} high={high + margin} right={right} units={units} />
+          {sizes.map(({ id }, i) => {
+            const { x, lane } = hung.get(i)!;
+            const at = scale(values[i]!);
+            const bottom = FLAG_TOPS[lane]! + 18;
+            return (
+              <path
+                key={id}
+                d={
+                  Math.abs(x - at) < 1
+                    ? `M${at},${FLAG_TOPS[lane]!}V${HEIGHT}`
+                    : `M${x + 4},${bottom}L${at},${HEIGHT - 9}V${HEIGHT}`
+                }
+                fill="none"
+                stroke="#20303a"
+                strokeWidth={1.2}
+              />
+            );
+          })}
         </svg>
         {sizes.map((size, i) => {
           const picked = size.id === chosen;
@@ -153,24 +172,24 @@ export function SizeTape() {
               title={`${size.label}: ${formatLength(values[i]!, units, { unit: true })}`}
               onClick={() => setSize(size.id)}
               className={`absolute h-[18px] border border-ink px-1.5 text-[12px] leading-[16px] font-semibold whitespace-nowrap ${picked ? 'z-10 bg-ink text-sheet' : 'bg-sheet hover:bg-paper'}`}
-              style={{ left: flags[i]!.x, top: lane[i] === 0 ? 6 : 25 }}
+              style={{ left: hung.get(i)!.x, top: FLAG_TOPS[hung.get(i)!.lane] }}
             >
               {size.label}
             </button>
           );
         })}
-        {sizes.length > 1 && (
-          <Button
-            className="absolute top-1.5 right-2 h-6 text-[12.5px]"
-            aria-pressed={all}
-            look={all ? 'strong' : 'plain'}
-            onClick={toggleAll}
-            title="Lay all sizes over each other"
-          >
-            All
-          </Button>
-        )}
       </div>
+      {sizes.length > 1 && (
+        <Button
+          className="mt-1.5 mr-2 h-6 text-[12.5px]"
+          aria-pressed={all}
+          look={all ? 'strong' : 'plain'}
+          onClick={toggleAll}
+          title="Lay all sizes over each other"
+        >
+          All
+        </Button>
+      )}
     </div>
   );
 }

@@ -34,11 +34,13 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
   useInstruments();
   const [history, setHistory] = useState(false);
   return (
-    <header className="no-print contain-content flex h-[44px] shrink-0 items-center gap-4 border-b border-line px-4">
+    <header className="no-print contain-content flex min-h-[44px] shrink-0 items-center gap-x-4 border-b border-line px-4 max-md:flex-wrap max-md:pb-1">
       <Link to="/" className="font-display text-lg font-semibold" aria-label="Upfell, to the shelf">
         Upfell
       </Link>
-      <h1 className="truncate text-[17px]">{name}</h1>
+      <h1 className="min-w-0 truncate text-[17px]" title={name}>
+        {name}
+      </h1>
       <SavedState />
       <Planning />
       {listening && (

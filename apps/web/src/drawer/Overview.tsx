@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { CircleAlert, Lightbulb, OctagonAlert } from 'lucide-react';
 import { countedInShort, formatLength, inWords, type Note } from '@upfell/core';
 import { useDocument, useUnits } from '../state/useSizePlan';
@@ -15,7 +15,7 @@ const LEVELS = {
 } as const;
 
 /** The size as a whole: what needs a look, finished measurements, and every count. */
-export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
+export const Overview = memo(function Overview({ size, above }: { size: ScreenSize; above?: ReactNode }) {
   const units = useUnits();
   const serious = size.notes.filter(({ level }) => level !== 'tip');
   const tips = size.notes.filter(({ level }) => level === 'tip');
@@ -26,6 +26,7 @@ export const Overview = memo(function Overview({ size }: { size: ScreenSize }) {
         <p className="text-agreed">Every seam agrees; nothing needs a second look.</p>
       )}
       <Notes notes={serious} />
+      {above}
       <h3 className="mt-4 mb-1 font-sans text-[13px] font-semibold">Finished, {units}</h3>
       <table className="w-full table-fixed text-[13px]" data-testid="finished">
         <thead className="text-soft">

@@ -5,7 +5,12 @@ import type { MeasurementId, Size, Terms } from '@upfell/core';
 /** What the drawer shows. */
 export type Selection = { kind: 'quantity'; id: string } | { kind: 'join'; id: string } | null;
 
+/** The sides of the work that fold away: what is entered at the left, details at the right. */
+export type SideName = 'panel' | 'drawer';
+
 interface ViewState {
+  /** Whether a side stands open; null: as the window's width has it. */
+  sides: Record<SideName, boolean | null>;
   /** Names of stitches while this design is looked at; null: those of its style. */
   terms: Terms | null;
   /** Chosen size by id; null until one is chosen, then the middle one counts. */
@@ -29,6 +34,7 @@ interface ViewState {
 export const useView = create<ViewState>()(
   persist(
     (): ViewState => ({
+      sides: { panel: null, drawer: null },
       terms: null,
       size: null,
       all: false,
@@ -44,7 +50,7 @@ export const useView = create<ViewState>()(
       version: 1,
       // Terms were a habit before they were a setting of the style.
       migrate: (kept) => ({ ...(kept as ViewState), terms: null }),
-      partialize: ({ hidden, sizesAcross, listening }) => ({ hidden, sizesAcross, listening }),
+      partialize: ({ hidden, sizesAcross, listening, sides }) => ({ hidden, sizesAcross, listening, sides }),
     },
   ),
 );
@@ -52,6 +58,8 @@ export const useView = create<ViewState>()(
 export const setTerms = (terms: Terms | null) => useView.setState({ terms });
 export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
+export const toggleSide = (side: SideName, open: boolean) =>
+  useView.setState(({ sides }) => ({ sides: { ...sides, [side]: open } }));
 export const select = (selection: Selection) => useView.setState({ selection });
 export const light = (lit: MeasurementId | null) => useView.setState({ lit });
 export const toggleHidden = (id: MeasurementId) =>

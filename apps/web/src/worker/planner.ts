@@ -181,7 +181,9 @@ export class Planner {
   otherSize(document: unknown, id: string): ScreenSize | null {
     try {
       const read = readDesign(document);
-      const size = read.ok ? fitDesign(read.design, this.others).sizes.find((one) => one.id === id) : undefined;
+      const size = read.ok
+        ? fitDesign(read.design, this.others).sizes.find((one) => one.id === id)
+        : undefined;
       return size ? forScreen(size.plan()) : null;
     } catch {
       return null;

@@ -16,13 +16,9 @@ import { DragHandle } from '../ui/DragHandle';
 import { useBox } from '../ui/useBox';
 import { useHeld } from '../ui/useHeld';
 import { gripFields, type GripField } from './grips';
-import { SitsTable } from './SitsTable';
 import { useBeside, useBesideOptions, type Beside } from './useBeside';
 import { OtherOutline, WornFigure } from './WornFigure';
 
-/** Narrower than this the table of how it sits lies below the drawing, px. */
-const BESIDE = 720;
-const TABLE = 250;
 /** Kept free around the two figures, px. */
 const MARGIN = 14;
 
@@ -38,34 +34,31 @@ export function WornView() {
   const worn = useMemo(() => (size ? wornOf(size) : null), [size]);
   if (!size) return <p className="p-8 text-soft">Dressing the figure …</p>;
   if (!worn)
-    return <p className="p-8 text-soft">Nothing of this size can be worked as it stands; the notes say why.</p>;
-  const wide = box !== null && box.width >= BESIDE;
+    return (
+      <p className="p-8 text-soft">Nothing of this size can be worked as it stands; the notes say why.</p>
+    );
   return (
-    <div
-      className={`flex min-h-0 grow flex-col ${old ? 'opacity-55' : ''}`}
-      data-testid="worn"
-      data-size={size.id}
-    >
+    <div className={`flex min-h-0 grow flex-col ${old ? 'opacity-55' : ''}`} data-testid="worn">
       <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2 text-[13px]">
         <BesideChoice beside={beside} onChoose={setBeside} />
         {other === undefined && <span className="text-soft">Planning it …</span>}
-        {other === null && beside !== '' && <span className="text-soft">That cannot be worked as it stands.</span>}
-        {other && <span className="text-eased">dashed: {besideInWords(beside, other.size.label)}</span>}
-      </div>
-      <div ref={ref} className={`flex min-h-0 grow ${wide ? '' : 'flex-col'}`}>
-        {box && (
-          <div className="min-h-0 min-w-0 grow">
-            <Figures
-              worn={worn}
-              other={other?.worn ?? null}
-              width={wide ? box.width - TABLE : box.width}
-              height={Math.max(260, wide ? box.height : box.height - 170)}
-              label={`${size.label} on the body, front and back`}
-              units={units}
-            />
-          </div>
+        {other === null && beside !== '' && (
+          <span className="text-soft">That cannot be worked as it stands.</span>
         )}
-        <SitsTable size={size} worn={worn} other={other?.size ?? null} wide={wide} width={TABLE} />
+        {other && <span className="text-eased">dashed: {besideInWords(beside, other.size.label)}</span>}
+        <span className="text-soft">Cloth hangs straight here; heavy fabric hangs closer.</span>
+      </div>
+      <div ref={ref} className="min-h-0 grow overflow-hidden">
+        {box && (
+          <Figures
+            worn={worn}
+            other={other?.worn ?? null}
+            width={box.width}
+            height={box.height}
+            label={`${size.label} on the body, front and back`}
+            units={units}
+          />
+        )}
       </div>
     </div>
   );
@@ -142,14 +135,20 @@ function Figures({ worn, other, width, height, label, units }: FiguresProps) {
         </g>
       ))}
       {(['front', 'back'] as const).map((view) => (
-        <g key={view} transform={`translate(${middles[view]} ${MARGIN - box.top * scale})`} data-testid={`worn-${view}`}>
-          <g transform={`scale(${scale})`}>
+        <g key={view} data-testid={`worn-${view}`}>
+          <svg
+            x={middles[view] - span / 2}
+            y={MARGIN}
+            width={span}
+            height={box.height * scale}
+            viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
+          >
             <WornFigure worn={worn} view={view} />
             {other && <OtherOutline worn={worn} other={other} view={view} />}
-          </g>
+          </svg>
           <text
-            y={box.top * scale + 12}
-            x={-span / 2 + 6}
+            y={MARGIN + 12}
+            x={middles[view] - span / 2 + 6}
             className="fill-ink font-display text-[15px] font-semibold"
           >
             {view === 'front' ? 'Front' : 'Back'}

@@ -24,7 +24,10 @@ export interface GripField {
 }
 
 /** The lengths of a design's garment that say where it can be dragged, for one size. */
-export function gripFields({ garment, fabrics }: Pick<Design, 'garment' | 'fabrics'>, size: string): GripField[] {
+export function gripFields(
+  { garment, fabrics }: Pick<Design, 'garment' | 'fabrics'>,
+  size: string,
+): GripField[] {
   const construction = constructionOf(garment.construction)!;
   const values = fieldValues(
     construction,

@@ -1,9 +1,14 @@
 import { useEffect, useMemo, useState } from 'react';
+import { create } from 'zustand';
 import { changedGarment, CONSTRUCTIONS, wornOf, type Design, type Worn } from '@upfell/core';
 import { useDesign } from '../state/designStore';
 import { askOtherSize } from '../state/planner';
 import { useDocument, useSizePlan } from '../state/useSizePlan';
 import type { ScreenSize } from '../worker/screen';
+
+/** The size whose garment is laid over that of the chosen one. */
+const useOverlay = create<{ other: ScreenSize | null }>(() => ({ other: null }));
+export const useOther = () => useOverlay(({ other }) => other);
 
 /** What is laid over the garment: "size:m", "before", "construction:raglan"; empty for nothing. */
 export type Beside = string;
@@ -14,7 +19,11 @@ export interface BesideOption {
 }
 
 /** What the garment of the chosen size can be seen beside. */
-export function useBesideOptions(): { sizes: BesideOption[]; before: boolean; constructions: BesideOption[] } {
+export function useBesideOptions(): {
+  sizes: BesideOption[];
+  before: boolean;
+  constructions: BesideOption[];
+} {
   const planned = useSizePlan();
   const { garment } = useDocument();
   const before = useDesign.temporal.getState().pastStates.length > 0;
@@ -48,7 +57,9 @@ function otherDocument(beside: Beside, document: Design): Design | null {
 export function useBeside(beside: Beside): { worn: Worn; size: ScreenSize } | null | undefined {
   const planned = useSizePlan();
   const document = useDocument();
-  const [other, setOther] = useState<{ beside: Beside; document: Design; size: ScreenSize | null } | null>(null);
+  const [other, setOther] = useState<{ beside: Beside; document: Design; size: ScreenSize | null } | null>(
+    null,
+  );
   const id = planned?.size.id;
   const asked = beside.startsWith('size:') || beside === '' ? null : beside;
   useEffect(() => {
@@ -68,6 +79,10 @@ export function useBeside(beside: Beside): { worn: Worn; size: ScreenSize } | nu
         ? other.size
         : undefined;
   const worn = useMemo(() => (size ? wornOf(size) : null), [size]);
+  useEffect(() => {
+    useOverlay.setState({ other: size ?? null });
+    return () => useOverlay.setState({ other: null });
+  }, [size]);
   if (beside !== '' && asked !== null && other?.beside !== asked) return undefined;
   return size && worn ? { worn, size } : null;
 }

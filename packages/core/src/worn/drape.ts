@@ -38,7 +38,11 @@ export function halfWorn(frame: Frame, girths: readonly Girth[], at: number): nu
 }
 
 /** The outer and the inner side of a sleeve so far down the arm. */
-export function sleeveAt(frame: Frame, girths: readonly Girth[], down: number): { outer: Point; inner: Point } {
+export function sleeveAt(
+  frame: Frame,
+  girths: readonly Girth[],
+  down: number,
+): { outer: Point; inner: Point } {
   const thick = frame.thickAt(down) + OVER;
   const half = Math.max(roundOf(girths, down) / (2 * Math.PI), thick);
   const outside = frame.outerAt(down) + OVER + OUTSIDE * 2 * (half - thick);

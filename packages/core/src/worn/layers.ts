@@ -186,7 +186,11 @@ function ofHalf(edges: readonly Lain[], between: number, folded: boolean): Layer
   const outer = Math.max(...pointsOf(backOnly, 'shoulder').map(([x]) => x));
   const back = layerOf([...backOnly, ...straightArmhole(seen, outer)], null);
   const frontOnly = seen.filter((edge) => !isBack(edge) && edge.role !== 'armhole');
-  const front = openFront([...frontOnly.map(turnedOver), ...straightArmhole(seen, outer).map(turnedOver)], outer, 0);
+  const front = openFront(
+    [...frontOnly.map(turnedOver), ...straightArmhole(seen, outer).map(turnedOver)],
+    outer,
+    0,
+  );
   return { back, front };
 }
 

@@ -18,7 +18,10 @@ const THERE = 0.75;
 /** Body and garment at each level of the body, cm round. */
 export function sitsOf({ body, girths }: WornSize): Sits[] {
   const over = (levels: readonly BodyLevel[], rounds: readonly Girth[]): Sits[] =>
-    levels.map((level) => ({ ...level, garment: roundAt(rounds, level.at) }));
+    levels.map((level) => ({
+      ...level,
+      garment: roundAt(rounds, level.at) ?? roundAt(rounds, level.at - THERE),
+    }));
   return [
     ...(girths.yoke
       ? over(

@@ -3,7 +3,11 @@ import { mirrored, smoothPath, straightPath } from './points.js';
 import type { Worn, WornShape } from './worn.js';
 
 /** The outline of a figure's body, its arms and head, as the data of SVG paths. */
-export function figurePaths({ torso, arm, head }: Figure): { torso: string; arms: readonly string[]; head: Figure['head'] } {
+export function figurePaths({ torso, arm, head }: Figure): {
+  torso: string;
+  arms: readonly string[];
+  head: Figure['head'];
+} {
   return {
     torso: `${smoothPath([...torso, ...mirrored(torso).reverse()])}Z`,
     arms: [smoothPath(arm, true), smoothPath(mirrored(arm), true)],
@@ -12,7 +16,9 @@ export function figurePaths({ torso, arm, head }: Figure): { torso: string; arms
 }
 
 /** How each part of a worn garment is drawn. */
-export const WORN_LOOK: Readonly<Record<WornShape['what'], { fill: string; stroke: string; width: number; dash?: string }>> = {
+export const WORN_LOOK: Readonly<
+  Record<WornShape['what'], { fill: string; stroke: string; width: number; dash?: string }>
+> = {
   body: { fill: '#f1e7d2ee', stroke: '#20303a', width: 1.6 },
   sleeve: { fill: '#f1e7d2ee', stroke: '#20303a', width: 1.6 },
   rib: { fill: '#e6d9bd', stroke: '#20303a', width: 1.2 },
@@ -43,7 +49,10 @@ export function wornBox({ figure, ends, front, back }: Worn, margin = 3) {
 }
 
 /** A garment on its figure as a picture by itself: the front, or front and back beside each other. */
-export function wornSvg(worn: Worn, { views = ['front'], label }: { views?: readonly ('front' | 'back')[]; label: string }): string {
+export function wornSvg(
+  worn: Worn,
+  { views = ['front'], label }: { views?: readonly ('front' | 'back')[]; label: string },
+): string {
   const box = wornBox(worn);
   const { torso, arms, head } = figurePaths(worn.figure);
   const px = (width: number) => Math.round((width * box.height) / 2.6) / 100 / 2;

@@ -136,12 +136,13 @@ function sleeveLine(
     .sort((a, b) => a - b);
   const places = downs.flatMap((at) => {
     const both = arm.filter((girth) => girth.at === at);
-    return both.length > 1
-      ? both.map((girth) => sleeveAt(frame, [girth], at))
-      : [sleeveAt(frame, arm, at)];
+    return both.length > 1 ? both.map((girth) => sleeveAt(frame, [girth], at)) : [sleeveAt(frame, arm, at)];
   });
   const lowest = places.at(-1)!;
-  const inner = places.slice(0, -1).map((place) => place.inner).filter(([, y]) => y > start.under[1] + 1);
+  const inner = places
+    .slice(0, -1)
+    .map((place) => place.inner)
+    .filter(([, y]) => y > start.under[1] + 1);
   return {
     outer: places.map((place) => place.outer),
     inner: [lowest.inner, ...inner.reverse(), start.under],
@@ -158,7 +159,8 @@ function both(what: WornShape['what'], points: readonly Point[], closed = false)
 function ribs({ frame }: Figure, size: WornSize, side: readonly Point[]): WornShape[] {
   const hem = size.girths.body;
   const starts = hem.findIndex(({ at }, i) => hem[i + 1]?.at === at);
-  const from = starts >= 0 ? hem[starts]!.at : hem.at(-1)!.at - heightOf(pieceOf(size, 'hem', 'border'), size);
+  const from =
+    starts >= 0 ? hem[starts]!.at : hem.at(-1)!.at - heightOf(pieceOf(size, 'hem', 'border'), size);
   const shapes: WornShape[] = [];
   if (from < hem.at(-1)!.at - 0.2) {
     const y = frame.shoulder[1] + from;
@@ -229,7 +231,9 @@ function assemble(
     ...sleeves,
     ...outline,
     ...airOf(figure, side),
-    ...(edge !== null && !open ? [{ what: 'edge' as const, points: [neck.at(-1)!, [0, bottom] as Point], closed: false }] : []),
+    ...(edge !== null && !open
+      ? [{ what: 'edge' as const, points: [neck.at(-1)!, [0, bottom] as Point], closed: false }]
+      : []),
     ...lines,
     ...ribs(figure, size, side),
   ];
@@ -246,7 +250,9 @@ function ofLayers(size: WornSize, figure: Figure): Worn {
     const underarm = { depth, half: Math.max(halfFlat(layer, size, depth), backHalf) };
     const { inner, outer } = layer.shoulder;
     const across = [...steps(inner, outer), outer].map((x) => overTop(frame, x));
-    const armhole = layer.armhole.map((spot) => laid(frame, body, spot, { ...underarm, depth: deepest(layer) ?? depth }));
+    const armhole = layer.armhole.map((spot) =>
+      laid(frame, body, spot, { ...underarm, depth: deepest(layer) ?? depth }),
+    );
     const under: Point = [halfWorn(frame, body, depth), frame.shoulder[1] + depth];
     const neck = layer.neck.map(([x, y]): Point => {
       const at = overTop(frame, Math.max(0, x));
@@ -269,7 +275,11 @@ function ofLayers(size: WornSize, figure: Figure): Worn {
       grown.length > 0 && overhang > 0 && overhang < arm.at(-1)!.at - 2
         ? both('seam', Object.values(sleeveAt(frame, arm, overhang)))
         : [];
-    const shoulderSeam = both('seam', [overTop(frame, inner), ...steps(inner, Math.min(outer, shoulderLength(frame))).map((x) => overTop(frame, x)), overTop(frame, outer)]);
+    const shoulderSeam = both('seam', [
+      overTop(frame, inner),
+      ...steps(inner, Math.min(outer, shoulderLength(frame))).map((x) => overTop(frame, x)),
+      overTop(frame, outer),
+    ]);
     return {
       shapes: assemble(figure, size, {
         neck,
@@ -292,7 +302,8 @@ function ofLayers(size: WornSize, figure: Figure): Worn {
     back: [...back.shapes, ...hoodOf(size, figure, false)],
     grips: gripsOf(front.side, front.sleeve?.end ?? null, front.neck.at(-1) ?? null, figure),
     ends: endsOf(size),
-    overhang: layers && known.back.armhole.length > 0 ? known.back.shoulder.outer - shoulderLength(frame) : null,
+    overhang:
+      layers && known.back.armhole.length > 0 ? known.back.shoulder.outer - shoulderLength(frame) : null,
     neckDepth: known.front.neck.at(-1)?.[1] ?? null,
   };
 }
@@ -347,12 +358,7 @@ function endsOf({ girths }: WornSize): Worn['ends'] {
   };
 }
 
-function gripsOf(
-  side: readonly Point[],
-  sleeve: Point | null,
-  neck: Point | null,
-  { frame }: Figure,
-): Grips {
+function gripsOf(side: readonly Point[], sleeve: Point | null, neck: Point | null, { frame }: Figure): Grips {
   const bottom = side.at(-1)![1];
   const bust = side.find(([, y]) => y >= frame.levels.bust + 2) ?? side.at(-1)!;
   return { hem: [0, bottom], sleeve, neck, side: bust };
@@ -395,7 +401,8 @@ function ofYoke(size: WornSize, figure: Figure): Worn {
   );
   const depth = Math.max(body[0]!.at, 0);
   const under: Point = [halfWorn(frame, body, depth), frame.shoulder[1] + depth];
-  const edge = pieceOf(size, 'front band') || piece.edges.some(({ role }) => role === 'front edge') ? 0 : null;
+  const edge =
+    pieceOf(size, 'front band') || piece.edges.some(({ role }) => role === 'front edge') ? 0 : null;
   const start = overTop(frame, half);
   const side = sideFrom(frame, body, depth);
   const top = [...steps(half, shoulderLength(frame)), shoulderLength(frame)].map((x) => overTop(frame, x));
