@@ -9,6 +9,7 @@ import helmet from 'helmet';
 import { Database } from './database/database.js';
 import { DesignsController } from './designs/designs.controller.js';
 import { PhotosController } from './designs/photos.controller.js';
+import { PictureController } from './designs/picture.controller.js';
 import { DesignsService } from './designs/designs.service.js';
 import { guard } from './http/guard.js';
 import { ProblemFilter } from './http/problem.js';
@@ -39,6 +40,7 @@ class AppModule {
       controllers: [
         DesignsController,
         PhotosController,
+        PictureController,
         MakingsController,
         StudioController,
         ...LIBRARY_CONTROLLERS,

@@ -16,6 +16,7 @@ const FabricsPage = lazy(() =>
 const MakingPage = lazy(() =>
   import('./making/MakingPage').then((module) => ({ default: module.MakingPage })),
 );
+const StartPage = lazy(() => import('./start/StartPage').then((module) => ({ default: module.StartPage })));
 const InstrumentsPage = lazy(() =>
   import('./instruments/InstrumentsPage').then((module) => ({ default: module.InstrumentsPage })),
 );
@@ -28,6 +29,7 @@ export function App() {
         <Suspense fallback={<p className="p-8 text-soft">One moment …</p>}>
           <Routes>
             <Route path="/" element={<ShelfPage />} />
+            <Route path="/new" element={<StartPage />} />
             <Route path="/designs/:id" element={<Navigate to="table" replace />} />
             <Route path="/designs/:id/:step" element={<DesignPage />} />
             <Route path="/makings/:id" element={<MakingPage />} />

@@ -1,6 +1,9 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, compareFinished, type CountChange, type FinishedChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
+export { begunDesign, easeOf, type Beginning, type EaseClass } from './start/begin.js';
+export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './start/yarns.js';
+export { garmentPicture, sizePicture } from './garmentPicture.js';
 export { plan, wholePlan, type Plan } from './plan.js';
 export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';
 export { type PlannedPiece } from './plannedPiece.js';

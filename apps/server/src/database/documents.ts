@@ -1,5 +1,5 @@
 import type { Stored } from '@upfell/core';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { Problem } from '../http/problem.js';
 import type { DocumentRow, DocumentTable } from './models.js';
 
@@ -26,6 +26,17 @@ export function allPresent(table: DocumentTable): Promise<DocumentRow[]> {
     where: { deletedAt: null },
     order: [
       ['updatedAt', 'DESC'],
+      ['id', 'ASC'],
+    ],
+  });
+}
+
+/** All documents in the bin, the last put away first. */
+export function allPutAway(table: DocumentTable): Promise<DocumentRow[]> {
+  return table.findAll({
+    where: { deletedAt: { [Op.ne]: null } },
+    order: [
+      ['deletedAt', 'DESC'],
       ['id', 'ASC'],
     ],
   });

@@ -19,6 +19,11 @@ export class DesignsController {
     return this.designs.shelf();
   }
 
+  @Get('bin')
+  bin(): Promise<ShelfEntry[]> {
+    return this.designs.bin();
+  }
+
   @Post()
   async create(
     @Body(Document) document: Design,

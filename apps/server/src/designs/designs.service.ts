@@ -1,12 +1,43 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import type { Design, RevisionEntry, ShelfEntry, StoredDesign } from '@upfell/core';
+import {
+  constructionOf,
+  type Design,
+  type RevisionEntry,
+  type ShelfEntry,
+  type StoredDesign,
+} from '@upfell/core';
 import { Database } from '../database/database.js';
-import { add, allPresent, overwrite, present, putAway, stored, takeBack } from '../database/documents.js';
+import {
+  add,
+  allPresent,
+  allPutAway,
+  overwrite,
+  present,
+  putAway,
+  stored,
+  takeBack,
+} from '../database/documents.js';
 import { DesignRow, RevisionRow } from '../database/models.js';
 import { Problem } from '../http/problem.js';
 
 const WHAT = 'design';
+
+/** A design as the shelf lists it. */
+function entryOf(row: DesignRow): ShelfEntry {
+  const { garment, sizes, fabrics } = JSON.parse(row.document) as Design;
+  return {
+    id: row.id,
+    name: row.name,
+    revision: row.revision,
+    updatedAt: row.updatedAt,
+    construction: garment.construction,
+    label: constructionOf(garment.construction)?.label ?? garment.construction,
+    sizes: sizes.map(({ label }) => label),
+    groups: [...new Set(sizes.map(({ group }) => group))],
+    fabrics: fabrics.map(({ name }) => name),
+  };
+}
 
 /** Designs, each with every state it was ever saved in. */
 @Injectable()
@@ -15,18 +46,12 @@ export class DesignsService {
 
   /** Designs that are not in the bin, the last changed first. */
   async shelf(): Promise<ShelfEntry[]> {
-    const rows = await allPresent(DesignRow);
-    return rows.map((row) => {
-      const { garment, sizes } = JSON.parse(row.document) as Design;
-      return {
-        id: row.id,
-        name: row.name,
-        revision: row.revision,
-        updatedAt: row.updatedAt,
-        construction: garment.construction,
-        sizes: sizes.map(({ label }) => label),
-      };
-    });
+    return (await allPresent(DesignRow)).map(entryOf);
+  }
+
+  /** Designs in the bin, the last put away first. */
+  async bin(): Promise<ShelfEntry[]> {
+    return (await allPutAway(DesignRow)).map(entryOf);
   }
 
   async read(id: string): Promise<StoredDesign> {

@@ -7,6 +7,10 @@ const SAVING_PATIENCE = 4000;
 /** Calls of the server's design API. */
 export const designs = {
   shelf: () => json<ShelfEntry[]>('designs'),
+  bin: () => json<ShelfEntry[]>('designs/bin'),
+  /** Where the picture of a revision is. */
+  picture: ({ id, revision }: Pick<ShelfEntry, 'id' | 'revision'>) =>
+    `/api/designs/${id}/picture?revision=${revision}`,
   read: (id: string) => json<StoredDesign>(`designs/${id}`),
   create: (document: Design) =>
     json<StoredDesign>('designs', { method: 'POST', body: JSON.stringify(document) }),

@@ -22,6 +22,7 @@ import { showFabric } from '../state/view';
 import { Button } from '../ui/Button';
 import { MENU, MENU_ITEM } from '../ui/menu';
 import { Modal } from '../ui/Modal';
+import { forDesign, forLibrary } from './ofLibrary';
 import { propose } from './proposal';
 import { StitchPatterns } from './StitchPatterns';
 import { useFabric } from '../state/useFabric';
@@ -39,18 +40,6 @@ function usesOf({ garment, fabrics }: Design, id: string): string[] {
       ? [field.name.replace(/^The fabric of /, '')]
       : [],
   );
-}
-
-/** A fabric as the library keeps it: nothing in it belongs to one design. */
-function forLibrary(fabric: Fabric): LibraryFabric {
-  const { library: _, ...own } = fabric;
-  return { format: 'upfell/fabric', version: 1, ...own };
-}
-
-/** A fabric of the library as a design holds it: its own copy, knowing where it came from. */
-function forDesign(entry: LibraryEntry<LibraryFabric>, id: string): Fabric {
-  const { format: _, version: __, ...fabric } = entry.document;
-  return { ...fabric, id, library: { id: entry.id, revision: entry.revision } };
 }
 
 /** A free id and a free name for one more fabric. */

@@ -7,6 +7,7 @@ import { ShelfPage } from './ShelfPage';
 /** A shelf in memory. */
 const mockShelf = {
   entries: [] as ShelfEntry[],
+  bin: [] as ShelfEntry[],
   documents: new Map<string, Design>(),
   put(name: string, document: Design): ShelfEntry {
     const id = `d${this.documents.size}`;
@@ -17,6 +18,9 @@ const mockShelf = {
       revision: 1,
       updatedAt: new Date(Date.now() - 3_600_000).toISOString(),
       construction: document.garment.construction,
+      label: 'Drop shoulder, of panels',
+      groups: ['adult'],
+      fabrics: document.fabrics.map((fabric) => fabric.name),
       sizes: document.sizes.map(({ label }) => label),
     };
     this.entries = [...this.entries, entry];
@@ -41,11 +45,17 @@ jest.mock('../api/designs', () => ({
       Promise.resolve(
         mockShelf.put(`${mockShelf.documents.get(id)!.name} (copy)`, mockShelf.documents.get(id)!),
       ),
+    bin: () => Promise.resolve([...mockShelf.bin]),
+    picture: ({ id }: ShelfEntry) => `/picture/${id}`,
     remove: (id: string) => {
+      mockShelf.bin = mockShelf.entries.filter((one) => one.id === id);
       mockShelf.entries = mockShelf.entries.filter((one) => one.id !== id);
       return Promise.resolve();
     },
-    takeBack: (id: string) => Promise.resolve(mockShelf.put('Taken back', mockShelf.documents.get(id)!)),
+    takeBack: (id: string) => {
+      mockShelf.bin = [];
+      return Promise.resolve(mockShelf.put('Taken back', mockShelf.documents.get(id)!));
+    },
   },
 }));
 
@@ -63,10 +73,14 @@ const show = () =>
     </MemoryRouter>,
   );
 /** Drops a file, with the text that it holds. */
-const drop = async (name: string, text: string) => {
-  const file = new File([text], name, { type: 'application/json' });
-  Object.defineProperty(file, 'text', { value: () => Promise.resolve(text) });
-  await act(async () => fireEvent.change(screen.getByTestId('file'), { target: { files: [file] } }));
+const drop = (name: string, text: string) => dropAll([[name, text]]);
+const dropAll = async (all: readonly (readonly [name: string, text: string])[]) => {
+  const files = all.map(([name, text]) => {
+    const file = new File([text], name, { type: 'application/json' });
+    Object.defineProperty(file, 'text', { value: () => Promise.resolve(text) });
+    return file;
+  });
+  await act(async () => fireEvent.change(screen.getByTestId('file'), { target: { files } }));
 };
 
 beforeEach(() => {
@@ -74,12 +88,34 @@ beforeEach(() => {
   mockShelf.documents.clear();
 });
 
-it('is empty at first, and begins a design', async () => {
+it('is empty at first, and says how to begin', async () => {
   show();
   expect(await screen.findByText(/^The shelf is empty/)).toBeTruthy();
-  fireEvent.click(screen.getByRole('button', { name: 'New design' }));
-  expect((await screen.findByTestId('place')).textContent).toBe('/designs/d0/body');
-  expect(mockShelf.entries[0]!.name).toBe('New pullover');
+  expect(screen.getByRole('link', { name: 'Begin a design' }).getAttribute('href')).toBe('/new');
+});
+
+it('finds designs by words, and shows all again', async () => {
+  for (const name of ['Oak', 'Ash', 'Elm', 'Yew', 'Fir', 'Box', 'Hazel'])
+    mockShelf.put(name, newDesign(name));
+  show();
+  await screen.findByRole('link', { name: /^Hazel/ });
+  fireEvent.change(screen.getByTestId('find'), { target: { value: 'ash' } });
+  expect(within(screen.getByTestId('shelf')).getAllByRole('link', { name: /^Ash/ })).toHaveLength(1);
+  expect(screen.queryByRole('link', { name: /^Hazel/ })).toBeNull();
+  fireEvent.change(screen.getByTestId('find'), { target: { value: 'oak ash' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Show all' }));
+  expect(screen.getByRole('link', { name: /^Hazel/ })).toBeTruthy();
+});
+
+it('takes several files, and says of each that cannot be taken why', async () => {
+  show();
+  await screen.findByText(/^The shelf is empty/);
+  const files = ['One', 'Two'].map((name) => [`${name}.json`, JSON.stringify(newDesign(name))] as const);
+  await dropAll([...files, ['bad.json', '{'], ['worse.json', '[]']]);
+  expect(mockShelf.entries.map(({ name }) => name)).toEqual(['One', 'Two']);
+  expect((await screen.findByRole('dialog')).textContent).toContain('bad.json');
+  await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Close' })));
+  expect((await screen.findByRole('dialog')).textContent).toContain('worse.json');
 });
 
 it('says of each design what it is, and opens its table', async () => {
@@ -103,6 +139,15 @@ it('copies, renames and puts away with undo', async () => {
   expect(await screen.findByText('“Harrowgill” is put away.')).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
   expect(await screen.findByRole('link', { name: /^Taken back/ })).toBeTruthy();
+});
+
+it('puts back what lies in the bin', async () => {
+  mockShelf.put('Oak', newDesign('Oak'));
+  show();
+  fireEvent.click(await screen.findByRole('button', { name: 'Delete Oak' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Bin' }));
+  fireEvent.click(await screen.findByRole('button', { name: 'Put back Oak' }));
+  expect(await screen.findByText('The bin is empty.')).toBeTruthy();
 });
 
 it('takes a design from a file and opens it', async () => {

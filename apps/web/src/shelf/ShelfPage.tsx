@@ -1,20 +1,11 @@
 import { formatDistanceToNow } from 'date-fns';
-import { FilePlus2, FolderOpen, ListChecks } from 'lucide-react';
-import { useCallback, useEffect, useState } from 'react';
+import { FilePlus2, FolderOpen, ListChecks, Trash2 } from 'lucide-react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import {
-  CONSTRUCTIONS,
-  LONGEST_FILE,
-  newDesign,
-  readDesignText,
-  readMakingText,
-  type Making,
-  type ShelfEntry,
-} from '@upfell/core';
+import type { ShelfEntry } from '@upfell/core';
 import { designs } from '../api/designs';
-import { makings } from '../api/makings';
 import { Entry, EntryWords, ListTrouble } from '../library/Entry';
 import { useList } from '../library/useList';
 import { ShelfMakings } from '../making/ShelfMakings';
@@ -22,11 +13,19 @@ import { Button } from '../ui/Button';
 import { NameDialog } from '../ui/NameDialog';
 import { UnfitFile, type Unfit } from '../ui/UnfitFile';
 import { ShelfBar } from '../library/ShelfBar';
+import { BinDialog } from './BinDialog';
+import { found, type Wanted } from './find';
+import { ShelfFilters } from './ShelfFilters';
+import { useGrowing } from './useGrowing';
+
+const ALL: Wanted = { words: '', construction: '', group: '', fabric: '', sort: 'changed' };
 
 /** The shelf: every design, to open, begin, copy, rename, put away, or bring in from a file. */
 export function ShelfPage() {
   const { entries, trouble, load, act } = useList(designs.shelf);
-  const [unfit, setUnfit] = useState<Unfit | null>(null);
+  const [unfit, setUnfit] = useState<readonly Unfit[]>([]);
+  const [binned, setBinned] = useState(false);
+  const [wanted, setWanted] = useState<Wanted>(ALL);
   const [renaming, setRenaming] = useState<ShelfEntry | null>(null);
   const navigate = useNavigate();
 
@@ -36,39 +35,18 @@ export function ShelfPage() {
 
   const openFiles = useCallback(
     async (files: readonly File[]) => {
+      const unfits: Unfit[] = [];
+      const made: string[] = [];
       for (const file of files) {
-        if (file.size > 4 * LONGEST_FILE) {
-          setUnfit({
-            file: file.name,
-            problems: [
-              {
-                path: '',
-                message: `The file is ${Math.round(file.size / 1e6)} MB big; a design file has at most ${LONGEST_FILE / 1e6} MB.`,
-              },
-            ],
-          });
-          return;
-        }
-        const text = await file.text();
-        const making = readMakingText(text);
-        if (making.ok) {
-          const trouble = await takeInMaking(making.making, navigate);
-          if (trouble) setUnfit({ file: file.name, problems: [{ path: 'design', message: trouble }] });
-          continue;
-        }
-        const read = readDesignText(text);
-        if (!read.ok) {
-          setUnfit({ file: file.name, problems: read.problems });
-          return;
-        }
-        try {
-          const made = await designs.create(read.design);
-          toast(`“${made.document.name}” is on the shelf.`);
-          if (files.length === 1) await navigate(`/designs/${made.id}/table`);
-        } catch (error) {
-          toast.error((error as Error).message);
-        }
+        // What reads files is wanted only when there are some.
+        const { takeInFile } = await import('./takeInFile');
+        const taken = await takeInFile(file);
+        if ('problems' in taken) unfits.push(taken);
+        else made.push(taken.to);
       }
+      if (files.length === 1 && made.length === 1) return navigate(made[0]!);
+      if (made.length > 0) toast(`${made.length} of ${files.length} files are on the shelf.`);
+      setUnfit(unfits);
       load();
     },
     [load, navigate],
@@ -79,8 +57,8 @@ export function ShelfPage() {
     noKeyboard: true,
   });
 
-  const begin = () =>
-    act(async () => navigate(`/designs/${(await designs.create(newDesign('New pullover'))).id}/body`));
+  const list = useMemo(() => (entries ? found(entries, wanted) : []), [entries, wanted]);
+  const { shown, end } = useGrowing(list.length);
   const putAway = (entry: ShelfEntry) =>
     act(async () => {
       await designs.remove(entry.id);
@@ -94,37 +72,55 @@ export function ShelfPage() {
     <div {...getRootProps()} className="flex min-h-full flex-col">
       <input {...getInputProps({ 'aria-label': 'Design file' })} data-testid="file" />
       <ShelfBar />
-      <main className="mx-auto w-full max-w-4xl grow px-6 py-8">
+      <main className="mx-auto w-full max-w-6xl grow px-6 py-6 max-sm:px-3">
         <ShelfMakings />
-        <div className="mb-5 flex items-end justify-between">
-          <h1 className="text-2xl">Designs</h1>
-          <span className="flex gap-2">
+        <div className="mb-3 flex flex-wrap items-end justify-between gap-2">
+          <h1 className="text-2xl">
+            Designs
+            {entries && entries.length > 0 && (
+              <span className="ml-3 font-sans text-[14px] font-normal text-soft" aria-live="polite">
+                {list.length === entries.length
+                  ? entries.length.toLocaleString('en')
+                  : `${list.length.toLocaleString('en')} of ${entries.length.toLocaleString('en')}`}
+              </span>
+            )}
+          </h1>
+          <span className="flex flex-wrap gap-2">
+            <Button look="quiet" onClick={() => setBinned(true)}>
+              <Trash2 size={15} aria-hidden /> Bin
+            </Button>
             <Button onClick={open}>
-              <FolderOpen size={15} aria-hidden /> Open a file
+              <FolderOpen size={15} aria-hidden /> Open files
             </Button>
-            <Button look="strong" onClick={() => void begin()}>
+            <Link
+              to="/new"
+              className="inline-flex items-center gap-1.5 rounded border border-ink bg-ink px-2.5 py-1 text-sheet hover:bg-ink/85"
+            >
               <FilePlus2 size={15} aria-hidden /> New design
-            </Button>
+            </Link>
           </span>
         </div>
         <ListTrouble trouble={trouble} load={load} />
         {!entries && !trouble && <p className="text-soft">Looking on the shelf …</p>}
-        {entries?.length === 0 && (
-          <p className="border-y border-dashed border-line py-10 text-center text-soft">
-            The shelf is empty. Begin a new design, or drop a design file (*.upfell.json) anywhere on this
-            page.
+        {entries?.length === 0 && <EmptyShelf />}
+        {entries && entries.length > 6 && (
+          <ShelfFilters entries={entries} wanted={wanted} onChange={setWanted} />
+        )}
+        {entries && entries.length > 0 && list.length === 0 && (
+          <p className="border-y border-dashed border-line py-8 text-center text-soft">
+            Nothing on the shelf is like that. <Button onClick={() => setWanted(ALL)}>Show all</Button>
           </p>
         )}
-        {entries && entries.length > 0 && (
-          <ul className="border-t border-line" data-testid="shelf">
-            {entries.map((entry) => (
+        {list.length > 0 && (
+          <ul className="grid gap-x-6 border-t border-line md:grid-cols-2" data-testid="shelf">
+            {list.slice(0, shown).map((entry) => (
               <Entry
                 key={entry.id}
                 name={entry.name}
                 more={
                   <Link
                     to={`/designs/${entry.id}/makings`}
-                    className="rounded px-2.5 py-1.5 hover:bg-tape"
+                    className="rounded px-2 py-1.5 hover:bg-tape"
                     aria-label={`Makings of ${entry.name}`}
                     title="Makings"
                   >
@@ -135,16 +131,29 @@ export function ShelfPage() {
                 onDuplicate={() => void act(() => designs.duplicate(entry.id))}
                 onDelete={() => void putAway(entry)}
               >
-                <Link to={`/designs/${entry.id}/table`} className="min-w-0 grow px-2">
-                  <EntryWords name={entry.name}>
-                    {CONSTRUCTIONS.find(({ id }) => id === entry.construction)?.label ?? entry.construction} ·{' '}
-                    {sizesInWords(entry.sizes)} · changed{' '}
-                    {formatDistanceToNow(new Date(entry.updatedAt), { addSuffix: true })}
-                  </EntryWords>
+                <Link to={`/designs/${entry.id}/table`} className="flex min-w-0 grow items-center gap-3">
+                  <img
+                    src={designs.picture(entry)}
+                    alt=""
+                    loading="lazy"
+                    decoding="async"
+                    className="worn-picture h-[76px] w-[72px] shrink-0 object-contain"
+                  />
+                  <span className="min-w-0">
+                    <EntryWords name={entry.name}>
+                      {entry.label} · {sizesInWords(entry.sizes)} · changed{' '}
+                      {formatDistanceToNow(new Date(entry.updatedAt), { addSuffix: true })}
+                    </EntryWords>
+                  </span>
                 </Link>
               </Entry>
             ))}
           </ul>
+        )}
+        {shown < list.length && (
+          <p ref={end} className="py-4 text-center text-soft">
+            more …
+          </p>
         )}
       </main>
       {isDragActive && (
@@ -155,6 +164,7 @@ export function ShelfPage() {
           Drop the design file to put it on the shelf
         </div>
       )}
+      {binned && <BinDialog onClose={() => setBinned(false)} onBack={load} />}
       {renaming && (
         <NameDialog
           title="Rename the design"
@@ -169,11 +179,12 @@ export function ShelfPage() {
         />
       )}
       <UnfitFile
-        unfit={unfit}
+        key={unfit[0]?.file}
+        unfit={unfit[0] ?? null}
         cannot="be opened"
         description="Nothing was changed on the shelf."
         testid="unfit"
-        onClose={() => setUnfit(null)}
+        onClose={() => setUnfit(unfit.slice(1))}
       />
     </div>
   );
@@ -184,19 +195,16 @@ function sizesInWords(sizes: readonly string[]): string {
   return `${sizes.length} sizes, ${sizes[0]} to ${sizes.at(-1)}`;
 }
 
-/** Takes in a making of a design that is on the shelf; a sentence where it cannot be. */
-async function takeInMaking(
-  making: Making,
-  navigate: (to: string) => void | Promise<void>,
-): Promise<string | null> {
-  try {
-    const design = (await designs.shelf()).find(({ name }) => name === making.design);
-    if (!design)
-      return `This is a making of “${making.design}”, which is not on the shelf. Open the file of that design first.`;
-    const made = await makings.takeIn(design.id, making);
-    await navigate(`/makings/${made.id}`);
-    return null;
-  } catch (error) {
-    return (error as Error).message;
-  }
+/** An empty shelf: what to begin with. */
+function EmptyShelf() {
+  return (
+    <div className="border-y border-dashed border-line py-10 text-center">
+      <p className="mb-4 text-soft">
+        The shelf is empty. Begin a design, or drop design files (*.upfell.json) anywhere on this page.
+      </p>
+      <Link to="/new" className="rounded border border-ink bg-ink px-4 py-2 text-sheet hover:bg-ink/85">
+        Begin a design
+      </Link>
+    </div>
+  );
 }

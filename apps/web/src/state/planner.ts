@@ -177,6 +177,11 @@ export function askCompare(document: Design): ReturnType<Remote<Planner>['compar
   return planner().compare(document);
 }
 
+/** The garment of a document on a figure, as SVG; null where it cannot be worked. */
+export function askPicture(document: Design, views: readonly ('front' | 'back')[]): Promise<string | null> {
+  return planner().picture(document, views);
+}
+
 /** A size of another document, to be seen beside the one that is open; null where it cannot be planned. */
 export function askOtherSize(document: Design, size: string): Promise<ScreenSize | null> {
   return planner().otherSize(document, size);

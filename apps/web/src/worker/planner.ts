@@ -6,6 +6,7 @@ import {
   errata,
   errataToText,
   fitDesign,
+  garmentPicture,
   inWords,
   letterTable,
   pattern,
@@ -175,6 +176,16 @@ export class Planner {
         stops: [...stopsOf(next)].filter((stop) => !known.has(stop)),
       };
     });
+  }
+
+  /** The garment of a document in its middle size on a figure, as SVG; null where it cannot be worked. */
+  picture(document: unknown, views: readonly ('front' | 'back')[]): string | null {
+    try {
+      const read = readDesign(document);
+      return read.ok ? garmentPicture(read.design, views) : null;
+    } catch {
+      return null;
+    }
   }
 
   /** A size of another document, or of this one as it was; null where it cannot be planned. Nothing is kept. */

@@ -1,3 +1,4 @@
+import type { Group } from '../body/measurements.js';
 import type { Design } from '../design.js';
 import type { Making } from '../making/entries.js';
 
@@ -25,8 +26,13 @@ export interface ShelfEntry {
   revision: number;
   updatedAt: string;
   construction: string;
+  /** What the construction is called. */
+  label: string;
   /** Labels of its sizes. */
   sizes: string[];
+  /** Whom its sizes are for, and names of its fabrics. */
+  groups: Group[];
+  fabrics: string[];
 }
 
 /** One saved state in the history of a design. */
