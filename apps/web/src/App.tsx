@@ -3,6 +3,7 @@ import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router';
 import { Toaster } from 'sonner';
 import { lazy, Suspense } from 'react';
 import { ShelfPage } from './shelf/ShelfPage';
+import { useLook } from './ui/useLook';
 
 const ChartsPage = lazy(() =>
   import('./chart/ChartsPage').then((module) => ({ default: module.ChartsPage })),
@@ -23,6 +24,7 @@ const InstrumentsPage = lazy(() =>
 
 /** The application: a shelf of designs, and one design at a time on the table. */
 export function App() {
+  useLook();
   return (
     <Tooltip.Provider delayDuration={300}>
       <BrowserRouter>

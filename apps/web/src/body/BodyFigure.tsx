@@ -31,7 +31,7 @@ export const BodyFigure = memo(function BodyFigure({ size, lit }: { size: Size; 
       viewBox={`${-half} ${-margin} ${2 * half} ${figure.height + 2 * margin}`}
       className="mx-auto block h-full max-w-full"
     >
-      <g fill="#fbf6ea" stroke="#20303a" strokeWidth={stroke} strokeLinejoin="round">
+      <g fill="var(--color-cloth)" stroke="var(--color-ink)" strokeWidth={stroke} strokeLinejoin="round">
         {[...arms, torso].map((d) => (
           <path key={d} d={d} />
         ))}
@@ -52,20 +52,20 @@ function LitPlace({ place, stroke }: { place: Place; stroke: number }) {
         rx={place.rx}
         ry={Math.max(place.rx * 0.22, stroke)}
         transform={`translate(${place.at[0]},${place.at[1]}) rotate(${(-place.tilt * 180) / Math.PI})`}
-        fill="#2c5f8622"
-        stroke="#2c5f86"
+        fill="color-mix(in srgb, var(--color-agreed) 14%, transparent)"
+        stroke="var(--color-agreed)"
         strokeWidth={stroke}
       />
     );
   const ends = [place.points[0]!, place.points.at(-1)!];
   return (
-    <g stroke="#2c5f86" strokeWidth={stroke} fill="none" strokeLinecap="round">
+    <g stroke="var(--color-agreed)" strokeWidth={stroke} fill="none" strokeLinecap="round">
       <path
         d={place.points.length > 2 ? smoothPath(place.points) : straightPath(place.points)}
         strokeDasharray={place.behind ? `${stroke * 2.4} ${stroke * 2}` : undefined}
       />
       {ends.map(([x, y], i) => (
-        <circle key={i} cx={x} cy={y} r={stroke * 1.3} fill="#fffdf7" />
+        <circle key={i} cx={x} cy={y} r={stroke * 1.3} fill="var(--color-sheet)" />
       ))}
     </g>
   );

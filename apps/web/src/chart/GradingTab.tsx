@@ -139,19 +139,19 @@ function Steps({ grading: { id, steps }, sizes, standard, units, width, chosen }
       role="img"
       aria-label={`${measurement(id).label}: ${own.map(({ i, cm }) => `${sizes[i]!.label} ${formatLength(cm, units)}`).join(', ')}`}
     >
-      <path d={path(under) ?? ''} fill="none" stroke="#8a7650" strokeDasharray="4 3" />
-      <path d={path(own) ?? ''} fill="none" stroke="#20303a" strokeWidth={1.4} />
+      <path d={path(under) ?? ''} fill="none" stroke="var(--color-bark)" strokeDasharray="4 3" />
+      <path d={path(own) ?? ''} fill="none" stroke="var(--color-ink)" strokeWidth={1.4} />
       {own.map(({ i, cm }) => (
         <g key={i} onClick={() => setSize(sizes[i]!.id)} className="cursor-pointer">
           <circle
             cx={x(i)}
             cy={y(cm)}
             r={sizes[i]!.id === chosen ? 5 : 3.2}
-            fill={sizes[i]!.id === chosen ? '#20303a' : '#fffdf7'}
-            stroke="#20303a"
+            fill={sizes[i]!.id === chosen ? 'var(--color-ink)' : 'var(--color-sheet)'}
+            stroke="var(--color-ink)"
           />
           {(!crowded || sizes[i]!.id === chosen) && (
-            <text x={x(i)} y={ROW_HEIGHT - 3} fontSize={11} textAnchor="middle" fill="#52606a">
+            <text x={x(i)} y={ROW_HEIGHT - 3} fontSize={11} textAnchor="middle" fill="var(--color-soft)">
               {formatLength(cm, units)}
             </text>
           )}
@@ -170,7 +170,7 @@ function Steps({ grading: { id, steps }, sizes, standard, units, width, chosen }
             fontSize={11}
             fontWeight={oddity ? 700 : 400}
             textAnchor="middle"
-            fill={oddity ? '#7d5908' : '#52606a'}
+            fill={oddity ? 'var(--color-eased)' : 'var(--color-soft)'}
             textDecoration={oddity ? 'underline' : undefined}
           >
             {formatLength(by, units, { sign: true })}

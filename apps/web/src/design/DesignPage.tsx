@@ -26,6 +26,9 @@ import { STEPS, type StepId } from './steps';
 import { TopBar } from './TopBar';
 import { SHORTCUTS, useShortcuts } from './useShortcuts';
 
+const FindInDesign = lazy(() =>
+  import('./FindInDesign').then((module) => ({ default: module.FindInDesign })),
+);
 const FabricView = lazy(() =>
   import('../fabric/FabricView').then((module) => ({ default: module.FabricView })),
 );
@@ -49,11 +52,13 @@ const PANELS: Partial<Record<StepId, () => React.ReactNode>> = {
 export function DesignPage() {
   const { id = '', step } = useParams();
   const [help, setHelp] = useState(false);
+  const [finding, setFinding] = useState(false);
   const showHelp = useCallback(() => setHelp(true), []);
+  const find = useCallback(() => setFinding(true), []);
   const open = useDesign((state) => state.id === id && state.document !== null);
   const failed = useSaving(({ state }) => (state.kind === 'failed' ? state : null));
   const selected = useView(({ selection }) => selection !== null);
-  useShortcuts(showHelp);
+  useShortcuts(showHelp, find);
   useEffect(() => {
     setTerms(null);
     void openDesign(id);
@@ -69,7 +74,7 @@ export function DesignPage() {
   return (
     <div className="print-flow flex h-full flex-col">
       <div className={onPhone ? 'hidden lg:block' : 'contents'}>
-        <TopBar onHelp={showHelp} />
+        <TopBar onHelp={showHelp} onFind={find} />
         <SizeTape />
       </div>
       <div className="print-flow relative flex min-h-0 grow max-md:flex-col">
@@ -132,6 +137,11 @@ export function DesignPage() {
           )
         )}
       </div>
+      {finding && (
+        <Suspense fallback={null}>
+          <FindInDesign onClose={() => setFinding(false)} />
+        </Suspense>
+      )}
       <ConflictDialog />
       <ProposalDialog />
       <Modal open={help} onClose={() => setHelp(false)} title="Keyboard">

@@ -80,9 +80,9 @@ const Ruler = memo(function Ruler({ low, high, right, units }: RulerProps) {
     const labelled = tick % step === 0;
     return (
       <g key={tick} transform={`translate(${scale(tick * unitCm)},${HEIGHT})`}>
-        <line y1={labelled ? -14 : tick % 5 === 0 ? -8 : -5} stroke="#8a7650" />
+        <line y1={labelled ? -14 : tick % 5 === 0 ? -8 : -5} stroke="var(--color-bark)" />
         {labelled && (
-          <text x={3} y={-5} fontSize={11} fill="#6b5a38">
+          <text x={3} y={-5} fontSize={11} fill="var(--color-soft)">
             {tick}
           </text>
         )}
@@ -154,7 +154,7 @@ export function SizeTape() {
                     : `M${x + 4},${bottom}L${at},${HEIGHT - 9}V${HEIGHT}`
                 }
                 fill="none"
-                stroke="#20303a"
+                stroke="var(--color-ink)"
                 strokeWidth={1.2}
               />
             );

@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import { CircleHelp, Ellipsis, Redo2, Ruler, Undo2 } from 'lucide-react';
+import { CircleHelp, Ellipsis, Redo2, Ruler, Search, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
@@ -8,6 +8,7 @@ import { useTerms } from '../state/useTerms';
 import { setTerms, toggleListening, useView } from '../state/view';
 import { useInstruments, useStream } from '../instruments/useInstruments';
 import { Button } from '../ui/Button';
+import { LookDialog } from '../ui/LookDialog';
 import { MENU, MENU_ITEM } from '../ui/menu';
 import { Switch } from '../ui/Switch';
 import { downloadDesign, downloadPlan } from '../files/designFiles';
@@ -24,7 +25,7 @@ const STREAM_WORDS = {
 } as const;
 
 /** The slim bar: name, saved state, undo, units, terms, files, help. */
-export function TopBar({ onHelp }: { onHelp: () => void }) {
+export function TopBar({ onHelp, onFind }: { onHelp: () => void; onFind: () => void }) {
   const name = useDesign(({ document }) => document!.name);
   const units = useUnits();
   const id = useDesign((state) => state.id)!;
@@ -33,6 +34,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
   const stream = useStream((state) => state.state);
   useInstruments();
   const [history, setHistory] = useState(false);
+  const [looking, setLooking] = useState(false);
   return (
     <header className="no-print contain-content flex min-h-[44px] shrink-0 items-center gap-x-4 border-b border-line px-4 max-md:flex-wrap max-md:pb-1">
       <Link to="/" className="font-display text-lg font-semibold" aria-label="Upfell, to the shelf">
@@ -74,7 +76,7 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
         />
         <DropdownMenu.Root>
           <DropdownMenu.Trigger asChild>
-            <Button look="quiet" aria-label="Files and history" title="Files and history">
+            <Button look="quiet" aria-label="Files, history and look" title="Files, history and look">
               <Ellipsis size={16} aria-hidden />
             </Button>
           </DropdownMenu.Trigger>
@@ -105,13 +107,20 @@ export function TopBar({ onHelp }: { onHelp: () => void }) {
               <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setHistory(true)}>
                 History …
               </DropdownMenu.Item>
+              <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setLooking(true)}>
+                Look: paper, contrast, text …
+              </DropdownMenu.Item>
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>
+        <Button look="quiet" onClick={onFind} aria-label="Find by name" title="Find by name (Ctrl+K)">
+          <Search size={16} aria-hidden />
+        </Button>
         <Button look="quiet" onClick={onHelp} aria-label="Keyboard shortcuts" title="Keyboard shortcuts (?)">
           <CircleHelp size={16} aria-hidden />
         </Button>
       </div>
+      {looking && <LookDialog onClose={() => setLooking(false)} />}
       {history && <HistoryDialog id={id} onClose={() => setHistory(false)} />}
     </header>
   );

@@ -6,9 +6,11 @@ import { stepsOf } from './steps';
 
 /** What the keyboard does, as the help shows it. */
 export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
+  ['Ctrl+K', 'Find screens, sizes, settings, pieces and counts by name'],
   ['[   ]', 'Size before, size after'],
   ['a', 'Lay all sizes over each other'],
-  ['1 … 8', 'Steps: Body to Pattern, in their order'],
+  ['1 … 9', 'Steps, in their order from Body on'],
+  ['Arrows, Page Up and Down, Home, End', 'On a handle of a drawing: by a step, by five, to its ends'],
   ['Ctrl+Z', 'Undo'],
   ['Ctrl+Shift+Z, Ctrl+Y', 'Redo'],
   ['Esc', 'Let go of the selection; in a field: put back the last good figure'],
@@ -35,7 +37,7 @@ function stepSize(by: number): void {
 }
 
 /** Listens to the keyboard while a design is open. */
-export function useShortcuts(help: () => void): void {
+export function useShortcuts(help: () => void, find: () => void): void {
   const navigate = useNavigate();
   const { id } = useParams();
   useEffect(() => {
@@ -46,6 +48,9 @@ export function useShortcuts(help: () => void): void {
         if (key === 'z' || key === 'y') {
           event.preventDefault();
           (key === 'y' || event.shiftKey ? redo : undo)();
+        } else if (key === 'k') {
+          event.preventDefault();
+          find();
         }
         return;
       }
@@ -62,5 +67,5 @@ export function useShortcuts(help: () => void): void {
     };
     window.addEventListener('keydown', pressed);
     return () => window.removeEventListener('keydown', pressed);
-  }, [help, id, navigate]);
+  }, [help, find, id, navigate]);
 }

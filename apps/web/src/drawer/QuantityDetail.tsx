@@ -5,8 +5,9 @@ import { countedIn, formatLength, inWords, reasonPart, type Reason } from '@upfe
 import { useDocument } from '../state/useSizePlan';
 import { holdCount } from '../state/pins';
 import { askBecause, usePlan } from '../state/planner';
-import { select, setSize } from '../state/view';
+import { select, setSize, showFabric } from '../state/view';
 import { Button } from '../ui/Button';
+import { goTo, goToField } from '../ui/goTo';
 import type { ScreenPlan, ScreenSize, ScreenQuantity } from '../worker/screen';
 import { Ladder } from './Ladder';
 
@@ -76,7 +77,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
               aria-hidden
             />
             <span className="flex justify-between gap-3">
-              <ReasonLabel reason={reason} units={units} />
+              <ReasonLabel reason={reason} units={units} size={size.id} />
               <strong className="text-right">{reasonPart(reason.figure, units)}</strong>
             </span>
             {reason.note && (
@@ -109,7 +110,7 @@ export function QuantityDetail({ quantity, plan, size }: Props) {
 }
 
 /** A reason's words; where it comes from a measurement, a fabric or another count, they lead there. */
-function ReasonLabel({ reason, units }: { reason: Reason; units: 'cm' | 'in' }) {
+function ReasonLabel({ reason, units, size }: { reason: Reason; units: 'cm' | 'in'; size: string }) {
   const navigate = useNavigate();
   const { id } = useParams();
   const text = reasonPart(reason.label, units);
@@ -119,12 +120,9 @@ function ReasonLabel({ reason, units }: { reason: Reason; units: 'cm' | 'in' }) 
     if (from.kind === 'quantity') return select({ kind: 'quantity', id: from.id });
     const step = { measurement: 'body', fabric: 'fabric', style: 'shape' }[from.kind];
     void navigate(`/designs/${id}/${step}`);
-    const wanted = from.kind === 'measurement' ? `.body.${from.id}` : from.id;
-    // The panel is there after the next paint.
-    setTimeout(
-      () => document.querySelector<HTMLElement>(`[data-path$="${CSS.escape(wanted)}"]`)?.focus(),
-      80,
-    );
+    if (from.kind === 'measurement') goTo(`[data-cell="${CSS.escape(`${from.id} ${size}`)}"]`);
+    else if (from.kind === 'fabric') showFabric(from.id);
+    else goToField(from.id);
   };
   return (
     <button

@@ -35,7 +35,7 @@ export const JOIN_LOOK: Record<
   agreed: {
     text: 'text-agreed',
     pill: 'border-agreed bg-sheet text-agreed',
-    stroke: '#2c5f86',
+    stroke: 'var(--color-agreed)',
     dash: '',
     width: 1.6,
     word: 'agreed',
@@ -43,7 +43,7 @@ export const JOIN_LOOK: Record<
   eased: {
     text: 'text-eased',
     pill: 'border-eased-stroke border-dashed bg-sheet text-eased',
-    stroke: '#b98410',
+    stroke: 'var(--color-eased-stroke)',
     dash: '5 3',
     width: 1.6,
     word: 'eased',
@@ -51,7 +51,7 @@ export const JOIN_LOOK: Record<
   broken: {
     text: 'text-broken',
     pill: 'border-2 border-double border-broken bg-broken-wash text-broken',
-    stroke: '#a33a3c',
+    stroke: 'var(--color-broken)',
     dash: '2 4',
     width: 2,
     word: 'broken',

@@ -32,14 +32,14 @@ export function ShelfMakings() {
   }, []);
   if (!list || list.length === 0) return null;
   return (
-    <section className="mb-8" aria-labelledby="in-hand">
+    <section className="mb-6" aria-labelledby="in-hand">
       <h2 id="in-hand" className="mb-2 text-2xl">
         In hand
       </h2>
       {away && (
         <p className="mb-1 text-[13px] text-eased">The server is away; these are kept in this browser.</p>
       )}
-      <ul className="border-t border-line" data-testid="in-hand">
+      <ul className="grid gap-x-6 border-t border-line md:grid-cols-2" data-testid="in-hand">
         {list.map((entry) => (
           <li key={entry.id} className="border-b border-line py-2.5 hover:bg-tape/50">
             <Link to={`/makings/${entry.id}`} className="block px-2">

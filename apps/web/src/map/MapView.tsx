@@ -179,7 +179,7 @@ function Grid({ size, map, colours, rounds }: GridProps) {
         ))}
         <path
           d={`M${ROOM - 10},${ROOM + fold * side}H${ROOM + columns * side + 10}`}
-          stroke="#20303a"
+          stroke="var(--color-ink)"
           strokeWidth={1.6}
           strokeDasharray="6 3"
           pointerEvents="none"
@@ -201,7 +201,7 @@ function Words({
   fold: number;
 }) {
   const middle = ROOM + (columns * side) / 2;
-  const word = { fontSize: 12, fill: '#52606a', textAnchor: 'middle' } as const;
+  const word = { fontSize: 12, fill: 'var(--color-soft)', textAnchor: 'middle' } as const;
   return (
     <g aria-hidden>
       <text {...word} x={middle} y={ROOM - 12}>
@@ -247,7 +247,7 @@ function Square({ square, side, colours, rounds, chosen }: SquareProps) {
           key={share}
           points={cornersSpread(square, share).map(point).join(' ')}
           fill={shown}
-          stroke={share === 1 ? '#20303a' : 'none'}
+          stroke={share === 1 ? 'var(--color-ink)' : 'none'}
           strokeWidth={0.6}
         />
       ))}
@@ -258,8 +258,8 @@ function Square({ square, side, colours, rounds, chosen }: SquareProps) {
         textAnchor="middle"
         fontWeight={byHand ? 700 : 400}
         textDecoration={byHand === 'size' ? 'underline' : undefined}
-        fill="#20303a"
-        stroke="#fffdf8"
+        fill="var(--color-ink)"
+        stroke="var(--color-sheet)"
         strokeWidth={3}
         paintOrder="stroke"
         aria-hidden
@@ -272,7 +272,7 @@ function Square({ square, side, colours, rounds, chosen }: SquareProps) {
         width={side - 3}
         height={side - 3}
         fill="none"
-        stroke="#b4541f"
+        stroke="var(--color-eased-stroke)"
         strokeWidth={3}
         className="hidden group-focus-visible:block"
       />

@@ -17,7 +17,7 @@ import type { ScreenPlan } from '../worker/screen';
 import { Button } from '../ui/Button';
 import { MENU, MENU_ITEM } from '../ui/menu';
 import type { Paper } from './documents';
-import { sketchPicture } from './picture';
+import { garmentFigure } from './picture';
 import { DRAWN, makeBundle } from './bundle';
 import { makePdf, type PdfJob } from './makePdf';
 
@@ -37,7 +37,8 @@ export function ExportMenu({ text, plan, document, size, terms, photo }: Props) 
   const [running, setRunning] = useState<{ what: string; share: number; cancel: () => void } | null>(null);
   const name = fileName(text.title);
   const drawing = () => askSchematic({ size, units: document.units, terms, width: DRAWN });
-  const picture = photo ? { photo } : sketchPicture(document);
+  const figure = photo ? null : garmentFigure(plan, size);
+  const picture = photo ? { photo } : figure ? { svg: figure } : undefined;
   /** Runs what takes its time: it shows how far it is, can be stopped, and is saved when it is done. */
   const run = async (
     what: string,
@@ -59,11 +60,19 @@ export function ExportMenu({ text, plan, document, size, terms, photo }: Props) 
   };
   const pdf = (paper: Paper, how: { large?: boolean } = {}) =>
     run('PDF', `${name}.pdf`, async (tell) =>
-      makePdf(text, await drawing(), { units: document.units, paper, ...how, picture }, tell),
+      makePdf(
+        text,
+        await drawing(),
+        { units: document.units, paper, ...how, ...(picture ? { picture } : {}) },
+        tell,
+      ),
     );
   const bundle = (eachSize: boolean) =>
     run('zip', `${name}.zip`, (tell) =>
-      makeBundle({ plan, document, style: text.style, terms, paper: 'A4', picture, eachSize }, tell),
+      makeBundle(
+        { plan, document, style: text.style, terms, paper: 'A4', ...(picture ? { picture } : {}), eachSize },
+        tell,
+      ),
     );
   const files: readonly [label: string, make: () => void | Promise<void>][] = [
     ['PDF, A4', () => pdf('A4')],

@@ -12,6 +12,7 @@ import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { PatternLine } from './PatternLine';
 import { ExportMenu } from './ExportMenu';
+import { garmentFigure } from './picture';
 import { AddWords, OwnWords, WordsEditor, WordsField } from './OwnWords';
 import { PhotoFigure } from './PhotoFigure';
 import { StyleDialog } from './StyleDialog';
@@ -53,6 +54,10 @@ export function PatternView() {
           })
         : null,
     [plan, document, words, style, terms, which, lengths, size.id, planned],
+  );
+  const figure = useMemo(
+    () => plan && garmentFigure(plan, which === 'one' ? size.id : null),
+    [plan, which, size.id],
   );
   useRowOfPattern(article, text !== null);
   if (!text || !document)
@@ -123,7 +128,7 @@ export function PatternView() {
         aria-label="Pattern"
       >
         <div className="max-w-[46rem]">
-          <PhotoFigure {...photo} />
+          <PhotoFigure {...photo} figure={figure} />
           <h2 className="mb-4 text-2xl">{text.title}</h2>
           {text.sections.map((section) => (
             <section key={section.id} data-section={section.id} className="mb-5 break-inside-avoid-page">

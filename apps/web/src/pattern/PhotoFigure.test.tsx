@@ -71,7 +71,7 @@ describe('the photograph of a design', () => {
   it('is added, and taken away', async () => {
     picture(10, 10);
     function Page() {
-      return <PhotoFigure {...usePhoto('one')} />;
+      return <PhotoFigure {...usePhoto('one')} figure={null} />;
     }
     render(<Page />);
     fireEvent.change(screen.getByLabelText('Photograph of the sample'), {
@@ -91,7 +91,7 @@ describe('the photograph of a design', () => {
     const said = jest.spyOn(toast, 'error').mockReturnValue('');
     api.read.mockResolvedValue({ data: 'data:image/jpeg;base64,/9j/kept' } as never);
     function Page() {
-      return <PhotoFigure {...usePhoto('one')} />;
+      return <PhotoFigure {...usePhoto('one')} figure={null} />;
     }
     render(<Page />);
     await screen.findByAltText('The sample');

@@ -4,13 +4,25 @@ import { toast } from 'sonner';
 import { Button } from '../ui/Button';
 import type { usePhoto } from './usePhoto';
 
-/** The photograph of the sample, to be added, changed and taken away. */
-export function PhotoFigure({ photo, add, remove }: ReturnType<typeof usePhoto>) {
+/** The photograph of the sample, to be added, changed and taken away; while there is none, the garment on a figure. */
+export function PhotoFigure({
+  photo,
+  add,
+  remove,
+  figure,
+}: ReturnType<typeof usePhoto> & { figure: string | null }) {
   const input = useRef<HTMLInputElement>(null);
   const said = (work: Promise<void>) =>
     work.catch((error: unknown) => void toast.error((error as Error).message));
   return (
     <figure className="float-right mb-3 ml-6 w-56 text-right">
+      {!photo && figure && (
+        <img
+          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(figure)}`}
+          alt="The garment on the body, front and back"
+          className="mb-1 w-full rounded on-white"
+        />
+      )}
       {photo && <img src={photo} alt="The sample" className="w-full rounded border border-line" />}
       <span className="no-print inline-flex gap-1">
         <Button look="quiet" className="text-[12.5px] text-soft" onClick={() => input.current?.click()}>

@@ -24,7 +24,7 @@ export interface BundleWish {
   style: Partial<HouseStyle>;
   terms: Terms;
   paper: Paper;
-  picture: NonNullable<PrintWish['picture']>;
+  picture?: NonNullable<PrintWish['picture']>;
   /** A PDF for each size besides those of all sizes. */
   eachSize: boolean;
 }
@@ -69,7 +69,7 @@ export function makeBundle(wish: BundleWish, onProgress: (share: number) => void
       if (cancelled) return null;
       const text = pattern(plan, document, { terms: inTerms, units, style, ...(size ? { size } : {}) });
       const schematic = await askSchematic({ size, units, terms: inTerms, width: DRAWN });
-      running = makePdf(text, schematic, { units, paper, picture }, (share) =>
+      running = makePdf(text, schematic, { units, paper, ...(picture ? { picture } : {}) }, (share) =>
         onProgress((i + share) / prints.length),
       );
       const blob = await running.done;

@@ -11,10 +11,10 @@ import {
   schematicOf,
   schematicSvg,
   stripsSvg,
+  sizePicture,
 } from '@upfell/core';
 import { demoDesign } from '../testing/demo';
 import { printedPattern, type Paper } from './documents';
-import { sketchPicture } from './picture';
 
 const demo = join(__dirname, '../../../../demo');
 const fonts = join(
@@ -69,7 +69,7 @@ async function printed(name: string, paper: Paper) {
         sizes: labels,
         charts: patternCharts(design, sizes, 'us'),
       },
-      { units: 'cm', paper, picture: sketchPicture(design) },
+      { units: 'cm', paper, picture: { svg: sizePicture(sizes[0]!, ['front', 'back'])! } },
     ),
   );
   return { text, bytes: new Uint8Array(await made.getBuffer()) };

@@ -60,7 +60,13 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
           y={y(row.high)}
           width={(row.right - row.left) * scale}
           height={Math.max(0.6, (row.high - row.low) * rise - 0.7)}
-          fill={row.shaped ? '#20303a' : row.side === 'RS' ? '#e3d8bf' : '#eee6d3'}
+          fill={
+            row.shaped
+              ? 'var(--color-ink)'
+              : row.side === 'RS'
+                ? 'var(--color-row)'
+                : 'var(--color-row-light)'
+          }
         >
           <title>{`Row ${row.n} (${row.side}): ${row.count} stitches`}</title>
         </rect>
@@ -71,7 +77,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
             key={`${i} ${part}`}
             d={`${path(points)}Z`}
             fill="none"
-            stroke="#8a7650"
+            stroke="var(--color-bark)"
             strokeWidth={0.7}
             opacity={0.6}
           />
@@ -86,7 +92,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
             key={`${i} ${side}`}
             d={path(line)}
             fill="none"
-            stroke="#a3341f"
+            stroke="var(--color-broken)"
             strokeWidth={1.3}
             strokeDasharray="4 3"
             data-testid="ideal-line"
@@ -99,7 +105,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
           x={x(right) + 10}
           y={y((row.low + row.high) / 2) + 3.5}
           fontSize={10}
-          fill="#20303a"
+          fill="var(--color-ink)"
         >
           {row.count}
         </text>
@@ -114,7 +120,7 @@ export function PieceStrip({ piece, rows, others, ends, onEven }: Props) {
             y={y((row.low + row.high) / 2) + 3.5}
             fontSize={10}
             textAnchor="end"
-            fill="#52606a"
+            fill="var(--color-soft)"
           >
             {row.n}
           </text>

@@ -32,7 +32,7 @@ export function RowStrip({
               width={Math.max(1, step - 2)}
               height={bar(count)}
               rx={1.5}
-              fill={shaped ? '#20303a' : '#e3d8bf'}
+              fill={shaped ? 'var(--color-ink)' : 'var(--color-row)'}
             />
             {shaped && step >= 15 && (
               <text
@@ -40,7 +40,7 @@ export function RowStrip({
                 y={bar(count) / 2 + 3.5}
                 fontSize={10}
                 textAnchor="middle"
-                fill="#fffdf7"
+                fill="var(--color-sheet)"
               >
                 {count}
               </text>
@@ -56,7 +56,7 @@ export function RowStrip({
               y={height + 13}
               fontSize={11}
               textAnchor="middle"
-              fill="#52606a"
+              fill="var(--color-soft)"
             >
               row {n}
             </text>

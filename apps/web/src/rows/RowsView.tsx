@@ -108,7 +108,12 @@ function PieceRows({
     return quantity ? [{ size: size.id, quantity: id, count: quantity.count }] : [];
   });
   return (
-    <section aria-label={piece.label} className="border-b border-line/70 pb-5 not-first:pt-4">
+    <section
+      aria-label={piece.label}
+      data-piece={piece.id}
+      tabIndex={-1}
+      className="border-b border-line/70 pb-5 not-first:pt-4"
+    >
       <h2 className="flex items-center gap-3 text-lg">
         {piece.label}
         {piece.copies > 1 && (

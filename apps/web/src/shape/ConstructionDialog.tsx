@@ -1,6 +1,8 @@
 import { changedGarment, CONSTRUCTIONS, type Design } from '@upfell/core';
+import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { Modal } from '../ui/Modal';
+import { Picture } from '../worn/Picture';
 import { changeConstruction, givenUp } from '../state/changeConstruction';
 
 interface Props {
@@ -8,9 +10,22 @@ interface Props {
   onClose: () => void;
 }
 
-/** All constructions side by side: an outline of each, what it asks for and gives, and what a change would give up. */
+/** The design in each construction. */
+function inEach(document: Design): ReadonlyMap<string, Design> {
+  return new Map(
+    CONSTRUCTIONS.map(({ id }) => [
+      id,
+      id === document.garment.construction
+        ? document
+        : { ...document, garment: changedGarment(document, id).garment, pins: [] },
+    ]),
+  );
+}
+
+/** All constructions side by side: this design as it would be worn in each, what it asks for and gives, and what a change would give up. */
 export function ConstructionDialog({ document, onClose }: Props) {
   const { construction } = document.garment;
+  const as = useMemo(() => inEach(document), [document]);
   const choose = (id: string, label: string, lost: string | null) => {
     onClose();
     if (id === construction) return;
@@ -27,7 +42,7 @@ export function ConstructionDialog({ document, onClose }: Props) {
       onClose={onClose}
     >
       <ul className="grid gap-3 sm:grid-cols-2">
-        {CONSTRUCTIONS.map(({ id, label, sketch }) => {
+        {CONSTRUCTIONS.map(({ id, label, needs, gives }) => {
           const own = id === construction;
           const lost = own ? null : givenUp(changedGarment(document, id));
           return (
@@ -39,28 +54,7 @@ export function ConstructionDialog({ document, onClose }: Props) {
                 className={`flex h-full w-full gap-3 rounded border p-3 text-left ${own ? 'border-2 border-ink' : 'border-line hover:bg-tape'}`}
                 onClick={() => choose(id, label, lost)}
               >
-                <svg width={120} height={96} viewBox="0 0 120 96" aria-hidden className="shrink-0">
-                  {sketch.outlines.map((d) => (
-                    <path
-                      key={d}
-                      d={d}
-                      fill="#fbf6ea"
-                      stroke="#20303a"
-                      strokeWidth={1.5}
-                      strokeLinejoin="round"
-                    />
-                  ))}
-                  {sketch.inner?.map((d) => (
-                    <path
-                      key={d}
-                      d={d}
-                      fill="none"
-                      stroke="#2c5f86"
-                      strokeWidth={1.4}
-                      strokeDasharray="2 3"
-                    />
-                  ))}
-                </svg>
+                <Picture document={as.get(id)!} alt="" className="h-28 w-28 shrink-0" />
                 <span className="min-w-0 text-[13px] leading-snug">
                   <span className="mb-1 block font-display text-[16px] font-semibold">
                     {label}
@@ -69,10 +63,10 @@ export function ConstructionDialog({ document, onClose }: Props) {
                     )}
                   </span>
                   <span className="block">
-                    <b>Needs</b> {sketch.needs}.
+                    <b>Needs</b> {needs}.
                   </span>
                   <span className="block">
-                    <b>Gives</b> {sketch.gives}.
+                    <b>Gives</b> {gives}.
                   </span>
                   {!own && (
                     <span className="mt-1 block text-soft">

@@ -54,7 +54,7 @@ function EaseScale({ cm, onChange }: Props) {
             style={{
               left: `${percent(from)}%`,
               width: `${percent(to) - percent(from)}%`,
-              background: ['#c9d8e3', '#dfe9d8', '#cfdcc2', '#efe0b8', '#e7cfa3'][i],
+              background: `var(--color-ease-${i + 1})`,
             }}
           >
             <span

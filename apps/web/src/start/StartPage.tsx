@@ -50,7 +50,7 @@ export function StartPage() {
       setWorking(false);
     }
   };
-  const { label, sketch } = constructionOf(wish.construction)!;
+  const { label, gives } = constructionOf(wish.construction)!;
   const hasEase = fieldAt(constructionOf(wish.construction)!.fields, 'ease') !== undefined;
   return (
     <div className="flex h-full flex-col">
@@ -129,7 +129,7 @@ export function StartPage() {
             className="min-h-56 w-full grow"
           />
           <p className="my-3 text-[13px] text-soft">
-            {sketch.gives.charAt(0).toUpperCase() + sketch.gives.slice(1)}. Drawn in the middle size,{' '}
+            {gives.charAt(0).toUpperCase() + gives.slice(1)}. Drawn in the middle size,{' '}
             {design.sizes[Math.floor((design.sizes.length - 1) / 2)]!.label}.
           </p>
           <label className="mb-3 grid gap-1">
@@ -245,7 +245,7 @@ function Constructions({ chosen, onChoose }: { chosen: string; onChoose: (id: st
             checked={id === chosen}
             onChange={() => onChoose(id)}
           />
-          <Picture document={sampleOf(id)} alt="" className="h-[104px] w-full" />
+          <Picture document={sampleOf(id)} alt="" className="h-[88px] w-full" />
           <span className="mt-1 text-[12.5px] leading-tight">{label}</span>
         </label>
       ))}

@@ -14,7 +14,7 @@ const wish: Wish = {
 
 it('begins with nothing said at all', () => {
   const design = designOf(wish);
-  expect(design.name).toBe('New raglan from the neck down');
+  expect(design.name).toBe('New raglan');
   expect(readDesign(JSON.parse(JSON.stringify(design)))).toMatchObject({ ok: true });
 });
 

@@ -83,8 +83,9 @@ export function sizesOf(whom: Whom): readonly Size[] | undefined {
   });
 }
 
-/** The usual name of what is begun: "Raglan from the neck down". */
-export const usualName = (construction: string) => `New ${lowered(constructionOf(construction)!.label)}`;
+/** The usual name of what is begun: "New raglan". */
+export const usualName = (construction: string) =>
+  `New ${lowered(constructionOf(construction)!.label.split(/,| from the| of a| joined/)[0]!)}`;
 const lowered = (label: string) => label.charAt(0).toLowerCase() + label.slice(1);
 
 /** The design that a wish comes to. */

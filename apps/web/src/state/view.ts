@@ -5,6 +5,13 @@ import type { MeasurementId, Size, Terms } from '@upfell/core';
 /** What the drawer shows. */
 export type Selection = { kind: 'quantity'; id: string } | { kind: 'join'; id: string } | null;
 
+/** How the page looks: its paper, how strong its lines are, and the size of its text. */
+export interface Look {
+  paper: 'light' | 'dark' | 'as the system';
+  contrast: 'usual' | 'high';
+  text: 'usual' | 'large' | 'larger';
+}
+
 /** The sides of the work that fold away: what is entered at the left, details at the right. */
 export type SideName = 'panel' | 'drawer';
 
@@ -28,6 +35,7 @@ interface ViewState {
   fabric: string | null;
   /** Whether a tape or scale is listened to. */
   listening: boolean;
+  look: Look;
 }
 
 /** How the person looks at things: nothing of it belongs to the design. Habits are remembered. */
@@ -44,13 +52,20 @@ export const useView = create<ViewState>()(
       sizesAcross: true,
       fabric: null,
       listening: false,
+      look: { paper: 'as the system', contrast: 'usual', text: 'usual' },
     }),
     {
       name: 'upfell:view',
       version: 1,
       // Terms were a habit before they were a setting of the style.
       migrate: (kept) => ({ ...(kept as ViewState), terms: null }),
-      partialize: ({ hidden, sizesAcross, listening, sides }) => ({ hidden, sizesAcross, listening, sides }),
+      partialize: ({ hidden, sizesAcross, listening, sides, look }) => ({
+        hidden,
+        sizesAcross,
+        listening,
+        sides,
+        look,
+      }),
     },
   ),
 );
@@ -60,6 +75,8 @@ export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
 export const toggleSide = (side: SideName, open: boolean) =>
   useView.setState(({ sides }) => ({ sides: { ...sides, [side]: open } }));
+export const setLook = (change: Partial<Look>) =>
+  useView.setState(({ look }) => ({ look: { ...look, ...change } }));
 export const select = (selection: Selection) => useView.setState({ selection });
 export const light = (lit: MeasurementId | null) => useView.setState({ lit });
 export const toggleHidden = (id: MeasurementId) =>

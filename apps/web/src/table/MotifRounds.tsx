@@ -48,7 +48,7 @@ export function MotifRounds({ piece }: { piece: PlannedPiece }) {
             y1={centre[1]}
             x2={x}
             y2={y}
-            stroke="#d7c9a6"
+            stroke="var(--color-thread)"
             strokeDasharray="2 3"
           />
         );
@@ -58,7 +58,13 @@ export function MotifRounds({ piece }: { piece: PlannedPiece }) {
           key={`${kind} ${n}`}
           d={pathOf(lines[i]!.map(scaled))}
           fill="none"
-          stroke={kind === 'round' ? (n % 2 === 1 ? '#20303a' : '#8a7650') : '#2c5f86'}
+          stroke={
+            kind === 'round'
+              ? n % 2 === 1
+                ? 'var(--color-ink)'
+                : 'var(--color-bark)'
+              : 'var(--color-agreed)'
+          }
           strokeWidth={Math.max(0.8, Math.min(2.4, unit * 0.5))}
         >
           <title>{`${kind === 'round' ? 'Round' : 'Row'} ${n}: ${counts.join(' + ')} stitches`}</title>
@@ -184,8 +190,8 @@ function Figure({ at: [x, y], text, strong = false }: { at: Point; text: string;
       fontSize={10}
       fontWeight={strong ? 600 : 400}
       textAnchor="middle"
-      fill={strong ? '#2c5f86' : '#20303a'}
-      stroke="#fffdf7"
+      fill={strong ? 'var(--color-agreed)' : 'var(--color-ink)'}
+      stroke="var(--color-sheet)"
       strokeWidth={3}
       paintOrder="stroke"
     >

@@ -37,7 +37,7 @@ function Counts({ placed }: { placed: PlacedLabel }) {
       role="group"
       aria-label={label.name}
       data-label={label.kind}
-      className={`absolute top-0 left-0 flex flex-col items-center justify-center rounded text-center whitespace-nowrap ${label.kind === 'neck' ? 'bg-sheet/85' : 'bg-[#fbf6ea]/85'} ${small ? 'text-[11px] leading-[14px]' : 'text-[12.5px] leading-[17px]'}`}
+      className={`absolute top-0 left-0 flex flex-col items-center justify-center rounded text-center whitespace-nowrap ${label.kind === 'neck' ? 'bg-sheet/85' : 'bg-[var(--color-cloth)]/85'} ${small ? 'text-[11px] leading-[14px]' : 'text-[12.5px] leading-[17px]'}`}
       style={at(placed)}
     >
       {label.title && (

@@ -27,7 +27,7 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
   return (
     <svg width={box.width} height={box.height} className="absolute inset-0" aria-hidden>
       {others.map((arrangement, i) => (
-        <g key={i} fill="none" stroke="#c9b990" strokeWidth={1}>
+        <g key={i} fill="none" stroke="var(--color-thread)" strokeWidth={1}>
           <path d={arrangement.shapes.flatMap(({ polygons }) => polygons.map(closed)).join('')} />
         </g>
       ))}
@@ -60,7 +60,15 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
           joins.find((join) => join.id === id),
           threads,
         ).map(([x, y], i) => (
-          <circle key={`${id}${i}`} cx={x} cy={y} r={2.6} fill="#fffdf8" stroke="#20303a" strokeWidth={1.2} />
+          <circle
+            key={`${id}${i}`}
+            cx={x}
+            cy={y}
+            r={2.6}
+            fill="var(--color-sheet)"
+            stroke="var(--color-ink)"
+            strokeWidth={1.2}
+          />
         )),
       )}
       {labels.map(
@@ -70,7 +78,7 @@ export const Pieces = memo(function Pieces({ box, chosen, others, joins, labels 
               key={`${label.kind} ${label.key}`}
               d={path([...leader]) ?? ''}
               fill="none"
-              stroke="#52606a"
+              stroke="var(--color-soft)"
               strokeWidth={0.9}
             />
           ),
@@ -88,8 +96,8 @@ function Edging({ lines, width }: NonNullable<Arrangement['joins'][number]['edgi
   const common = { d: along, fill: 'none', strokeLinejoin: 'miter', strokeLinecap: 'butt' } as const;
   return (
     <>
-      <path {...common} data-testid="edging" stroke="#20303a" strokeWidth={wide + 2.4} />
-      <path {...common} stroke="#e4cf9c" strokeWidth={wide} />
+      <path {...common} data-testid="edging" stroke="var(--color-ink)" strokeWidth={wide + 2.4} />
+      <path {...common} stroke="var(--color-row)" strokeWidth={wide} />
     </>
   );
 }
@@ -102,7 +110,7 @@ function Squares({ squares, rounds }: { squares: PlacedShape['squares']; rounds:
     <g data-testid="squares">
       {squares.map(({ points, kind, layer }, i) => (
         <g key={i} opacity={layer === 'front' ? 1 : 0.45}>
-          <path d={closed(points)} fill="#fffdf8" stroke="#8a7650" strokeWidth={0.7} />
+          <path d={closed(points)} fill="var(--color-sheet)" stroke="var(--color-bark)" strokeWidth={0.7} />
           {ringsOf(colours, kind, rounds).map(({ share, shown }) => (
             <path key={share} d={closed(shrunk(points, share))} fill={shown} fillOpacity={0.4} />
           ))}
@@ -155,15 +163,22 @@ function Piece({
         height={across ? step : 8}
         patternUnits="userSpaceOnUse"
       >
-        <line x1={0} y1={0} x2={across ? 8 : 0} y2={across ? 0 : 8} stroke="#e7dcc3" strokeWidth={1} />
+        <line
+          x1={0}
+          y1={0}
+          x2={across ? 8 : 0}
+          y2={across ? 0 : 8}
+          stroke="var(--color-thread)"
+          strokeWidth={1}
+        />
       </pattern>
-      <path d={outline} fill="#fbf6ea" />
+      <path d={outline} fill="var(--color-cloth)" />
       {squares.length > 0 && <Squares squares={squares} rounds={shape.motifRounds ?? 1} />}
       {rowLines.length > 0 ? (
         <path
           d={rowLines.map((one) => path(one) ?? '').join('')}
           fill="none"
-          stroke="#e0d3b4"
+          stroke="var(--color-thread)"
           strokeWidth={1}
           data-testid="rounds"
         />
@@ -173,18 +188,25 @@ function Piece({
       {polygons.length > 1 ? (
         // Parts of one piece: their common edges are no edges of the piece.
         <>
-          <path d={outline} fill="none" stroke="#20303a" strokeWidth={3} />
-          <path d={outline} fill="#fbf6ea" />
+          <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth={3} />
+          <path d={outline} fill="var(--color-cloth)" />
           <path d={outline} fill={`url(#${texture})`} />
         </>
       ) : (
-        <path d={outline} fill="none" stroke="#20303a" strokeWidth={1.5} strokeLinejoin="round" />
+        <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth={1.5} strokeLinejoin="round" />
       )}
       {slits.map((one, i) => (
-        <path key={i} d={path(one) ?? ''} fill="none" stroke="#20303a" strokeWidth={2.5} data-testid="slit" />
+        <path
+          key={i}
+          d={path(one) ?? ''}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth={2.5}
+          data-testid="slit"
+        />
       ))}
       {changes.map((change, i) => (
-        <path key={i} d={path(change) ?? ''} fill="none" stroke="#20303a" strokeDasharray="6 4" />
+        <path key={i} d={path(change) ?? ''} fill="none" stroke="var(--color-ink)" strokeDasharray="6 4" />
       ))}
     </g>
   );

@@ -124,8 +124,15 @@ export function DragHandle({
     >
       <title>{`${label}: ${text}. Drag, or use the arrow keys.`}</title>
       <line x1={from[0]} x2={x} y1={from[1]} y2={y} stroke="transparent" strokeWidth={14} />
-      <line x1={from[0]} x2={x} y1={from[1]} y2={y} stroke="#1f5f5b" strokeWidth={1.6} />
-      <circle cx={x} cy={y} r={4.5} fill="#fffdf7" stroke="#1f5f5b" strokeWidth={1.8} />
+      <line x1={from[0]} x2={x} y1={from[1]} y2={y} stroke="var(--color-handle)" strokeWidth={1.6} />
+      <circle
+        cx={x}
+        cy={y}
+        r={4.5}
+        fill="var(--color-sheet)"
+        stroke="var(--color-handle)"
+        strokeWidth={1.8}
+      />
     </g>
   );
 }

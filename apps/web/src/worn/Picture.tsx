@@ -51,5 +51,7 @@ export function Picture({
       </span>
     );
   if (svg === undefined) return <span className={className} />;
-  return <img src={asImage(svg)} alt={alt} className={`object-contain ${className}`} draggable={false} />;
+  return (
+    <img src={asImage(svg)} alt={alt} className={`on-white object-contain ${className}`} draggable={false} />
+  );
 }

@@ -24,7 +24,7 @@ export function SplitSum({ size }: { size: ScreenSize }) {
         {parts.map(({ id, of, name, count }) => (
           <span
             key={id}
-            className={`flex items-center justify-center border-r border-ink/40 last:border-r-0 ${of === 'sleeve' ? 'bg-tape' : 'bg-[#fbf6ea]'}`}
+            className={`flex items-center justify-center border-r border-ink/40 last:border-r-0 ${of === 'sleeve' ? 'bg-tape' : 'bg-[var(--color-cloth)]'}`}
             style={{ width: `${(count / total) * 100}%` }}
           >
             {name} {count}

@@ -23,7 +23,12 @@ interface Props {
 }
 
 const PAD = 46;
-const GROUND = { back: '#fbf6ea', front: '#fbf6ea', 'sleeve-left': '#f3ead6', 'sleeve-right': '#f3ead6' };
+const GROUND = {
+  back: 'var(--color-cloth)',
+  front: 'var(--color-cloth)',
+  'sleeve-left': 'var(--color-row-light)',
+  'sleeve-right': 'var(--color-row-light)',
+};
 
 /** The yoke as it lies on a table, back at the top: four lines, the row under the pointer, the underarm chain to drag. */
 export const YokeAbove = memo(function YokeAbove({
@@ -69,7 +74,7 @@ export const YokeAbove = memo(function YokeAbove({
           key={i}
           d={other.parts.flatMap(({ polygons }) => polygons.map((points) => `${path(points)}Z`)).join('')}
           fill="none"
-          stroke="#c9b990"
+          stroke="var(--color-thread)"
         />
       ))}
       {yoke.parts.map(({ id, polygons }) => (
@@ -77,17 +82,17 @@ export const YokeAbove = memo(function YokeAbove({
           key={id}
           d={polygons.map((points) => `${path(points)}Z`).join('')}
           fill={GROUND[id]}
-          stroke="#20303a"
+          stroke="var(--color-ink)"
           strokeWidth={1.5}
           strokeLinejoin="round"
         />
       ))}
       {wedges.map(([a, b], i) => (
-        <path key={i} d={path([a, b])} stroke="#2c5f86" strokeWidth={1.4} strokeDasharray="2 4" />
+        <path key={i} d={path([a, b])} stroke="var(--color-agreed)" strokeWidth={1.4} strokeDasharray="2 4" />
       ))}
       {yoke.parts.map(({ id, rowAt }) => {
         const [a, b] = rowAt(Math.min(chosen, yoke.rows.length - 1));
-        return <path key={id} d={path([a, b])} stroke="#1f5f5b" strokeWidth={2.5} />;
+        return <path key={id} d={path([a, b])} stroke="var(--color-handle)" strokeWidth={2.5} />;
       })}
       {yoke.parts.map(({ id, middle }) => {
         const [x, y] = at(middle);
@@ -99,7 +104,7 @@ export const YokeAbove = memo(function YokeAbove({
             y={y}
             textAnchor="middle"
             fontSize={13}
-            fill="#20303a"
+            fill="var(--color-ink)"
             stroke={GROUND[id]}
             strokeWidth={5}
             paintOrder="stroke"
@@ -113,7 +118,7 @@ export const YokeAbove = memo(function YokeAbove({
           </text>
         );
       })}
-      <text x={width / 2} y={height / 2 + 4} textAnchor="middle" fontSize={12} fill="#52606a">
+      <text x={width / 2} y={height / 2 + 4} textAnchor="middle" fontSize={12} fill="var(--color-soft)">
         neck
       </text>
       <DragHandle
@@ -141,7 +146,7 @@ export const YokeAbove = memo(function YokeAbove({
         y={underarm[1] + 28}
         textAnchor="end"
         fontSize={11.5}
-        fill="#1f5f5b"
+        fill="var(--color-handle)"
       >
         underarm chain {chain}
       </text>

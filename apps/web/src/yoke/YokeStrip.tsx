@@ -13,9 +13,19 @@ import { useHeld } from '../ui/useHeld';
 import { editStyle, withFigure } from '../state/style';
 import { YOKE_PARTS, type YokePart, type YokeRow } from './yokeRows';
 
-const COLOURS = { back: '#e3d8bf', front: '#e3d8bf', 'sleeve-left': '#f3ead6', 'sleeve-right': '#f3ead6' };
+const COLOURS = {
+  back: 'var(--color-row)',
+  front: 'var(--color-row)',
+  'sleeve-left': 'var(--color-row-light)',
+  'sleeve-right': 'var(--color-row-light)',
+};
 /** Rows in which a part gains stitches. */
-const GROWING = { back: '#5b4a2c', front: '#5b4a2c', 'sleeve-left': '#8a7650', 'sleeve-right': '#8a7650' };
+const GROWING = {
+  back: 'var(--color-row-shaped)',
+  front: 'var(--color-row-shaped)',
+  'sleeve-left': 'var(--color-bark)',
+  'sleeve-right': 'var(--color-bark)',
+};
 const MARGIN = 44;
 /** Share of the height that is left free below, so that the depth can be drawn down into it. */
 const SPARE = 0.12;
@@ -80,7 +90,9 @@ export const YokeStrip = memo(function YokeStrip({
                   y={y(index)}
                   width={Math.max(0, many * x)}
                   height={Math.max(0.8, step - 0.8)}
-                  fill={index === chosen ? '#1f5f5b' : grows(index, id) ? GROWING[id] : COLOURS[id]}
+                  fill={
+                    index === chosen ? 'var(--color-handle)' : grows(index, id) ? GROWING[id] : COLOURS[id]
+                  }
                 />
               );
             })}
@@ -91,7 +103,7 @@ export const YokeStrip = memo(function YokeStrip({
       {rows
         .filter(({ row }) => row === 1 || row === rows.length || (row % 5 === 0 && rows.length - row > 2))
         .map(({ row, n }) => (
-          <text key={n} x={8} y={y(row - 0.5) + 3.5} fontSize={10} fill="#52606a">
+          <text key={n} x={8} y={y(row - 0.5) + 3.5} fontSize={10} fill="var(--color-soft)">
             {n}
           </text>
         ))}

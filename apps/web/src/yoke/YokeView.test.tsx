@@ -126,7 +126,8 @@ it('moves the increase rounds of a round yoke, each between its neighbours', asy
 
 it('lays the neighbours over the size, or the whole range', async () => {
   await show(raglan);
-  const over = () => screen.getByTestId('yoke-above').querySelectorAll('path[stroke="#c9b990"]').length;
+  const over = () =>
+    screen.getByTestId('yoke-above').querySelectorAll('path[stroke="var(--color-thread)"]').length;
   expect(over()).toBe(2);
   act(() => useView.setState({ all: true }));
   expect(over()).toBe(raglan.sizes.length - 1);

@@ -82,7 +82,7 @@ export function YokeView() {
           Row
           <input
             type="range"
-            className="w-32 accent-[#1f5f5b]"
+            className="w-32 accent-[var(--color-handle)]"
             min={1}
             max={yoke.rows.length}
             value={chosen + 1}

@@ -209,17 +209,6 @@ export interface SizeInput<Style> {
   fabrics: ReadonlyMap<string, Fabric>;
 }
 
-/** A construction as the chooser shows it: how it lies joined on a table, in a field of 120 by 96, and a line each of what it is like. */
-export interface Sketch {
-  /** Closed outlines of the pieces. */
-  outlines: readonly string[];
-  /** Lines inside them: raglan lines, increase rounds, steps. */
-  inner?: readonly string[];
-  /** "width and length, armhole depth". */
-  needs: string;
-  gives: string;
-}
-
 /** How a garment lies on the table: one piece first, all others hung on to it by their joins. */
 export interface TableLayout {
   /** The piece that lies first; without it the first of the size. */
@@ -243,7 +232,10 @@ export interface Declaration<F extends Fields, Style> {
   label: string;
   /** How a garment of it is worked, as its pattern begins. */
   says: string;
-  sketch: Sketch;
+  /** What it asks for, in a line of the chooser: "width and length, armhole depth". */
+  needs: string;
+  /** What it gives, in a line there. */
+  gives: string;
   table: TableLayout;
   fields: F;
   /** The style that is drafted, from the fields as they were read: where some rule others out. */

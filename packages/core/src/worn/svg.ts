@@ -17,14 +17,14 @@ export function figurePaths({ torso, arm, head }: Figure): {
 
 /** How each part of a worn garment is drawn. */
 export const WORN_LOOK: Readonly<
-  Record<WornShape['what'], { fill: string; stroke: string; width: number; dash?: string }>
+  Record<WornShape['what'], { fill: string; opacity?: number; stroke: string; width: number; dash?: string }>
 > = {
-  body: { fill: '#f1e7d2ee', stroke: '#20303a', width: 1.6 },
-  sleeve: { fill: '#f1e7d2ee', stroke: '#20303a', width: 1.6 },
+  body: { fill: '#f1e7d2', opacity: 0.93, stroke: '#20303a', width: 1.6 },
+  sleeve: { fill: '#f1e7d2', opacity: 0.93, stroke: '#20303a', width: 1.6 },
   rib: { fill: '#e6d9bd', stroke: '#20303a', width: 1.2 },
   hood: { fill: '#f1e7d2', stroke: '#20303a', width: 1.4 },
   strap: { fill: '#f1e7d2', stroke: '#20303a', width: 1.2 },
-  air: { fill: '#2c5f8626', stroke: 'none', width: 0 },
+  air: { fill: '#2c5f86', opacity: 0.15, stroke: 'none', width: 0 },
   seam: { fill: 'none', stroke: '#20303a', width: 1.1 },
   edge: { fill: 'none', stroke: '#20303a', width: 1.6 },
   line: { fill: 'none', stroke: '#20303a', width: 0.8, dash: '2 2.2' },
@@ -55,7 +55,7 @@ export function wornSvg(
 ): string {
   const box = wornBox(worn);
   const { torso, arms, head } = figurePaths(worn.figure);
-  const px = (width: number) => Math.round((width * box.height) / 2.6) / 100 / 2;
+  const px = (width: number) => Math.round(width * box.height * 0.3) / 100;
   const pen = (width: number, dash?: string) =>
     `stroke-width="${px(width)}"${dash ? ` stroke-dasharray="${dash.split(' ').map((part) => px(Number(part)))}"` : ''}`;
   const body = [
@@ -64,8 +64,8 @@ export function wornSvg(
   ].join('');
   const drawn = views.map((view, i) => {
     const cloth = worn[view].map((shape) => {
-      const { fill, stroke, width, dash } = WORN_LOOK[shape.what];
-      return `<path d="${wornPath(shape)}" fill="${fill}" stroke="${stroke}" ${pen(width, dash)}/>`;
+      const { fill, opacity, stroke, width, dash } = WORN_LOOK[shape.what];
+      return `<path d="${wornPath(shape)}" fill="${fill}"${opacity === undefined ? '' : ` fill-opacity="${opacity}"`} stroke="${stroke}" ${pen(width, dash)}/>`;
     });
     return `<g transform="translate(${i * box.width} 0)"><g fill="#fffdf7" stroke="#9a948a" ${pen(0.9)}>${body}</g>${cloth.join('')}</g>`;
   });

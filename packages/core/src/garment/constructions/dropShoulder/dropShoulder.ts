@@ -17,16 +17,9 @@ export const dropShoulder = panels({
   id: 'drop-shoulder',
   label: 'Drop shoulder, of panels',
   says: 'Straight panels, worked flat from the lower edge up, with dropped shoulders',
-  sketch: {
-    outlines: [
-      'M32 12 L48 12 Q60 24 72 12 L88 12 L88 92 L32 92 Z',
-      'M32 12 L4 30 L10 44 L32 34 Z',
-      'M88 12 L116 30 L110 44 L88 34 Z',
-    ],
-    needs: 'width and length, armhole depth, arm length',
-    gives:
-      'two panels (or back and fronts) and two sleeves, all rectangles or nearly; wide shoulders that cover the arm',
-  },
+  needs: 'width and length, armhole depth, arm length',
+  gives:
+    'two panels (or back and fronts) and two sleeves, all rectangles or nearly; wide shoulders that cover the arm',
   fields: {
     ...PANEL_WIDTHS,
     upper: UPPER,

@@ -8,20 +8,9 @@ export const hexagons = construction({
   id: 'hexagons',
   label: 'Two folded hexagons',
   says: 'Two hexagons in rounds from the centre, each folded into half of the body with a sleeve, joined at the centre back and the shoulders',
-  sketch: {
-    outlines: ['M58 14 L8 14 L8 46 L34 46 L34 88 L58 88 Z', 'M62 14 L112 14 L112 46 L86 46 L86 88 L62 88 Z'],
-    inner: [
-      'M34 46 L8 14',
-      'M34 46 L58 14',
-      'M34 46 L58 88',
-      'M86 46 L112 14',
-      'M86 46 L62 14',
-      'M86 46 L62 88',
-    ],
-    needs: 'the bust or hip, the upper arm, and how long it is to be',
-    gives:
-      'two equal halves from the centre out, without armhole or side seams; body and sleeve widths that follow the rounds',
-  },
+  needs: 'the bust or hip, the upper arm, and how long it is to be',
+  gives:
+    'two equal halves from the centre out, without armhole or side seams; body and sleeve widths that follow the rounds',
   table: { root: 'half', facing: { edge: 'lower edge', way: 'down' } },
   grades: ['hexagon.rounds', 'hexagon.rows', 'hexagon.hem', 'sleeve.rows'],
   fields: FIELDS,

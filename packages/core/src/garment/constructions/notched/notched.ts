@@ -17,16 +17,8 @@ export const notched = panels({
   id: 'notched',
   label: 'Notched armhole, of panels',
   says: 'Panels worked flat from the lower edge up, with a step at the underarm that the sleeve is set into',
-  sketch: {
-    outlines: [
-      'M40 12 L50 12 Q60 22 70 12 L80 12 L80 34 L88 34 L88 92 L32 92 L32 34 L40 34 Z',
-      'M40 12 L12 24 L18 42 L40 34 Z',
-      'M80 12 L108 24 L102 42 L80 34 Z',
-    ],
-    inner: ['M32 34 L40 34', 'M80 34 L88 34'],
-    needs: 'the same, and how far the panels step in at the underarm',
-    gives: 'shoulders nearer to the body, less cloth under the arm; sleeves sewn along the step',
-  },
+  needs: 'the same, and how far the panels step in at the underarm',
+  gives: 'shoulders nearer to the body, less cloth under the arm; sleeves sewn along the step',
   fields: {
     ...PANEL_WIDTHS,
     armhole: stepped({ percent: 8 }),

@@ -20,12 +20,8 @@ export const overShoulders = construction({
   id: 'over-shoulders',
   label: 'Over the shoulders, in one piece',
   says: 'Worked in one piece: up the back, over the shoulders and down the front',
-  sketch: {
-    outlines: ['M36 4 L84 4 L84 48 L84 92 L62 92 L62 58 L70 48 L50 48 L58 58 L58 92 L36 92 Z'],
-    inner: ['M36 48 L50 48', 'M70 48 L84 48'],
-    needs: 'width and length, armhole depth, how the front opens',
-    gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
-  },
+  needs: 'width and length, armhole depth, how the front opens',
+  gives: 'back and fronts in one piece, worked up the back and down the fronts, without shoulder seams',
   table: { ...PANELS_ON_TABLE, root: 'back and front' },
   fields: FIELDS,
   specimens: [

@@ -1,7 +1,7 @@
 import { shapedRowsOf, totalsByRow } from '../../../shaping/lines.js';
 import { construction, type Program, type SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
-import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
+import { YOKE_ON_TABLE } from '../../shared/yoke/onTable.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { draft } from './draft.js';
@@ -13,12 +13,8 @@ export const raglan = construction({
   id: 'raglan',
   label: 'Raglan from the neck down',
   says: 'Worked from the neck down, increased along four raglan lines',
-  sketch: {
-    outlines: [YOKE_SKETCH],
-    inner: ['M44 10 L36 40', 'M76 10 L84 40'],
-    needs: 'neck, upper arm, bust and a depth that has rows enough for the increases',
-    gives: 'one piece from the neck down, no seams at the shoulder; to be tried on while it grows',
-  },
+  needs: 'neck, upper arm, bust and a depth that has rows enough for the increases',
+  gives: 'one piece from the neck down, no seams at the shoulder; to be tried on while it grows',
   table: YOKE_ON_TABLE,
   fields: FIELDS,
   specimens: [

@@ -33,17 +33,8 @@ export const rectangles = panels({
   id: 'rectangles',
   label: 'Rectangles, by measure only',
   says: 'Plain rectangles, worked flat and sewn together',
-  sketch: {
-    outlines: [
-      'M26 14 L56 14 L56 88 L26 88 Z',
-      'M64 14 L94 14 L94 88 L64 88 Z',
-      'M26 14 L6 14 L6 74 L26 74 Z',
-      'M94 14 L114 14 L114 74 L94 74 Z',
-    ],
-    inner: ['M26 74 L26 88', 'M94 74 L94 88'],
-    needs: 'the width from elbow to elbow, the length, what is left open below the sleeves',
-    gives: 'a back, two fronts of half its width and two sleeves, every one a plain rectangle',
-  },
+  needs: 'the width from elbow to elbow, the length, what is left open below the sleeves',
+  gives: 'a back, two fronts of half its width and two sleeves, every one a plain rectangle',
   fields: {
     measured: MEASURED,
     ...LENGTH,

@@ -3,7 +3,7 @@ import { countsAfter, countsByRow } from '../../../shaping/schedule.js';
 import { construction, type PieceProgram, type Program, type SizeInput } from '../../construction.js';
 import type { GarmentCounts } from '../../counts.js';
 import { frontEdges } from '../../shared/yoke/frontEdges.js';
-import { YOKE_ON_TABLE, YOKE_SKETCH } from '../../shared/yoke/sketch.js';
+import { YOKE_ON_TABLE } from '../../shared/yoke/onTable.js';
 import { programOf } from '../../shared/yoke/program.js';
 import { raisedBack, shortRowsOf } from '../../shared/yoke/shortRows.js';
 import { splitEdges, splitParts } from '../../shared/yoke/split.js';
@@ -20,12 +20,8 @@ export const roundYoke = construction({
   id: 'round-yoke',
   label: 'Round yoke from the neck down',
   says: 'Worked from the neck down, increased evenly round a circular yoke',
-  sketch: {
-    outlines: [YOKE_SKETCH],
-    inner: ['M40 14 Q60 24 80 14', 'M35 24 Q60 36 85 24', 'M34 34 Q60 48 86 34'],
-    needs: 'neck, bust, upper arm, the number of increase rounds, a motif if there is one',
-    gives: 'one piece from the neck down with an even yoke all round, made for rings of pattern or colour',
-  },
+  needs: 'neck, bust, upper arm, the number of increase rounds, a motif if there is one',
+  gives: 'one piece from the neck down with an even yoke all round, made for rings of pattern or colour',
   table: YOKE_ON_TABLE,
   fields: FIELDS,
   specimens: [

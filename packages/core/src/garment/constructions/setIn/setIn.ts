@@ -18,16 +18,8 @@ export const setIn = panels({
   id: 'set-in',
   label: 'Set-in sleeve, of panels',
   says: 'Panels worked flat from the lower edge up, with shaped armholes for set-in sleeves',
-  sketch: {
-    outlines: [
-      'M43 12 L51 12 Q60 22 69 12 L77 12 C77 28 78 36 88 38 L88 92 L32 92 L32 38 C42 36 43 28 43 12 Z',
-      'M42 18 C36 20 32 16 26 20 L4 32 L9 46 L30 40 C34 38 38 34 42 30 Z',
-      'M78 18 C84 20 88 16 94 20 L116 32 L111 46 L90 40 C86 38 82 34 78 30 Z',
-    ],
-    inner: ['M43 14 C43 28 42 36 32 38', 'M77 14 C77 28 78 36 88 38'],
-    needs: 'the same, the cross-back, and the upper arm with its ease',
-    gives: 'shoulders that end where the body’s do; a cap, worked or by short rows, as long as its armhole',
-  },
+  needs: 'the same, the cross-back, and the upper arm with its ease',
+  gives: 'shoulders that end where the body’s do; a cap, worked or by short rows, as long as its armhole',
   fields: {
     ...PANEL_WIDTHS,
     armholeEase: usually(PANEL_WIDTHS.armholeEase, 2),

@@ -20,13 +20,9 @@ export const sideToSide = construction({
   id: 'side-to-side',
   label: 'Side to side, of panels',
   says: 'Panels worked from side to side',
-  sketch: {
-    outlines: ['M40 12 L50 12 Q60 26 70 12 L80 12 L80 38 L88 38 L88 92 L32 92 L32 38 L40 38 Z'],
-    inner: ['M46 14 L46 90', 'M53 18 L53 90', 'M60 22 L60 90', 'M67 18 L67 90', 'M74 14 L74 90'],
-    needs: 'width and length, armhole depth; with sleeves or without',
-    gives:
-      'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
-  },
+  needs: 'width and length, armhole depth; with sleeves or without',
+  gives:
+    'panels whose rows run up the body, so that the stitches are the length: upright stripes, a long drape',
   table: PANELS_ON_TABLE,
   fields: {
     ...PANEL_WIDTHS,

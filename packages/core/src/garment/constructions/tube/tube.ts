@@ -8,16 +8,8 @@ export const tube = construction({
   id: 'tube',
   label: 'Tube and straps',
   says: 'A tube',
-  sketch: {
-    outlines: [
-      'M34 34 Q60 40 86 34 L86 90 Q60 94 34 90 Z',
-      'M45 36 L45 10 L50 10 L50 37 Z',
-      'M70 37 L70 10 L75 10 L75 36 Z',
-    ],
-    inner: ['M34 40 Q60 46 86 40'],
-    needs: 'the bust and an ease below 0, how high and how low it goes',
-    gives: 'a band that holds by itself, two snug straps, a draw cord where it is wanted',
-  },
+  needs: 'the bust and an ease below 0, how high and how low it goes',
+  gives: 'a band that holds by itself, two snug straps, a draw cord where it is wanted',
   table: { root: 'tube', facing: { edge: 'lower edge', way: 'down' } },
   fields: FIELDS,
   specimens: [{ name: 'tube', garment: { ease: -7, cord: true } }],

@@ -8,12 +8,8 @@ export const wrap = construction({
   id: 'wrap',
   label: 'Wrap of a rectangle with armholes',
   says: 'One rectangle, worked sideways from front edge to front edge, with a slit for each armhole',
-  sketch: {
-    outlines: ['M8 22 L112 22 L112 84 L8 84 Z'],
-    inner: ['M42 34 L42 54', 'M78 34 L78 54', 'M8 32 L112 32'],
-    needs: 'the cross-back, the upper arm, and how far it is to hang and wrap',
-    gives: 'a plain rectangle in any repeat, a collar that folds back, fronts that hang or tie',
-  },
+  needs: 'the cross-back, the upper arm, and how far it is to hang and wrap',
+  gives: 'a plain rectangle in any repeat, a collar that folds back, fronts that hang or tie',
   table: { root: 'back and front', facing: { edge: 'neck', way: 'up' } },
   fields: FIELDS,
   specimens: [
