@@ -3,6 +3,7 @@ export { compareCounts, compareFinished, type CountChange, type FinishedChange }
 export { whatIf, type WhatIf } from './whatIf.js';
 export { begunDesign, easeOf, type Beginning, type EaseClass } from './start/begin.js';
 export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './start/yarns.js';
+export { anotherYarn, metresRatio, type AnotherYarn, type YarnLabel } from './yarn/another.js';
 export { garmentPicture, sizePicture } from './garmentPicture.js';
 export { plan, wholePlan, type Plan } from './plan.js';
 export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';

@@ -17,7 +17,7 @@ export function BodyDrawer() {
   return (
     <Side side="drawer" label="Details">
       <aside
-        className="relative h-full overflow-y-scroll p-4 pt-5 contain-content"
+        className="relative h-full overflow-y-scroll p-4 pt-8 contain-content"
         aria-label="Details"
         data-testid="drawer"
       >

@@ -32,7 +32,7 @@ export function Drawer({ above, beside = false }: { above?: ReactNode; beside?: 
   return (
     <Side side="drawer" label="Details" beside={beside} needed={(quantity ?? join) !== undefined}>
       <aside
-        className="relative h-full contain-content overflow-y-scroll p-4 pt-5"
+        className="relative h-full contain-content overflow-y-scroll p-4 pt-8"
         aria-label="Details"
         data-testid="drawer"
       >

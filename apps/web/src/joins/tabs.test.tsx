@@ -130,12 +130,30 @@ describe('yarn', () => {
     render(<YarnTab size={size} />);
     const need = size.yarn[0]!;
     const rows = within(screen.getByTestId(`yarn-${need.fabric}`)).getAllByRole('row');
-    const metres = rows.map((row) => Number(/(\d+) m/.exec(row.textContent)?.[1]));
+    const metres = rows.map((row) => Number(row.querySelector('td')?.textContent.replace(',', '')));
     const spare = rows.findIndex((row) => row.textContent.includes('to spare'));
-    const parts = metres.slice(0, spare).reduce((sum, one) => sum + one, 0);
+    const parts = metres.slice(1, spare).reduce((sum, one) => sum + one, 0);
     const reserve = Number(/With (\d+) %/.exec(rows[spare]!.textContent)![1]);
     // Every part is rounded by itself.
     expect(Math.abs(metres[spare]! - parts * (1 + reserve / 100))).toBeLessThan(rows.length + 1);
+  });
+
+  it('says in which another yarn comes, in whole balls, and what is no number', () => {
+    render(<YarnTab size={size} />);
+    const [field] = screen.getAllByLabelText('Metres in a ball');
+    const type = (value: string) => fireEvent.change(field!, { target: { value } });
+    type('two');
+    expect(screen.getByRole('alert').textContent).toBe('Metres in a ball: a number from 10 to 5,000.');
+    type('110');
+    const need = size.yarn[0]!;
+    const table = screen.getByTestId(`another-${need.fabric}`);
+    const lit = [...table.querySelectorAll('td')].filter(({ className }) =>
+      className.includes('font-semibold'),
+    );
+    expect(lit.map(({ textContent }) => Number(textContent.replace(',', '')))).toEqual([
+      need.metres,
+      Math.ceil(need.metres / 110),
+    ]);
   });
 
   it('takes stripes, each with a colour of its own, and lets them go again', () => {
