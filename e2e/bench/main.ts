@@ -18,6 +18,7 @@ import {
   type MeasurementId,
   type PlanMemory,
   type Size,
+  openBodies,
 } from '@upfell/core';
 import { makingFigures } from './making.js';
 import { dragToPaint, framesOfDrag, keyToPaint } from './paint.js';
@@ -95,31 +96,13 @@ function withSizes(design: Design, many: number): Design {
   return { ...design, graded: true, sizes };
 }
 
-function openBodies(): Size[] {
-  const [header, ...lines] = readFileSync(
-    join(root, 'packages/core/src/testing/data/body-girths.csv'),
-    'utf8',
-  )
-    .trim()
-    .split('\n');
-  const columns = header!.split(',');
-  return lines.map((line) => {
-    const cells = line.split(',');
-    const of = (name: string) => Number(cells[columns.indexOf(name)]);
-    return {
-      id: cells[0]!,
-      label: cells[0]!,
-      group: 'adult',
-      body: {
-        bust: of('chest_girth_cm'),
-        waist: of('waist_girth_cm'),
-        hip: of('hip_girth_cm'),
-        upperArm: of('biceps_flexed_girth_cm'),
-        wrist: of('wrist_girth_cm'),
-        height: of('height_cm'),
-      },
-    };
-  });
+function openSizes(): Size[] {
+  return openBodies().map(({ id, sex: _, shoulders: __, crossBack: ___, ...body }) => ({
+    id,
+    label: id,
+    group: 'adult',
+    body,
+  }));
 }
 
 for (const [name, design] of demoDesigns()) {
@@ -190,7 +173,7 @@ figures.push(
     };
   }),
 );
-const people: Design = { ...adult, graded: false, sizes: openBodies() };
+const people: Design = { ...adult, graded: false, sizes: openSizes() };
 figures.push({
   what: '254 measured bodies as 254 sizes, median',
   ...spread(timed(() => plan(people), 8)),
@@ -221,7 +204,7 @@ const recalculated = quantile(
   timed(() => sheet.change((ease = ease === 14 ? 15 : 14)), 60),
   0.5,
 );
-const comparisons = await againstMilp(demoDesigns(), openBodies());
+const comparisons = await againstMilp(demoDesigns(), openSizes());
 const byFabric = slowestFabric(twelve, timed);
 for (const [fabric, value] of byFabric)
   figures.push({ what: `plan of 12 sizes in ${fabric}, median`, value, unit: 'ms', bound: 10 });

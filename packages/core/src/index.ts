@@ -4,6 +4,21 @@ export { whatIf, type WhatIf } from './whatIf.js';
 export { begunDesign, easeOf, type Beginning, type EaseClass } from './start/begin.js';
 export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './start/yarns.js';
 export { anotherYarn, metresRatio, type AnotherYarn, type YarnLabel } from './yarn/another.js';
+export { openBodies, type OpenBody } from './body/openBodies.js';
+export {
+  cloudBody,
+  oneMore,
+  PLACES,
+  rangeFit,
+  rangeSize,
+  USUAL_TOLERANCE,
+  type CloudBody,
+  type FitPlace,
+  type RangeFit,
+  type RangeSize,
+  type Tolerance,
+  type Worn as WornBy,
+} from './whom/whom.js';
 export { garmentPicture, sizePicture } from './garmentPicture.js';
 export { plan, wholePlan, type Plan } from './plan.js';
 export { fitDesign, DesignUnfit, type FittedDesign, type FittedSize, type PlanMemory } from './fitDesign.js';

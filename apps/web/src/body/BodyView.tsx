@@ -1,5 +1,5 @@
 import { Tabs } from 'radix-ui';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { ChartTab } from '../chart/ChartTab';
 import { GradingTab } from '../chart/GradingTab';
 import { PeopleTab } from '../people/PeopleTab';
@@ -11,6 +11,8 @@ import { isMeasurement } from './cells';
 import { SizesTable } from './SizesTable';
 import { useFields } from './useFields';
 import { SizesToolbar } from './SizesToolbar';
+
+const WhomView = lazy(() => import('../whom/WhomView').then((module) => ({ default: module.WhomView })));
 
 /** The bodies of the range: the table of sizes, their steps at a glance, the chart they come from, and measured people. */
 export function BodyView() {
@@ -36,6 +38,7 @@ export function BodyView() {
           ['grading', 'Grading'],
           ['chart', 'Chart'],
           ['people', people?.length ? `People (${people.length})` : 'People'],
+          ['whom', 'Whom it fits'],
         ].map(([value, label]) => (
           <Tabs.Trigger key={value} value={value!} className={TAB}>
             {label}
@@ -66,6 +69,11 @@ export function BodyView() {
       </Tabs.Content>
       <Tabs.Content value="people" className="print-flow min-h-0 grow overflow-auto p-5">
         <PeopleTab />
+      </Tabs.Content>
+      <Tabs.Content value="whom" className="print-flow min-h-0 grow overflow-auto p-5">
+        <Suspense fallback={<p className="text-soft">Looking at the bodies …</p>}>
+          <WhomView />
+        </Suspense>
       </Tabs.Content>
     </Tabs.Root>
   );

@@ -74,7 +74,7 @@ describe('gauge check', () => {
     render(<GaugeCheck />);
     measure(['16', '11', '11', '10']);
     const effect = screen.getByTestId('gauge-effect').textContent!;
-    expect(effect).toMatch(/comes out 10 % more wide and as long/);
+    expect(effect).toMatch(/comes out 10 % wider and as long as planned/);
     expect(effect).toMatch(/A smaller hook would bring it back/);
     const row = screen.getByText('Back, width').closest('tr')!;
     const [, count, planned, now] = [...row.cells].map(({ textContent }) => textContent!);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { quantile as simpleQuantile } from 'simple-statistics';
 import { inWords } from '../text/phrase.js';
-import { openBodies } from '../testing/designs.js';
+import { openBodies } from './openBodies.js';
 import { completeBody } from './derive.js';
 import { GROUPS, MEASUREMENTS } from './measurements.js';
 

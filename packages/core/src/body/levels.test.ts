@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { openBodies } from '../testing/designs.js';
+import { openBodies } from './openBodies.js';
 import { completeBody } from './derive.js';
 import { armLevels, bodyLevels } from './levels.js';
 

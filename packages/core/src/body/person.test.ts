@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { STANDARD_CHARTS } from '../chart/standard.js';
-import { openBodies } from '../testing/designs.js';
+import { openBodies } from './openBodies.js';
 import { completeBody } from './derive.js';
 import { bodyOfPerson, doubtfulReadings, longerLength, nearestSizes, type Person } from './person.js';
 

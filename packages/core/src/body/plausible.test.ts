@@ -1,4 +1,4 @@
-import { openBodies } from '../testing/designs.js';
+import { openBodies } from './openBodies.js';
 import { doubts, fallingMeasurements } from './plausible.js';
 
 it('doubts figures that look like slips, each at its own measurement', () => {

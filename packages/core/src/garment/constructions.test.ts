@@ -2,7 +2,8 @@ import { planFile } from '../format/planFile.js';
 import { plan } from '../plan.js';
 import { auditPlanFile } from '../testing/auditor.js';
 import { DEEP } from '../testing/deep.js';
-import { designWith, fabricOf, openBodies, sizeOf } from '../testing/designs.js';
+import { openBodies } from '../body/openBodies.js';
+import { designWith, fabricOf, sizeOf } from '../testing/designs.js';
 import { GARMENTS } from '../testing/garments.js';
 import { SIX_FABRICS } from '../testing/sixFabrics.js';
 

@@ -2,6 +2,7 @@ import { runs } from './deep.js';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Body } from '../body/measurements.js';
+import { openBodies, type OpenBody } from '../body/openBodies.js';
 import type { Design, Size } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { newDesign } from '../format/newDesign.js';
@@ -49,30 +50,8 @@ export function fabricOf(
   };
 }
 
-/** The 254 open bodies of Heinz et al. (2003); the biacromial breadth stands for the cross-back, of which it is a lower bound. */
-export function openBodies(): (Body & { sex: string; id: string })[] {
-  const [header, ...lines] = readFileSync(join(__dirname, 'data/body-girths.csv'), 'utf8').trim().split('\n');
-  const columns = header!.split(',');
-  return lines.map((line) => {
-    const cells = line.split(',');
-    const of = (name: string) => Number(cells[columns.indexOf(name)]);
-    return {
-      id: cells[columns.indexOf('id')]!,
-      sex: cells[columns.indexOf('sex')]!,
-      bust: of('chest_girth_cm'),
-      waist: of('waist_girth_cm'),
-      hip: of('hip_girth_cm'),
-      shoulders: of('shoulder_girth_cm'),
-      upperArm: of('biceps_flexed_girth_cm'),
-      wrist: of('wrist_girth_cm'),
-      crossBack: of('biacromial_breadth_cm'),
-      height: of('height_cm'),
-    };
-  });
-}
-
 /** So many of the open bodies, spread over them; all in a deep run. */
-export function someBodies(many: number): ReturnType<typeof openBodies> {
+export function someBodies(many: number): OpenBody[] {
   const all = openBodies();
   const step = Math.floor(all.length / runs(many, all.length));
   return all.filter((_, i) => i % step === 0);
