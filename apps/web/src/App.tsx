@@ -17,6 +17,10 @@ const FabricsPage = lazy(() =>
 const MakingPage = lazy(() =>
   import('./making/MakingPage').then((module) => ({ default: module.MakingPage })),
 );
+const LearnPage = lazy(() => import('./learn/LearnPage').then((module) => ({ default: module.LearnPage })));
+const GlossaryPage = lazy(() =>
+  import('./learn/GlossaryPage').then((module) => ({ default: module.GlossaryPage })),
+);
 const StartPage = lazy(() => import('./start/StartPage').then((module) => ({ default: module.StartPage })));
 const InstrumentsPage = lazy(() =>
   import('./instruments/InstrumentsPage').then((module) => ({ default: module.InstrumentsPage })),
@@ -32,6 +36,8 @@ export function App() {
           <Routes>
             <Route path="/" element={<ShelfPage />} />
             <Route path="/new" element={<StartPage />} />
+            <Route path="/learn" element={<LearnPage />} />
+            <Route path="/glossary" element={<GlossaryPage />} />
             <Route path="/designs/:id" element={<Navigate to="table" replace />} />
             <Route path="/designs/:id/:step" element={<DesignPage />} />
             <Route path="/makings/:id" element={<MakingPage />} />

@@ -139,7 +139,17 @@ export type { Join, WorkedEdge } from './joins/audit.js';
 export type { Side } from './joins/roles.js';
 export type { Note, NoteLevel } from './advice/note.js';
 export { NECK_SHAPES, neckLine, type NeckShape } from './shaping/curve.js';
-export { amountOf, ORDERS, ratesInWords, type Order, type Schedule } from './shaping/schedule.js';
+export {
+  amountOf,
+  countsAfter,
+  ORDERS,
+  ratesInWords,
+  schedule,
+  type Order,
+  type Schedule,
+} from './shaping/schedule.js';
+export { easeAllowed } from './joins/join.js';
+export { meetInWords } from './joins/meet.js';
 export { beginsAslant, type Passage, type PassageOf } from './passages/passage.js';
 export { explainPassage, passageInShort } from './passages/registry.js';
 export { endOf } from './passages/shapePassage.js';

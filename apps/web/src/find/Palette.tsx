@@ -61,7 +61,7 @@ export function Palette({ places, design, onClose }: Props) {
       title="Find"
       description="Screens, sizes, settings, pieces, counts, measurements."
     >
-      <Command label="Find by name" className="flex min-h-0 flex-col">
+      <Command label="Find by name" className="flex min-h-0 flex-col" filter={matches}>
         <Command.Input
           autoFocus
           className="mb-2 w-full rounded border border-line bg-sheet px-3 py-2 text-[15px]"
@@ -82,7 +82,7 @@ export function Palette({ places, design, onClose }: Props) {
                   <Command.Item
                     key={place.id}
                     value={place.id}
-                    keywords={[place.label, ...(place.words ?? [])]}
+                    keywords={[place.label, ...(place.words ?? []), ...(place.hint ? [place.hint] : [])]}
                     onSelect={() => void go(place)}
                     className="flex cursor-pointer items-baseline justify-between gap-3 rounded px-2 py-1 data-[selected=true]:bg-tape"
                   >
@@ -97,6 +97,20 @@ export function Palette({ places, design, onClose }: Props) {
       </Command>
     </Modal>
   );
+}
+
+/** How well a name matches what was typed: every word of it must be somewhere in the name or the words that it goes by. */
+export function matches(_: string, typed: string, names: string[] = []): number {
+  const [name = '', ...others] = names.map((one) => one.toLowerCase());
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  const all = [name, ...others].join(' ');
+  if (!words.every((word) => all.includes(word))) return 0;
+  if (name.startsWith(words.join(' '))) return 1;
+  return words.every((word) => ` ${name}`.includes(` ${word}`))
+    ? 0.8
+    : words.every((word) => name.includes(word))
+      ? 0.6
+      : 0.3;
 }
 
 /** After the dialog has given the keyboard back. */

@@ -104,7 +104,7 @@ export const CloudPlot = memo(function CloudPlot({
           <g key={at} transform={`translate(${x(at)} ${height - MARGIN.bottom})`}>
             <line y2={4} stroke="var(--color-bark)" />
             <text y={16} textAnchor="middle" fontSize={11} fill="var(--color-soft)">
-              {formatLength(at, units)}
+              {units === 'cm' ? at : formatLength(at, units)}
             </text>
           </g>
         ))}
@@ -112,7 +112,7 @@ export const CloudPlot = memo(function CloudPlot({
           <g key={at} transform={`translate(${MARGIN.left} ${y(at)})`}>
             <line x2={-4} stroke="var(--color-bark)" />
             <text x={-7} y={4} textAnchor="end" fontSize={11} fill="var(--color-soft)">
-              {formatLength(at, units)}
+              {units === 'cm' ? at : formatLength(at, units)}
             </text>
           </g>
         ))}
