@@ -3,6 +3,7 @@ import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router';
 import { Toaster } from 'sonner';
 import { lazy, Suspense } from 'react';
 import { ShelfPage } from './shelf/ShelfPage';
+import { useView } from './state/view';
 import { useLook } from './ui/useLook';
 
 const ChartsPage = lazy(() =>
@@ -17,6 +18,7 @@ const FabricsPage = lazy(() =>
 const MakingPage = lazy(() =>
   import('./making/MakingPage').then((module) => ({ default: module.MakingPage })),
 );
+const Guide = lazy(() => import('./guide/Guide').then((module) => ({ default: module.Guide })));
 const LearnPage = lazy(() => import('./learn/LearnPage').then((module) => ({ default: module.LearnPage })));
 const GlossaryPage = lazy(() =>
   import('./learn/GlossaryPage').then((module) => ({ default: module.GlossaryPage })),
@@ -29,6 +31,7 @@ const InstrumentsPage = lazy(() =>
 /** The application: a shelf of designs, and one design at a time on the table. */
 export function App() {
   useLook();
+  const guide = useView((view) => view.guide);
   return (
     <Tooltip.Provider delayDuration={300}>
       <BrowserRouter>
@@ -47,6 +50,11 @@ export function App() {
             <Route path="*" element={<NothingHere />} />
           </Routes>
         </Suspense>
+        {guide !== null && (
+          <Suspense fallback={null}>
+            <Guide at={guide} />
+          </Suspense>
+        )}
       </BrowserRouter>
       <Toaster position="bottom-left" toastOptions={{ style: { fontFamily: 'inherit' } }} />
     </Tooltip.Provider>

@@ -1,8 +1,8 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, compareFinished, type CountChange, type FinishedChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
-export { begunDesign, easeOf, type Beginning, type EaseClass } from './start/begin.js';
-export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './start/yarns.js';
+export { begunDesign, easeOf, type Beginning, type EaseClass } from './garment/begin.js';
+export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './fabric/usualYarns.js';
 export { anotherYarn, metresRatio, type AnotherYarn, type YarnLabel } from './yarn/another.js';
 export { openBodies, type OpenBody } from './body/openBodies.js';
 export {

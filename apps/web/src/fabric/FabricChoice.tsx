@@ -1,7 +1,7 @@
 import type { Draft } from 'immer';
 import type { Design } from '@upfell/core';
 import { useDocument } from '../state/useSizePlan';
-import { propose } from './proposal';
+import { propose } from '../state/proposal';
 
 interface Props {
   label: string;

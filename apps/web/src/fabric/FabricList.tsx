@@ -23,7 +23,7 @@ import { Button } from '../ui/Button';
 import { MENU, MENU_ITEM } from '../ui/menu';
 import { Modal } from '../ui/Modal';
 import { forDesign, forLibrary } from './ofLibrary';
-import { propose } from './proposal';
+import { propose } from '../state/proposal';
 import { StitchPatterns } from './StitchPatterns';
 import { useFabric } from '../state/useFabric';
 

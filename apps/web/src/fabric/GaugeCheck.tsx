@@ -13,7 +13,7 @@ import {
 import type { Draft } from 'immer';
 import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
-import { propose } from './proposal';
+import { propose } from '../state/proposal';
 import { SwatchFigure } from './SwatchFigure';
 import { useFabric } from '../state/useFabric';
 

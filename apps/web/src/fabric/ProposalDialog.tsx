@@ -3,7 +3,7 @@ import { formatLength, type CountChange } from '@upfell/core';
 import { useDocument } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
 import { Modal } from '../ui/Modal';
-import { dropProposal, takeProposal, useProposal } from './proposal';
+import { dropProposal, takeProposal, useProposal } from '../state/proposal';
 
 /** Every count before and after a change, by size, to take it or leave it. */
 export function ProposalDialog() {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { anotherYarn, gaugeEffects, formatLength, type Fabric, type Gauge } from '@upfell/core';
 import type { Draft } from 'immer';
-import { propose } from '../fabric/proposal';
+import { propose } from '../state/proposal';
 import { useUnits } from '../state/useSizePlan';
 import { useDesign } from '../state/designStore';
 import { Button } from '../ui/Button';

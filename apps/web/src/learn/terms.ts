@@ -45,12 +45,11 @@ export const TERMS: readonly Term[] = [
   {
     word: 'cap',
     meaning: 'The curved top of a set-in sleeve. Its edge is as long as the armhole and a little more.',
-    drawing: garment('set-in', 'sleeve'),
+    drawing: garment('set-in', 'seam'),
   },
   {
     word: 'drop',
     meaning: 'How much lower the neck lies in front than the shoulder.',
-    drawing: garment('drop-shoulder', 'body'),
   },
   {
     word: 'drop shoulder',

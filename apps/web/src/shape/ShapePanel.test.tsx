@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { newDesign, shareBase } from '@upfell/core';
-import { propose } from '../fabric/proposal';
+import { propose } from '../state/proposal';
 import { edit, openDocument, undo, useDesign } from '../state/designStore';
 import { useView } from '../state/view';
 import { ShapePanel } from './ShapePanel';
@@ -10,7 +10,7 @@ jest.mock('../state/planner', () => ({
   ...jest.requireActual<object>('../state/planner'),
   askShareBase: (...asked: Parameters<typeof shareBase>) => Promise.resolve(shareBase(...asked)),
 }));
-jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
+jest.mock('../state/proposal', () => ({ propose: jest.fn() }));
 // Radix' slider watches sizes.
 globalThis.ResizeObserver ??= class {
   observe() {}

@@ -5,7 +5,7 @@ import { useView } from '../state/view';
 import { changeConstruction } from '../state/changeConstruction';
 import { ShapePanel } from './ShapePanel';
 
-jest.mock('../fabric/proposal', () => ({ propose: jest.fn() }));
+jest.mock('../state/proposal', () => ({ propose: jest.fn() }));
 // Radix' slider watches sizes.
 globalThis.ResizeObserver ??= class {
   observe() {}

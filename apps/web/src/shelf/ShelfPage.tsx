@@ -205,6 +205,11 @@ function EmptyShelf() {
       <Link to="/new" className="rounded border border-ink bg-ink px-4 py-2 text-sheet hover:bg-ink/85">
         Begin a design
       </Link>
+      <p className="mt-5">
+        <Link to="/new?guided" className="text-agreed underline">
+          or be shown round with a first one
+        </Link>
+      </p>
     </div>
   );
 }

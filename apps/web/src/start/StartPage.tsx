@@ -5,6 +5,7 @@ import { CONSTRUCTIONS, constructionOf, fieldAt, type Design, type ShelfEntry } 
 import { designs } from '../api/designs';
 import { ShelfBar } from '../library/ShelfBar';
 import { useList } from '../library/useList';
+import { setGuide } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { Picture } from '../worn/Picture';
@@ -25,15 +26,21 @@ const FIRST: Wish = {
 
 /** Begins a design: what, for whom, in what and how it sits. Everything has a usual answer, and can be changed later. */
 export function StartPage() {
-  const [wish, setWish] = useState<Wish>(FIRST);
+  const [search] = useSearchParams();
+  const guided = search.has('guided');
+  const [wish, setWish] = useState<Wish>(
+    guided ? { ...FIRST, construction: 'raglan', name: 'My first raglan' } : FIRST,
+  );
   const put = (change: Partial<Wish>) => setWish((now) => ({ ...now, ...change }));
   const [working, setWorking] = useState(false);
   const navigate = useNavigate();
-  const [search] = useSearchParams();
   const { entries } = useList(designs.shelf);
   useEffect(() => {
     document.title = 'Begin a design · Upfell';
   }, []);
+  useEffect(() => {
+    if (guided) setGuide(0);
+  }, [guided]);
   const fromId = search.get('from');
   useEffect(() => {
     if (fromId) void takeFrom(fromId, put);

@@ -36,6 +36,8 @@ interface ViewState {
   /** Whether a tape or scale is listened to. */
   listening: boolean;
   look: Look;
+  /** Which step of the guided first design is walked; null: none. */
+  guide: number | null;
 }
 
 /** How the person looks at things: nothing of it belongs to the design. Habits are remembered. */
@@ -53,6 +55,7 @@ export const useView = create<ViewState>()(
       fabric: null,
       listening: false,
       look: { paper: 'as the system', contrast: 'usual', text: 'usual' },
+      guide: null,
     }),
     {
       name: 'upfell:view',
@@ -75,6 +78,7 @@ export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
 export const toggleSide = (side: SideName, open: boolean) =>
   useView.setState(({ sides }) => ({ sides: { ...sides, [side]: open } }));
+export const setGuide = (guide: number | null) => useView.setState({ guide });
 export const setLook = (change: Partial<Look>) =>
   useView.setState(({ look }) => ({ look: { ...look, ...change } }));
 export const select = (selection: Selection) => useView.setState({ selection });

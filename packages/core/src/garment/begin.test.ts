@@ -2,11 +2,11 @@ import { fieldAt } from '../fields/words.js';
 import { readDesign } from '../format/readDesign.js';
 import { STANDARD_CHARTS } from '../chart/standard.js';
 import { originOf } from '../chart/chart.js';
-import { CONSTRUCTIONS } from '../garment/registry.js';
+import { CONSTRUCTIONS } from './registry.js';
 import { plan } from '../plan.js';
 import { demoDesigns } from '../testing/designs.js';
 import { begunDesign, easeOf } from './begin.js';
-import { toSwatchLater, USUAL_YARNS } from './yarns.js';
+import { toSwatchLater, USUAL_YARNS } from '../fabric/usualYarns.js';
 
 const WHOM = STANDARD_CHARTS.map(({ id, chart }) => ({ id, chart }));
 

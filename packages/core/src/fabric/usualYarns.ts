@@ -1,4 +1,4 @@
-import { ANY_COUNT, type Fabric } from '../fabric/fabric.js';
+import { ANY_COUNT, type Fabric } from './fabric.js';
 
 /** A weight of yarn with a hook and gauge to begin with, until there is a swatch. */
 export interface UsualYarn {

@@ -1,8 +1,8 @@
 import { produce, type Draft } from 'immer';
 import { create } from 'zustand';
 import type { CountChange, Design } from '@upfell/core';
-import { edit, useDesign } from '../state/designStore';
-import { askCompare } from '../state/planner';
+import { edit, useDesign } from './designStore';
+import { askCompare } from './planner';
 
 type Change = (document: Draft<Design>) => void;
 

@@ -4,8 +4,8 @@ import type { Design, Garment, Size } from '../design.js';
 import type { Fabric } from '../fabric/fabric.js';
 import { fieldAt } from '../fields/words.js';
 import { newDesign } from '../format/newDesign.js';
-import { changedGarment } from '../garment/change.js';
-import { constructionOf } from '../garment/registry.js';
+import { changedGarment } from './change.js';
+import { constructionOf } from './registry.js';
 
 /** How a garment sits at the bust: the usual classes of ease. */
 export type EaseClass = 'very close' | 'close' | 'classic' | 'loose' | 'oversized';
