@@ -104,7 +104,7 @@ export function SizeTape() {
   const margin = high === low ? 10 : Math.max(2, (high - low) * 0.06);
   const widths = sizes.map(({ label }) => flagWidth(label));
   // A long range makes a long tape: it is rolled on to the chosen size.
-  const width = Math.max(box?.width ?? 900, roomForFlags(widths) + LEFT + END);
+  const width = Math.max(box?.width || 900, roomForFlags(widths) + LEFT + END);
   const right = width - Math.max(...widths) - END;
   const scale = tapeScale(low - margin, high + margin, right);
   const order = sizes.map((_, i) => i).sort((a, b) => values[a]! - values[b]! || a - b);

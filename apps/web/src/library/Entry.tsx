@@ -18,7 +18,7 @@ export function Entry({ name, children, more, onRename, onDuplicate, onDelete }:
   return (
     <li className="flex items-center gap-4 border-b border-line py-2.5 hover:bg-tape/50">
       {children}
-      <span className="flex shrink-0 items-center">
+      <span className="flex shrink-0 items-center max-sm:w-[74px] max-sm:flex-wrap">
         {more}
         <Button look="quiet" aria-label={`Rename ${name}`} title="Rename" onClick={onRename}>
           <PencilLine size={15} aria-hidden />

@@ -29,7 +29,10 @@ export function ShelfBar() {
   return (
     <header className="flex min-h-[44px] shrink-0 flex-wrap items-center gap-x-6 border-b border-line px-6 max-sm:gap-x-2 max-sm:px-3">
       <span className="font-display text-lg font-semibold">Upfell</span>
-      <nav aria-label="Shelf and libraries" className="flex gap-1">
+      <nav
+        aria-label="Shelf and libraries"
+        className="flex gap-1 max-sm:order-last max-sm:w-full max-sm:overflow-x-auto"
+      >
         {PAGES.map(([to, label]) => (
           <NavLink
             key={to}

@@ -97,7 +97,7 @@ export function PatternView() {
           onChange={setLengths}
         />
         <ProofLine />
-        <span className="ml-auto flex gap-2">
+        <span className="ml-auto flex flex-wrap gap-2">
           <Button onClick={() => setChecking(true)}>
             <ListChecks size={14} aria-hidden /> Check rows
           </Button>
@@ -121,7 +121,7 @@ export function PatternView() {
         </span>
       </div>
       <article
-        className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 ${old ? 'opacity-55' : ''}`}
+        className={`print-flow min-h-0 grow overflow-y-auto px-10 py-6 max-sm:px-4 ${old ? 'opacity-55' : ''}`}
         ref={article}
         data-testid="pattern"
         tabIndex={0}

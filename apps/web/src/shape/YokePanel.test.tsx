@@ -5,6 +5,12 @@ import { useView } from '../state/view';
 import { changeConstruction } from '../state/changeConstruction';
 import { ShapePanel } from './ShapePanel';
 
+// Pictures are drawn by the worker, which jsdom has not.
+jest.mock('../state/planner', () => ({
+  ...jest.requireActual<object>('../state/planner'),
+  askPicture: () => Promise.resolve('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+}));
+
 jest.mock('../state/proposal', () => ({ propose: jest.fn() }));
 // Radix' slider watches sizes.
 globalThis.ResizeObserver ??= class {

@@ -39,17 +39,24 @@ export function Side({ side, label, beside = false, needed = false, children }: 
   const button = (
     <button
       type="button"
-      className={`no-print rounded p-1 text-soft hover:bg-tape hover:text-ink ${open ? `absolute top-1 z-10 ${left ? 'right-1' : 'left-1'}` : 'flex h-full flex-col items-center gap-2 pt-2'}`}
+      className={`no-print rounded p-1 text-soft hover:bg-tape hover:text-ink ${open ? `absolute top-1 z-10 ${left ? 'right-1' : 'left-1'}` : 'flex h-full flex-col items-center gap-2 pt-2 max-md:h-8 max-md:flex-row max-md:px-3 max-md:pt-0'}`}
       aria-expanded={open}
       aria-label={`${open ? 'Fold' : 'Show'}: ${label}`}
       title={`${open ? 'Fold away' : 'Show'}: ${label}`}
       onClick={() => toggleSide(side, !open)}
     >
       <Icon size={15} aria-hidden />
-      {!open && <span className="text-[12.5px] [writing-mode:vertical-rl]">{label}</span>}
+      {!open && <span className="text-[12.5px] md:[writing-mode:vertical-rl]">{label}</span>}
     </button>
   );
-  if (!open) return <div className={`no-print w-8 shrink-0 ${border} border-line bg-paper`}>{button}</div>;
+  if (!open)
+    return (
+      <div
+        className={`no-print w-8 shrink-0 ${border} border-line bg-paper max-md:w-full max-md:border-x-0 max-md:border-y`}
+      >
+        {button}
+      </div>
+    );
   return (
     <div
       className={`no-print relative shrink-0 ${border} border-line bg-paper max-md:absolute max-md:inset-y-0 max-md:z-20 max-md:shadow-xl ${left ? 'w-[312px] max-md:left-0' : 'w-[304px] max-md:right-0'}`}

@@ -15,7 +15,7 @@ export function Switch<T extends string>({ label, value, options, onChange }: Pr
       aria-label={label}
       value={value}
       onValueChange={(next) => next && onChange(next as T)}
-      className="inline-flex shrink-0 overflow-hidden rounded border border-line bg-sheet"
+      className="inline-flex max-w-full shrink-0 overflow-x-auto rounded border border-line bg-sheet"
     >
       {options.map((option) => (
         <ToggleGroup.Item
