@@ -224,10 +224,11 @@ describe('the shelf', () => {
   it('begins, renames, duplicates and puts away with undo', async () => {
     await browser.open(server.url);
     await browser.press('New design');
-    await browser.eventually(async () => expect(await browser.driver.getCurrentUrl()).toMatch(/\/body$/));
-    await browser.find('[role=grid]');
+    await browser.press('Begin');
+    await browser.eventually(async () => expect(await browser.driver.getCurrentUrl()).toMatch(/\/shape$/));
+    await browser.find('[data-testid=worn-front] path');
     await browser.click('[aria-label="Upfell, to the shelf"]');
-    await browser.click('[aria-label="Rename New pullover"]');
+    await browser.click('[aria-label="Rename New drop shoulder"]');
     await browser.type('[role=dialog] input', 'Thrift field pullover');
     await browser.press('Rename');
     await browser.eventually(async () =>

@@ -20,26 +20,53 @@ export function keyToPaint(url: string): Promise<number[][]> {
   );
 }
 
+/** What is dragged in a drawing, and what of the drawing follows it. */
+export interface Dragged {
+  /** Brings it on the page. */
+  show: (browser: Browser) => Promise<void>;
+  /** What is dragged up and down, and by how many px in turn. */
+  handle: string;
+  steps: readonly number[];
+  /** What changes when the plan has been painted. */
+  follows: { shown: string; attribute: string };
+}
+
+/** The depth of a yoke. */
+export const YOKE_DEPTH: Dragged = {
+  show: async (browser) => {
+    await browser.press('M');
+    await browser.find('[data-testid=handle-depth]');
+  },
+  handle: '[data-testid=handle-depth]',
+  steps: [40, 0, 24, -24],
+  follows: { shown: '[data-testid=handle-depth]', attribute: 'aria-valuenow' },
+};
+
+/** The hem of a garment on its figure. */
+export const WORN_HEM: Dragged = {
+  show: async (browser) => {
+    await browser.press('M');
+    await browser.find('[data-testid=grip-hem]');
+  },
+  handle: '[data-testid=grip-hem]',
+  steps: [40, 0, 24, -24],
+  follows: { shown: '[data-testid=worn-front] path.worn-body', attribute: 'd' },
+};
+
 /**
- * Batches of milliseconds from a move of the pointer that drags the depth of a yoke to the frame in which the yoke has been
- * painted anew, its plan computed in between.
+ * Batches of milliseconds from a move of the pointer that drags something to the frame in which what follows it has been painted anew, its plan
+ * computed in between.
  */
-export function dragToPaint(url: string): Promise<number[][]> {
-  return batchesAt(url, showDepth, dragBatch);
+export function dragToPaint(url: string, dragged: Dragged): Promise<number[][]> {
+  return batchesAt(url, dragged.show, (browser) => dragBatch(browser, dragged));
 }
 
 /**
- * Batches of milliseconds from frame to frame while the pointer drags the depth of a yoke without a rest, a move in every frame: what the hand
- * sees of the handle. A frame is 16.7 ms where nothing holds it up.
+ * Batches of milliseconds from frame to frame while the pointer drags without a rest, a move in every frame: what the hand sees of the handle. A frame
+ * is 16.7 ms where nothing holds it up.
  */
-export function framesOfDrag(url: string): Promise<number[][]> {
-  return batchesAt(url, showDepth, frameBatch);
-}
-
-/** Shows size M of a yoke, whose depth is dragged. */
-async function showDepth(browser: Browser): Promise<void> {
-  await browser.press('M');
-  await browser.find('[data-testid=handle-depth]');
+export function framesOfDrag(url: string, dragged: Dragged): Promise<number[][]> {
+  return batchesAt(url, dragged.show, (browser) => frameBatch(browser, dragged));
 }
 
 async function batchesAt(
@@ -62,11 +89,11 @@ async function batchesAt(
   }
 }
 
-/** The handle of a yoke's depth, and how to move a pointer on it. */
-const HANDLE = `
+/** What is dragged, and how to move a pointer on it. */
+const handleOf = ({ handle }: Dragged) => `
       const done = arguments[arguments.length - 1];
       const moves = arguments[0];
-      const handle = document.querySelector('[data-testid=handle-depth]');
+      const handle = document.querySelector('${handle}');
       // Pointers of the script's own cannot be captured.
       handle.setPointerCapture = () => {};
       const { x, y } = handle.querySelector('circle').getBoundingClientRect();
@@ -74,9 +101,9 @@ const HANDLE = `
         handle.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y + by }));
 `;
 
-function frameBatch(browser: Browser): Promise<number[]> {
+function frameBatch(browser: Browser, dragged: Dragged): Promise<number[]> {
   return browser.driver.executeAsyncScript<number[]>(
-    `${HANDLE}
+    `${handleOf(dragged)}
       const times = [];
       let last = 0;
       const frame = (now) => {
@@ -97,21 +124,23 @@ function frameBatch(browser: Browser): Promise<number[]> {
   );
 }
 
-function dragBatch(browser: Browser): Promise<number[]> {
+function dragBatch(browser: Browser, dragged: Dragged): Promise<number[]> {
   return browser.driver.executeAsyncScript<number[]>(
-    `${HANDLE}      const times = [];
-      const steps = [40, 0, 24, -24];
+    `${handleOf(dragged)}      const times = [];
+      const steps = ${JSON.stringify(dragged.steps)};
+      const shown = document.querySelector('${dragged.follows.shown}');
+      const now = () => shown.getAttribute('${dragged.follows.attribute}');
       const move = (i) => {
         if (i === moves) {
           fire('pointerup', 0);
           return done(times);
         }
-        const before = handle.getAttribute('aria-valuenow');
+        const before = now();
         const begun = performance.now();
         // A move may come to the same rows.
         const idle = setTimeout(() => (watch.disconnect(), move(i + 1)), 1000);
         const watch = new MutationObserver(() => {
-          if (handle.getAttribute('aria-valuenow') === before) return;
+          if (now() === before) return;
           watch.disconnect();
           clearTimeout(idle);
           requestAnimationFrame(() => {
@@ -123,7 +152,7 @@ function dragBatch(browser: Browser): Promise<number[]> {
             channel.port2.postMessage(0);
           });
         });
-        watch.observe(handle, { attributes: true });
+        watch.observe(shown, { attributes: true });
         fire('pointermove', steps[i % steps.length]);
       };
       fire('pointerdown', 0);

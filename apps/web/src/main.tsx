@@ -6,6 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { registerWorker } from './registerWorker';
+import { keepFocus } from './ui/keepFocus';
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
@@ -13,4 +14,5 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 
+keepFocus();
 registerWorker();

@@ -11,7 +11,7 @@ function clock(iso: string): string {
 /** Whether the newest edit is safe, in words. */
 export function SavedState() {
   const state = useSaving((saving) => saving.state);
-  const look = 'inline-flex items-center gap-1.5 text-[13px]';
+  const look = 'whitespace-nowrap inline-flex items-center gap-1.5 text-[13px]';
   return (
     <div role="status" data-testid="saved" data-kind={state.kind} className="min-w-0">
       {state.kind === 'saved' && (

@@ -76,7 +76,7 @@ export function TopBar({ onHelp, onFind }: { onHelp: () => void; onFind: () => v
         />
         <DropdownMenu.Root>
           <DropdownMenu.Trigger asChild>
-            <Button look="quiet" aria-label="Files, history and look" title="Files, history and look">
+            <Button look="quiet" aria-label="Files and history" title="Files and history">
               <Ellipsis size={16} aria-hidden />
             </Button>
           </DropdownMenu.Trigger>

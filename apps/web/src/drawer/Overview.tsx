@@ -5,6 +5,7 @@ import { useDocument, useUnits } from '../state/useSizePlan';
 import { takeFix } from '../state/fixes';
 import { select } from '../state/view';
 import { Button } from '../ui/Button';
+import { metresInWords } from '../ui/numbers';
 import { HoldButton } from './HoldButton';
 import type { ScreenQuantity, ScreenSize } from '../worker/screen';
 
@@ -78,7 +79,8 @@ export const Overview = memo(function Overview({ size, above }: { size: ScreenSi
           <ul className="text-[13px]">
             {size.yarn.map(({ fabric, metres }) => (
               <li key={fabric} className="flex justify-between px-1">
-                <FabricName id={fabric} /> <strong className="whitespace-nowrap">{metres} m</strong>
+                <FabricName id={fabric} />{' '}
+                <strong className="whitespace-nowrap">{metresInWords(metres)}</strong>
               </li>
             ))}
           </ul>

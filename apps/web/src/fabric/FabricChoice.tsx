@@ -2,6 +2,7 @@ import type { Draft } from 'immer';
 import type { Design } from '@upfell/core';
 import { useDocument } from '../state/useSizePlan';
 import { propose } from '../state/proposal';
+import { choiceLayout } from '../ui/fields';
 
 interface Props {
   label: string;
@@ -13,10 +14,10 @@ interface Props {
 export function FabricChoice({ label, value, put }: Props) {
   const { fabrics } = useDocument();
   return (
-    <label className="grid grid-cols-[1fr_auto] items-center gap-x-3 py-0.5">
+    <label className={choiceLayout(fabrics.map(({ name }) => name))}>
       {label}
       <select
-        className="max-w-[11.5rem] rounded border border-line bg-sheet px-1.5 py-0.5"
+        className="max-w-full min-w-0 rounded border border-line bg-sheet px-1.5 py-0.5"
         value={value}
         onChange={({ target }) => {
           const fabric = fabrics.find(({ id }) => id === target.value)!;

@@ -65,6 +65,7 @@ export function GaugeCheck() {
                 value={texts[key]}
                 aria-invalid={problem(key) !== null}
                 aria-describedby={problem(key) ? 'gauge-trouble' : undefined}
+                onFocus={(event) => event.target.select()}
                 onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
               />
             </label>

@@ -64,14 +64,14 @@ function SeamTable({ size }: { size: ScreenSize }) {
   const seams = useSeams(size);
   const length = (cm: number) => formatLength(cm, units);
   return (
-    <table className="w-full text-left">
+    <table className="w-full min-w-[640px] text-left">
       <thead className="border-b border-line text-[13px] text-soft">
         <tr>
           <th className="py-1 font-normal">Join</th>
           <th className="font-normal">How</th>
           <th className="font-normal">Made by</th>
-          <th className="text-right font-normal">One side</th>
-          <th className="text-right font-normal">Other side</th>
+          <th className="text-right font-normal whitespace-nowrap">One side</th>
+          <th className="text-right font-normal whitespace-nowrap">Other side</th>
           <th className="pl-6 font-normal">State</th>
         </tr>
       </thead>
@@ -92,15 +92,15 @@ function SeamTable({ size }: { size: ScreenSize }) {
               </td>
               <td className="text-[13px] text-soft">{KINDS[join.kind]}</td>
               <td className="text-[13px] text-soft">{seams.get(join.id)?.method}</td>
-              <td className="text-right">
+              <td className="pl-3 text-right whitespace-nowrap">
                 <strong>{join.aCount}</strong>{' '}
                 <span className="text-[13px] text-soft">{length(join.aLength)}</span>
               </td>
-              <td className="text-right">
+              <td className="pl-4 text-right whitespace-nowrap">
                 <strong>{join.bCount}</strong>{' '}
                 <span className="text-[13px] text-soft">{length(join.bLength)}</span>
               </td>
-              <td className={`pl-6 font-semibold ${JOIN_LOOK[state].text}`}>
+              <td className={`pl-6 font-semibold whitespace-nowrap ${JOIN_LOOK[state].text}`}>
                 {JOIN_LOOK[state].word}
                 {state === 'eased' && ` ${formatLength(Math.abs(join.eased), units, { unit: true })}`}
               </td>

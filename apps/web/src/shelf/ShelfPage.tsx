@@ -59,6 +59,12 @@ export function ShelfPage() {
 
   const list = useMemo(() => (entries ? found(entries, wanted) : []), [entries, wanted]);
   const { shown, end } = useGrowing(list.length);
+  useEffect(() => {
+    if (!entries) return;
+    // When the shelf has been painted, for whoever measures.
+    const frame = requestAnimationFrame(() => setTimeout(() => performance.mark?.('shelf shown')));
+    return () => cancelAnimationFrame(frame);
+  }, [entries]);
   const putAway = (entry: ShelfEntry) =>
     act(async () => {
       await designs.remove(entry.id);

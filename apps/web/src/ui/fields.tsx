@@ -95,14 +95,23 @@ interface ChoiceProps<T extends string> {
   put: (document: Draft<Design>, value: T) => void;
 }
 
+/** Words of a choice that are longer than this stand on a line of their own, so that none is cut off. */
+const SHORT = 21;
+
+/** How the label of a choice and its words stand: beside each other, or below where the words are long. */
+export function choiceLayout(words: readonly string[]): string {
+  const long = Math.max(0, ...words.map(({ length }) => length)) > SHORT;
+  return `grid items-center gap-x-3 py-0.5 ${long ? 'grid-cols-1' : 'grid-cols-[1fr_auto]'}`;
+}
+
 /** One of a few words. */
 export function ChoiceField<T extends string>({ path, label, value, options, put }: ChoiceProps<T>) {
   return (
-    <label className="grid grid-cols-[1fr_auto] items-center gap-x-3 py-0.5">
+    <label className={choiceLayout(options.map((option) => option.label))}>
       {label}
       <select
         data-path={path}
-        className="max-w-[11.5rem] rounded border border-line bg-sheet px-1.5 py-0.5"
+        className="max-w-full min-w-0 rounded border border-line bg-sheet px-1.5 py-0.5"
         value={value}
         onChange={(event) => edit(path, (document) => put(document, event.target.value as T))}
       >
