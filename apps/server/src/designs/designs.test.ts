@@ -1,4 +1,4 @@
-import type { StoredDesign } from '@upfell/core';
+import type { ShelfEntry, StoredDesign } from '@upfell/core';
 import { demoDesign, serverForTests } from '../testing/server.js';
 
 const server = serverForTests();
@@ -63,6 +63,78 @@ describe('designs', () => {
     const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => save(id, 1, `Name ${i}`)));
     expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(19).fill(412)]);
     expect((await server.agent.get(`/api/designs/${id}/revisions`)).body).toHaveLength(2);
+  });
+
+  it('lists the bin, the last put away first, and the shelf without it', async () => {
+    const [first, second] = [await create(), await create()];
+    await server.agent.delete(`/api/designs/${first.id}`).expect(204);
+    await server.agent.delete(`/api/designs/${second.id}`).expect(204);
+    const ids = (body: unknown) => (body as ShelfEntry[]).map(({ id }) => id);
+    expect(ids((await server.agent.get('/api/designs/bin').expect(200)).body).slice(0, 2)).toEqual([
+      second.id,
+      first.id,
+    ]);
+    await server.agent.post(`/api/designs/${second.id}/take-back`).expect(200);
+    expect(ids((await server.agent.get('/api/designs/bin')).body)[0]).toBe(first.id);
+    expect(ids((await server.agent.get('/api/designs')).body)).toContain(second.id);
+  });
+
+  it('says on the shelf for whom a design is and in what', async () => {
+    const { id } = await create();
+    const entry = ((await server.agent.get('/api/designs')).body as ShelfEntry[]).find(
+      (one) => one.id === id,
+    );
+    expect(entry).toMatchObject({
+      label: 'Drop shoulder, of panels',
+      groups: ['adult'],
+      fabrics: demoDesign().fabrics.map(({ name }) => name),
+    });
+  });
+
+  it('draws the garment of a revision, to be kept by that and asked for again without it', async () => {
+    const { id } = await create();
+    const picture = (query = '') => server.agent.get(`/api/designs/${id}/picture${query}`).expect(200);
+    const first = await picture('?revision=1');
+    expect(first.headers['content-type']).toMatch('image/svg+xml');
+    expect(first.headers['cache-control']).toMatch('immutable');
+    const svg = (first.body as Buffer).toString();
+    expect(svg).toMatch(/^<svg .*<path d="M/);
+    expect((await picture()).headers['cache-control']).toBe('no-cache');
+    await server.agent
+      .put(`/api/designs/${id}`)
+      .set('If-Match', '"1"')
+      .send({ ...demoDesign(), garment: { ...demoDesign().garment, belowWaist: 40 } })
+      .expect(200);
+    const longer = await picture('?revision=2');
+    expect((longer.body as Buffer).toString()).not.toBe(svg);
+    expect(longer.headers['cache-control']).toMatch('immutable');
+    // One asked for by an older revision is not kept as that.
+    expect((await picture('?revision=1')).headers['cache-control']).toBe('no-cache');
+  });
+
+  it('shows an empty picture where nothing can be worked, and none of what is not there', async () => {
+    const design = demoDesign();
+    const made = (
+      await server.agent
+        .post('/api/designs')
+        // A yoke that is far too shallow for all that it has to grow.
+        .send({
+          ...design,
+          pins: [],
+          garment: {
+            construction: 'raglan',
+            fabric: design.garment['fabric'],
+            ease: 80,
+            neck: { ease: -20 },
+            depthEase: -20,
+            underarm: -20,
+          },
+        })
+        .expect(201)
+    ).body as StoredDesign;
+    const answer = await server.agent.get(`/api/designs/${made.id}/picture`).expect(200);
+    expect((answer.body as Buffer).toString()).toMatch(/^<svg [^>]*\/>$/);
+    await server.agent.get('/api/designs/nothing/picture').expect(404);
   });
 
   it('keeps every saved state and restores any', async () => {

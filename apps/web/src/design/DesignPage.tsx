@@ -144,7 +144,7 @@ export function DesignPage() {
       )}
       <ConflictDialog />
       <ProposalDialog />
-      <Modal open={help} onClose={() => setHelp(false)} title="Keyboard">
+      <Modal open={help} reads onClose={() => setHelp(false)} title="Keyboard">
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
           {SHORTCUTS.map(([keys, does]) => (
             <div key={keys} className="contents">

@@ -9,10 +9,12 @@ interface Props {
   onClose: () => void;
   children: ReactNode;
   wide?: boolean;
+  /** It is only read: the keyboard scrolls it. */
+  reads?: boolean;
 }
 
 /** A dialog in the middle of the page; Escape closes it. */
-export function Modal({ open, title, description, onClose, children, wide }: Props) {
+export function Modal({ open, title, description, onClose, children, wide, reads }: Props) {
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
@@ -23,7 +25,9 @@ export function Modal({ open, title, description, onClose, children, wide }: Pro
         >
           <Dialog.Title className="pr-8 text-xl">{title}</Dialog.Title>
           {description && <Dialog.Description className="mt-1 text-soft">{description}</Dialog.Description>}
-          <div className="mt-4 min-h-0 overflow-auto">{children}</div>
+          <div className="mt-4 min-h-0 overflow-auto" tabIndex={reads ? 0 : undefined}>
+            {children}
+          </div>
           <Dialog.Close className="absolute top-4 right-4 rounded p-1.5 hover:bg-tape" aria-label="Close">
             <X size={16} aria-hidden />
           </Dialog.Close>

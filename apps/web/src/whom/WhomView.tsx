@@ -11,6 +11,7 @@ import {
   USUAL_TOLERANCE,
   type CloudBody,
   type FitPlace,
+  type Person,
   type RangeFit,
   type RangeSize,
   type WornBy,
@@ -27,6 +28,7 @@ const ImportTable = lazy(() =>
 
 type Source = 'women' | 'men' | 'people' | 'file';
 
+const NOBODY: readonly Person[] = [];
 const PLACE_WORDS: Readonly<Record<FitPlace, string>> = { bust: 'bust', hip: 'hip', upperArm: 'upper arm' };
 /** What is allowed at hip and upper arm, as a share of that at the bust: as the core judges. */
 const SHARE = { hip: 1.25, upperArm: 0.5 };
@@ -35,7 +37,7 @@ const SHARE = { hip: 1.25, upperArm: 0.5 };
 export function WhomView() {
   const planned = useSizePlan();
   const units = useUnits();
-  const { people = [] } = useDocument();
+  const { people = NOBODY } = useDocument();
   const [source, setSource] = useState<Source>(people.length > 0 ? 'people' : 'women');
   const [file, setFile] = useState<{ name: string; cloud: CloudBody[] } | null>(null);
   const [reading, setReading] = useState(false);

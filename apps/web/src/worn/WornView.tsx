@@ -38,7 +38,7 @@ export function WornView() {
       <p className="p-8 text-soft">Nothing of this size can be worked as it stands; the notes say why.</p>
     );
   return (
-    <div className={`flex min-h-0 grow flex-col ${old ? 'opacity-55' : ''}`} data-testid="worn">
+    <div className="flex min-h-0 grow flex-col" data-testid="worn">
       <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2 text-[13px]">
         <BesideChoice beside={beside} onChoose={setBeside} />
         {other === undefined && <span className="text-soft">Planning it …</span>}
@@ -48,7 +48,7 @@ export function WornView() {
         {other && <span className="text-eased">dashed: {besideInWords(beside, other.size.label)}</span>}
         <span className="text-soft">Cloth hangs straight here; heavy fabric hangs closer.</span>
       </div>
-      <div ref={ref} className="min-h-0 grow overflow-hidden">
+      <div ref={ref} className={`min-h-0 grow overflow-hidden ${old ? 'opacity-55' : ''}`}>
         {box && (
           <Figures
             worn={worn}
