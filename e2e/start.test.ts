@@ -156,7 +156,6 @@ describe('the guide', () => {
     await title('Choose what to make');
     await browser.press('Begin');
     await title('Move the hem');
-    await (await browser.find('[role=tab][id*=worn]')).click();
     await browser.click('[data-testid=grip-hem] circle');
     await browser.keys(Key.PAGE_DOWN);
     await title('Look at another size');

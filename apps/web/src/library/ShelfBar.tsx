@@ -27,7 +27,7 @@ export function ShelfBar() {
     return () => window.removeEventListener('keydown', pressed);
   }, []);
   return (
-    <header className="flex min-h-[44px] shrink-0 flex-wrap items-center gap-x-6 border-b border-line px-6 max-sm:gap-x-2 max-sm:px-3">
+    <header className="no-print flex min-h-[44px] shrink-0 flex-wrap items-center gap-x-6 border-b border-line px-6 max-sm:gap-x-2 max-sm:px-3">
       <span className="font-display text-lg font-semibold">Upfell</span>
       <nav
         aria-label="Shelf and libraries"

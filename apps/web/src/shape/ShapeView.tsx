@@ -3,6 +3,7 @@ import { lazy } from 'react';
 import { TableView } from '../table/TableView';
 import { TAB, TAB_LIST } from '../ui/tabs';
 import { useYoke } from '../state/useYoke';
+import { seeShape, useView } from '../state/view';
 import { WornView } from '../worn/WornView';
 
 const YokeView = lazy(() => import('../yoke/YokeView').then((module) => ({ default: module.YokeView })));
@@ -11,12 +12,18 @@ const YokeView = lazy(() => import('../yoke/YokeView').then((module) => ({ defau
 export function ShapeView() {
   const yoke = useYoke() !== null;
   const views = [
-    ...(yoke ? [{ id: 'yoke', label: 'Yoke', view: <YokeView /> }] : []),
-    { id: 'worn', label: 'On the body', view: <WornView /> },
-    { id: 'pieces', label: 'Pieces', view: <TableView /> },
+    ...(yoke ? [{ id: 'yoke' as const, label: 'Yoke', view: <YokeView /> }] : []),
+    { id: 'worn' as const, label: 'On the body', view: <WornView /> },
+    { id: 'pieces' as const, label: 'Pieces', view: <TableView /> },
   ];
+  const chosen = useView(({ shape }) => shape);
+  const shown = views.find(({ id }) => id === chosen)?.id ?? views[0]!.id;
   return (
-    <Tabs.Root key={String(yoke)} defaultValue={views[0]!.id} className="flex min-h-0 grow flex-col">
+    <Tabs.Root
+      value={shown}
+      onValueChange={(id) => seeShape(id as (typeof views)[number]['id'])}
+      className="flex min-h-0 grow flex-col"
+    >
       <Tabs.List className={TAB_LIST} aria-label="Seen as">
         {views.map(({ id, label }) => (
           <Tabs.Trigger key={id} value={id} className={TAB}>

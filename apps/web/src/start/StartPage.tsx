@@ -5,7 +5,7 @@ import { CONSTRUCTIONS, constructionOf, fieldAt, type Design, type ShelfEntry } 
 import { designs } from '../api/designs';
 import { ShelfBar } from '../library/ShelfBar';
 import { useList } from '../library/useList';
-import { setGuide } from '../state/view';
+import { seeShape, setGuide } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { Picture } from '../worn/Picture';
@@ -51,6 +51,8 @@ export function StartPage() {
     setWorking(true);
     try {
       const made = await designs.create(design);
+      // The first that is seen of it is the garment as it is worn.
+      seeShape('worn');
       await navigate(`/designs/${made.id}/shape`);
     } catch (error) {
       toast.error((error as Error).message);

@@ -16,6 +16,8 @@ export interface Look {
 export type SideName = 'panel' | 'drawer';
 
 interface ViewState {
+  /** What the shape is seen as; null: a yoke as such, all else on the body. */
+  shape: 'yoke' | 'worn' | 'pieces' | null;
   /** Whether a side stands open; null: as the window's width has it. */
   sides: Record<SideName, boolean | null>;
   /** Names of stitches while this design is looked at; null: those of its style. */
@@ -44,6 +46,7 @@ interface ViewState {
 export const useView = create<ViewState>()(
   persist(
     (): ViewState => ({
+      shape: null,
       sides: { panel: null, drawer: null },
       terms: null,
       size: null,
@@ -78,6 +81,7 @@ export const setSize = (size: string) => useView.setState({ size });
 export const toggleAll = () => useView.setState(({ all }) => ({ all: !all }));
 export const toggleSide = (side: SideName, open: boolean) =>
   useView.setState(({ sides }) => ({ sides: { ...sides, [side]: open } }));
+export const seeShape = (shape: ViewState['shape']) => useView.setState({ shape });
 export const setGuide = (guide: number | null) => useView.setState({ guide });
 export const setLook = (change: Partial<Look>) =>
   useView.setState(({ look }) => ({ look: { ...look, ...change } }));

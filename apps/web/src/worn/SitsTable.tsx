@@ -4,7 +4,7 @@ import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { useOther } from './useBeside';
 
 /** How the garment sits: body, garment and the air between at each level, and where its seams and edges come to lie. */
-export function SitsTable() {
+export function SitsTable({ printed = false }: { printed?: boolean }) {
   const units = useUnits();
   const size = useSizePlan()?.size;
   const other = useOther();
@@ -12,7 +12,11 @@ export function SitsTable() {
   if (!size || !worn) return null;
   const beside = new Map(other ? sitsOf(other).map((sits) => [sits.id, sits]) : []);
   return (
-    <section aria-label={`How it sits, size ${size.label}`} data-testid="sits" className="mt-3">
+    <section
+      aria-label={`How it sits, size ${size.label}`}
+      data-testid={printed ? 'sits-printed' : 'sits'}
+      className="mt-3"
+    >
       <table className="w-full text-[13px]">
         <thead>
           <tr className="text-right text-soft">

@@ -47,7 +47,7 @@ it('shows front and back, with what is between body and garment', async () => {
     parseFloat(textContent),
   );
   expect(worn! - body!).toBeCloseTo(air!, 1);
-  expect(screen.getByText(/^Hem .* the hip\.$/)).toBeTruthy();
+  expect(within(screen.getByTestId('sits')).getByText(/^Hem .* the hip\.$/)).toBeTruthy();
 });
 
 it.each([

@@ -16,6 +16,7 @@ import { DragHandle } from '../ui/DragHandle';
 import { useBox } from '../ui/useBox';
 import { useHeld } from '../ui/useHeld';
 import { gripFields, type GripField } from './grips';
+import { SitsTable } from './SitsTable';
 import { useBeside, useBesideOptions, type Beside } from './useBeside';
 import { OtherOutline, WornFigure } from './WornFigure';
 
@@ -59,6 +60,9 @@ export function WornView() {
             units={units}
           />
         )}
+      </div>
+      <div className="hidden p-4 print:block">
+        <SitsTable printed />
       </div>
     </div>
   );
