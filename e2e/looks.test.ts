@@ -1,4 +1,3 @@
-import { By } from 'selenium-webdriver';
 import { application } from './support/application';
 
 const { server, browser, design } = application();
@@ -27,9 +26,7 @@ const tab = (of: Screen, words: string, wait: string): Screen => [
   `${of[0]}, ${words}`,
   async () => {
     await of[1]();
-    await browser.driver
-      .findElement(By.xpath(`//*[@role="tab"][contains(., ${JSON.stringify(words)})]`))
-      .click();
+    await browser.press(words);
     await browser.find(wait);
   },
 ];

@@ -54,15 +54,16 @@ export function GlossaryPage() {
         )}
         <dl className="grid gap-x-8 border-t border-line md:grid-cols-2" data-testid="glossary">
           {found.map(({ word, meaning, drawing }) => (
-            <div key={word} className="flex gap-3 border-b border-line py-3">
-              <div className="h-[92px] w-[76px] shrink-0">
+            <div
+              key={word}
+              className="grid grid-cols-[76px_1fr] grid-rows-[auto_1fr] gap-x-3 border-b border-line py-3"
+            >
+              <dt className="col-start-2 font-display text-[17px] font-semibold">{word}</dt>
+              <dd className="col-start-2 text-[14px]">{meaning}</dd>
+              <dd className="col-start-1 row-span-2 row-start-1 h-[92px]">
                 {drawing?.kind === 'measurement' && <BodyFigure size={SHOWN} lit={drawing.id} />}
                 {drawing?.kind === 'garment' && <TermGarment {...drawing} label={word} />}
-              </div>
-              <div>
-                <dt className="font-display text-[17px] font-semibold">{word}</dt>
-                <dd className="text-[14px]">{meaning}</dd>
-              </div>
+              </dd>
             </div>
           ))}
         </dl>

@@ -9,6 +9,7 @@ import { seeShape, setGuide } from '../state/view';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
 import { Picture } from '../worn/Picture';
+import { LengthInput } from './LengthInput';
 import { SITS, sitsInWords } from './sits';
 import { askedOf, designOf, usualName, type Wish } from './wish';
 import { WhatFabric } from './WhatFabric';
@@ -117,13 +118,16 @@ export function StartPage() {
             <WhatFabric what={wish.what} hasFrom={wish.from !== null} onChange={(what) => put({ what })} />
           </Part>
           {hasEase && (
-            <Part title="How it sits" says={sitsInWords(wish.sits, design)}>
+            <Part title="How it sits" says={sitsInWords(wish, design)}>
               <Switch
                 label="How it sits"
                 value={wish.sits ?? 'usual'}
                 options={[{ value: 'usual', label: wish.from ? 'as it is' : 'usual' }, ...SITS]}
-                onChange={(sits) => put({ sits: sits === 'usual' ? null : sits })}
-              />
+                onChange={(sits) => put({ sits: sits === 'usual' ? null : sits, ease: undefined })}
+              />{' '}
+              <span className="ml-2 inline-flex">
+                <LengthInput label="or by" cm={wish.ease} onChange={(ease) => put({ ease })} />
+              </span>
             </Part>
           )}
         </main>

@@ -1,17 +1,10 @@
 import { Plus, X } from 'lucide-react';
-import {
-  GROUPS,
-  parseLength,
-  STANDARD_CHARTS,
-  type Group,
-  type MeasurementId,
-  type SizeChart,
-} from '@upfell/core';
-import { useState } from 'react';
+import { GROUPS, STANDARD_CHARTS, type Group, type MeasurementId, type SizeChart } from '@upfell/core';
 import { charts } from '../api/library';
 import { useList } from '../library/useList';
 import { Button } from '../ui/Button';
 import { Switch } from '../ui/Switch';
+import { LengthInput } from './LengthInput';
 import type { Someone, Whom as Wished } from './wish';
 
 const GROUP_WORDS: Readonly<Record<Group, string>> = { adult: 'adult', child: 'child', baby: 'baby' };
@@ -173,43 +166,5 @@ function People({ people, onChange }: { people: readonly Someone[]; onChange: (p
         too.
       </p>
     </div>
-  );
-}
-
-/** A length that may be left out, cm or as it is typed. */
-function LengthInput({
-  label,
-  cm,
-  onChange,
-}: {
-  label: string;
-  cm: number | undefined;
-  onChange: (cm: number | undefined) => void;
-}) {
-  const [text, setText] = useState(cm === undefined ? '' : String(cm));
-  const parsed = text.trim() === '' ? null : parseLength(text, 'cm');
-  const wrong = parsed !== null && !parsed.ok ? parsed.message : null;
-  return (
-    <label className="flex items-center gap-1.5 text-[13px]">
-      {label}
-      <input
-        className="w-20 rounded border border-line bg-sheet px-2 py-1 text-right aria-invalid:border-broken"
-        value={text}
-        inputMode="decimal"
-        placeholder="cm"
-        aria-invalid={wrong !== null}
-        title={wrong ?? undefined}
-        onChange={({ target }) => {
-          setText(target.value);
-          const next = target.value.trim() === '' ? null : parseLength(target.value, 'cm');
-          onChange(next?.ok ? next.cm : undefined);
-        }}
-      />
-      {wrong && (
-        <span role="alert" className="text-broken">
-          {wrong}
-        </span>
-      )}
-    </label>
   );
 }

@@ -10,7 +10,11 @@ export const SITS: readonly { value: EaseClass; label: string; title: string }[]
 }));
 
 /** What a class of ease comes to for those whom the design is for. */
-export function sitsInWords(sits: EaseClass | null, { sizes, units }: Design): string {
+export function sitsInWords(
+  { sits, ease: own }: { sits: EaseClass | null; ease?: number | undefined },
+  { sizes, units }: Design,
+): string {
+  if (own !== undefined) return `${formatLength(own, units, { sign: true, unit: true })} all round`;
   if (!sits) return 'usual';
   const ease = easeOf(sits, sizes[0]!.group);
   return `${sits}, ${formatLength(ease, units, { sign: true, unit: true })} at the bust`;

@@ -40,6 +40,11 @@ it('makes a size of each person who has a measure, with an id of its own', () =>
   expect(sizesOf({ kind: 'people', people: [people[3]!] })).toBeUndefined();
 });
 
+it('takes an ease of one’s own rather than a class', () => {
+  expect(designOf({ ...wish, sits: 'loose', ease: 15.24 }).garment['ease']).toBe(15.24);
+  expect('ease' in designOf({ ...wish, construction: 'poncho', ease: 3 }).garment).toBe(false);
+});
+
 it('keeps what a design has that it is begun from', () => {
   const from = { ...newDesign('Oak'), graded: false };
   const design = designOf({ ...wish, from, construction: 'drop-shoulder', name: 'Ash' });

@@ -41,6 +41,8 @@ export interface Wish {
   whom: Whom;
   what: What;
   sits: EaseClass | null;
+  /** An ease of one's own at the round that leads, cm. */
+  ease?: number | undefined;
 }
 
 /** Choices of the garment that a start asks for, as far as its construction has them. */
@@ -96,7 +98,7 @@ export function designOf(wish: Wish): Design {
     name: wish.name.trim() || usualName(wish.construction),
     ...(from ? { from } : {}),
     construction: wish.construction,
-    fields: wish.fields,
+    fields: { ...wish.fields, ...(wish.ease === undefined ? {} : { ease: wish.ease }) },
     ...(sizes ? { sizes } : {}),
     ...(whom.kind === 'chart' ? { chart: originOf(whom.id, whom.chart, whom.revision) } : {}),
     ...(what.kind === 'fabric'
