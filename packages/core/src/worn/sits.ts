@@ -3,7 +3,7 @@ import type { Girth } from '../garment/construction.js';
 import { cm, say, type Phrase } from '../text/phrase.js';
 import { roundOf } from './drape.js';
 import type { WornSize } from './layers.js';
-import type { Worn } from './worn.js';
+import type { Worn } from './shapes.js';
 
 /** A level of the body, with what the garment measures there; null where nothing of it is over it. */
 export interface Sits extends BodyLevel {

@@ -1,6 +1,6 @@
 import type { Figure } from './figure.js';
 import { mirrored, smoothPath, straightPath } from './points.js';
-import type { Worn, WornShape } from './worn.js';
+import type { Worn, WornShape } from './shapes.js';
 
 /** The outline of a figure's body, its arms and head, as the data of SVG paths. */
 export function figurePaths({ torso, arm, head }: Figure): {

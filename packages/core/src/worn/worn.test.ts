@@ -11,7 +11,8 @@ import { BREADTH } from './figure.js';
 import { shoulderLength } from './drape.js';
 import { landmarksOf, sitsOf } from './sits.js';
 import { wornBox } from './svg.js';
-import { wornOf, type Worn } from './worn.js';
+import type { Worn } from './shapes.js';
+import { wornOf } from './worn.js';
 
 const laid = (size: SizePlan) => ({ ...size, ...piecesLaid(size.pieces) });
 const middle = (design: Design) => {
