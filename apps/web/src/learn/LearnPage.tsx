@@ -2,19 +2,8 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { ORDERS, type Order } from '@upfell/core';
 import { ShelfBar } from '../library/ShelfBar';
-import { typedNumber } from '../ui/numbers';
-import { Comes, Example, Number_, troubleOf } from './Numbers';
+import { Comes, Example, useNumbers, type Asked } from './Numbers';
 import { seamOf, shapingOf, stitchesOf } from './work';
-
-/** Numbers that a reader types, as text until they are read. */
-function useNumbers<K extends string>(first: Record<K, string>) {
-  const [texts, setTexts] = useState(first);
-  return {
-    text: (key: K) => texts[key],
-    put: (key: K) => (text: string) => setTexts((now) => ({ ...now, [key]: text })),
-    value: (key: K) => typedNumber(texts[key]) ?? NaN,
-  };
-}
 
 const cm = (value: number) => `${Math.round(value * 10) / 10} cm`;
 const over = (value: number) =>
@@ -46,15 +35,17 @@ export function LearnPage() {
   );
 }
 
+const WIDTH: Readonly<Record<'width' | 'count' | 'over' | 'multiple' | 'plus', Asked>> = {
+  width: { label: 'Width, cm', first: '53', least: 1, most: 300 },
+  count: { label: 'Stitches counted', first: '16', least: 1, most: 200 },
+  over: { label: 'Counted over, cm', first: '10', least: 1, most: 100 },
+  multiple: { label: 'Multiple', first: '1', least: 1, most: 60, whole: true },
+  plus: { label: 'Plus', first: '0', least: 0, most: 60, whole: true },
+};
+
 function HowMany() {
-  const { text, put, value } = useNumbers({ width: '53', count: '16', over: '10', multiple: '1', plus: '0' });
-  const fits =
-    !troubleOf(text('width'), 1, 300, false) &&
-    !troubleOf(text('count'), 1, 200, false) &&
-    !troubleOf(text('over'), 1, 100, false) &&
-    !troubleOf(text('multiple'), 1, 60, true) &&
-    !troubleOf(text('plus'), 0, 60, true);
-  const found = fits
+  const { value, fit, field } = useNumbers(WIDTH);
+  const found = fit
     ? stitchesOf(
         value('width'),
         { count: value('count'), over: value('over') },
@@ -64,22 +55,8 @@ function HowMany() {
   return (
     <Example title="How many stitches">
       <p>
-        I want a piece{' '}
-        <Number_ label="Width, cm" text={text('width')} onChange={put('width')} least={1} most={300} /> cm
-        wide. My washed swatch has{' '}
-        <Number_ label="Stitches counted" text={text('count')} onChange={put('count')} least={1} most={200} />{' '}
-        stitches in{' '}
-        <Number_ label="Counted over, cm" text={text('over')} onChange={put('over')} least={1} most={100} />{' '}
-        cm, and its pattern wants a multiple of{' '}
-        <Number_
-          label="Multiple"
-          text={text('multiple')}
-          onChange={put('multiple')}
-          least={1}
-          most={60}
-          whole
-        />{' '}
-        plus <Number_ label="Plus" text={text('plus')} onChange={put('plus')} least={0} most={60} whole />.
+        I want a piece {field('width')} cm wide. My washed swatch has {field('count')} stitches in{' '}
+        {field('over')} cm, and its pattern wants a multiple of {field('multiple')} plus {field('plus')}.
       </p>
       {found && (
         <Comes testid="learn-count">
@@ -108,25 +85,20 @@ function HowMany() {
   );
 }
 
+const COUNT: Readonly<Record<'wanted', Asked>> = {
+  wanted: { label: 'Count before rounding', first: '84.8', least: 1, most: 1000 },
+};
+
 function WhenToRound() {
-  const { text, put, value } = useNumbers({ wanted: '84.8', sizes: '9' });
+  const { value, fit, field } = useNumbers(COUNT);
   const exact = value('wanted');
-  const fits = !troubleOf(text('wanted'), 1, 1000, false);
   const [down, up] = [Math.floor(exact), Math.ceil(exact)];
   return (
     <Example title="When to round, and which way">
       <p>
-        A count comes to{' '}
-        <Number_
-          label="Count before rounding"
-          text={text('wanted')}
-          onChange={put('wanted')}
-          least={1}
-          most={1000}
-        />
-        . Round once, at the end, and to the side where a miss does no harm:
+        A count comes to {field('wanted')}. Round once, at the end, and to the side where a miss does no harm:
       </p>
-      {fits && (
+      {fit && (
         <Comes testid="learn-round">
           <ul className="list-disc pl-5">
             <li>
@@ -154,38 +126,20 @@ function WhenToRound() {
   );
 }
 
+const SLEEVE: Readonly<Record<'start' | 'end' | 'rows', Asked>> = {
+  start: { label: 'Stitches at the start', first: '60', least: 2, most: 400, whole: true },
+  end: { label: 'Stitches at the end', first: '40', least: 2, most: 400, whole: true },
+  rows: { label: 'Rows', first: '55', least: 1, most: 400, whole: true },
+};
+
 function HowShaped() {
-  const { text, put, value } = useNumbers({ start: '60', end: '40', rows: '55' });
+  const { value, fit, field } = useNumbers(SLEEVE);
   const [order, setOrder] = useState<Order>('slow first');
-  const fits =
-    !troubleOf(text('start'), 2, 400, true) &&
-    !troubleOf(text('end'), 2, 400, true) &&
-    !troubleOf(text('rows'), 1, 400, true);
-  const found = fits ? shapingOf(value('start'), value('end'), value('rows'), order) : null;
+  const found = fit ? shapingOf(value('start'), value('end'), value('rows'), order) : null;
   return (
     <Example title="How a sleeve is shaped">
       <p>
-        From{' '}
-        <Number_
-          label="Stitches at the start"
-          text={text('start')}
-          onChange={put('start')}
-          least={2}
-          most={400}
-          whole
-        />{' '}
-        to{' '}
-        <Number_
-          label="Stitches at the end"
-          text={text('end')}
-          onChange={put('end')}
-          least={2}
-          most={400}
-          whole
-        />{' '}
-        stitches in{' '}
-        <Number_ label="Rows" text={text('rows')} onChange={put('rows')} least={1} most={400} whole /> rows,
-        one at both edges,{' '}
+        From {field('start')} to {field('end')} stitches in {field('rows')} rows, one at both edges,{' '}
         <select
           aria-label="Which gaps come first"
           className="rounded border border-line bg-sheet px-1.5 py-px"
@@ -237,44 +191,21 @@ const oddWay = (start: number, end: number) =>
     ? 'More rows, or fewer stitches to change, would do.'
     : `Take ${end - 1} or ${end + 1} at the end: two stitches go in every shaping row.`;
 
+const SEAM: Readonly<Record<'stitches' | 'gauge' | 'rows' | 'rowGauge', Asked>> = {
+  stitches: { label: 'Stitches of the sleeve', first: '60', least: 1, most: 1000, whole: true },
+  gauge: { label: 'Stitches in 10 cm', first: '16', least: 1, most: 100 },
+  rows: { label: 'Row ends of the armhole', first: '45', least: 1, most: 1000, whole: true },
+  rowGauge: { label: 'Rows in 10 cm', first: '12', least: 1, most: 200 },
+};
+
 function HowSeamsMeet() {
-  const { text, put, value } = useNumbers({ stitches: '60', gauge: '16', rows: '45', rowGauge: '12' });
-  const fits =
-    !troubleOf(text('stitches'), 1, 1000, true) &&
-    !troubleOf(text('gauge'), 1, 100, false) &&
-    !troubleOf(text('rows'), 1, 1000, true) &&
-    !troubleOf(text('rowGauge'), 1, 200, false);
-  const found = fits ? seamOf(value('stitches'), value('gauge'), value('rows'), value('rowGauge')) : null;
+  const { value, fit, field } = useNumbers(SEAM);
+  const found = fit ? seamOf(value('stitches'), value('gauge'), value('rows'), value('rowGauge')) : null;
   return (
     <Example title="How seams meet">
       <p>
-        The top of a sleeve has{' '}
-        <Number_
-          label="Stitches of the sleeve"
-          text={text('stitches')}
-          onChange={put('stitches')}
-          least={1}
-          whole
-        />{' '}
-        stitches of{' '}
-        <Number_
-          label="Stitches in 10 cm"
-          text={text('gauge')}
-          onChange={put('gauge')}
-          least={1}
-          most={100}
-        />{' '}
-        in 10 cm; the armhole has{' '}
-        <Number_ label="Row ends of the armhole" text={text('rows')} onChange={put('rows')} least={1} whole />{' '}
-        row ends of{' '}
-        <Number_
-          label="Rows in 10 cm"
-          text={text('rowGauge')}
-          onChange={put('rowGauge')}
-          least={1}
-          most={200}
-        />{' '}
-        in 10 cm.
+        The top of a sleeve has {field('stitches')} stitches of {field('gauge')} in 10 cm; the armhole has{' '}
+        {field('rows')} row ends of {field('rowGauge')} in 10 cm.
       </p>
       {found && (
         <Comes testid="learn-seam">

@@ -1,29 +1,52 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { typedNumber } from '../ui/numbers';
 
-/** A number of the reader's own in the middle of a sentence. */
-export function Number_({
-  label,
+/** A number that a reader puts in: what it is, what stands there at first, and what it may be. */
+export interface Asked {
+  label: string;
+  first: string;
+  least: number;
+  most: number;
+  whole?: true;
+}
+
+/** Numbers of the reader's own, as they are typed. */
+export function useNumbers<K extends string>(asked: Readonly<Record<K, Asked>>) {
+  const keys = Object.keys(asked) as K[];
+  const [texts, setTexts] = useState(
+    () => Object.fromEntries(keys.map((key) => [key, asked[key].first])) as Record<K, string>,
+  );
+  return {
+    value: (key: K) => typedNumber(texts[key]) ?? NaN,
+    /** Whether all of them can be worked with. */
+    fit: keys.every((key) => troubleOf(texts[key], asked[key]) === null),
+    field: (key: K) => (
+      <NumberInText
+        asked={asked[key]}
+        text={texts[key]}
+        onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
+      />
+    ),
+  };
+}
+
+/** A number in the middle of a sentence, with what is wrong with it below. */
+function NumberInText({
+  asked,
   text,
   onChange,
-  least = 0.1,
-  most = 1000,
-  whole = false,
 }: {
-  label: string;
+  asked: Asked;
   text: string;
   onChange: (text: string) => void;
-  least?: number;
-  most?: number;
-  whole?: boolean;
 }) {
-  const wrong = troubleOf(text, least, most, whole);
+  const wrong = troubleOf(text, asked);
   return (
     <span className="inline-flex flex-col align-top">
       <input
-        aria-label={label}
+        aria-label={asked.label}
         aria-invalid={wrong !== null}
-        title={wrong ?? label}
+        title={wrong ?? asked.label}
         inputMode="decimal"
         className="mx-0.5 w-16 rounded border border-line bg-sheet px-1.5 py-px text-right font-semibold aria-invalid:border-broken"
         value={text}
@@ -39,7 +62,7 @@ export function Number_({
 }
 
 /** What is wrong with a number that was typed; null where nothing is. */
-export function troubleOf(text: string, least: number, most: number, whole: boolean): string | null {
+function troubleOf(text: string, { least, most, whole }: Asked): string | null {
   const value = typedNumber(text);
   if (value === null) return 'A number belongs here.';
   if (whole && !Number.isInteger(value)) return 'A whole number belongs here.';
