@@ -60,7 +60,7 @@ export function AssemblyTab({ size }: { size: ScreenSize }) {
                   <div
                     role="img"
                     aria-label={`Drawing: ${step.title}`}
-                    className="mt-1 overflow-x-auto"
+                    className="on-white mt-1 overflow-x-auto"
                     dangerouslySetInnerHTML={{ __html: made.drawings[step.id]! }}
                   />
                 )}

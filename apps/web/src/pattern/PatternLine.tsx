@@ -47,7 +47,7 @@ export function PatternLine({
         <div className="mb-1 flex items-center gap-3">
           {/* The core makes the drawing and escapes every name in it. */}
           <span
-            className={`flex shrink-0 justify-center ${drawing.isSymbol ? 'w-8' : 'w-40'}`}
+            className={`on-white flex shrink-0 justify-center ${drawing.isSymbol ? 'w-8' : 'w-40'}`}
             dangerouslySetInnerHTML={{ __html: drawing.svg }}
           />
           <p>{words}</p>

@@ -28,7 +28,12 @@ export function SchematicFigure({ size, units, plan }: Props) {
     <figure className="mb-5" data-testid="schematic">
       <h3 className="mb-1 text-lg">Schematic</h3>
       {/* The core makes the drawing and escapes every name in it. */}
-      <div role="img" aria-label="The pieces to scale" dangerouslySetInnerHTML={{ __html: schematic.svg }} />
+      <div
+        role="img"
+        aria-label="The pieces to scale"
+        className="on-white"
+        dangerouslySetInnerHTML={{ __html: schematic.svg }}
+      />
       {schematic.letters.length > 0 && (
         <table className="mt-2 w-full text-[13px]">
           <thead className="text-soft">
@@ -65,7 +70,7 @@ export function SchematicFigure({ size, units, plan }: Props) {
         <div
           role="img"
           aria-label="The pieces as strips of rows"
-          className="mt-1"
+          className="on-white mt-1"
           dangerouslySetInnerHTML={{ __html: schematic.strips }}
         />
       </details>

@@ -38,7 +38,7 @@ function Charts({ section, size, units, terms, plan }: Props) {
       {charts.map(({ svg, title, reading }) => (
         <figure key={title} className="mt-2 max-w-full overflow-x-auto" data-testid="pattern-chart">
           {/* The core makes the drawing and escapes every name in it. */}
-          <div dangerouslySetInnerHTML={{ __html: svg }} />
+          <div className="on-white" dangerouslySetInnerHTML={{ __html: svg }} />
           <figcaption className="text-[12.5px] text-soft">
             {title}: {reading}
           </figcaption>

@@ -55,6 +55,11 @@ export function StyleForm() {
       >
         {explained ? 'Hide what each field does' : 'Say what each field does'}
       </Button>
+      {explained && (
+        <a href="/glossary" target="_blank" rel="noreferrer" className="text-[12.5px] text-agreed underline">
+          all words
+        </a>
+      )}
       <FieldList fields={fields} values={values} at="" />
       <EvenRange />
     </Explained>

@@ -17,7 +17,7 @@ export function SheetOfSquares({ size, large = false }: { size: ScreenSize; larg
     <figure>
       {/* The core makes the drawing and escapes every name in it. */}
       <div
-        className={large ? '[&>svg]:h-[min(68vh,600px)] [&>svg]:w-auto' : ''}
+        className={large ? 'on-white [&>svg]:h-[min(68vh,600px)] [&>svg]:w-auto' : 'on-white'}
         dangerouslySetInnerHTML={{ __html: svg }}
       />
       <figcaption className="mt-1 text-[13px]">
