@@ -197,6 +197,7 @@ export { sideAfter } from './shaping/motif.js';
 export { edgeLinesOf, outlinesOf, piecesLaid } from './pieceDrawing.js';
 export { figureOf, type Figure, type Place } from './worn/figure.js';
 export { smoothPath, straightPath, mirrored, type Point } from './worn/points.js';
+export { movedBy } from './worn/moved.js';
 export { wornOf } from './worn/worn.js';
 export type { Grips, Worn, WornShape } from './worn/shapes.js';
 export { type WornSize } from './worn/layers.js';

@@ -11,6 +11,8 @@ export interface PlanState {
   document: Design | null;
   /** The plan with the chosen size as it is in a newer document, while the others are still being worked. */
   ahead: ScreenPlan | null;
+  /** The document that this is of. */
+  aheadOf: Design | null;
   /** Why the plan on screen is older than the document; empty when it is not. */
   trouble: readonly FieldProblem[];
   /** Notes about held counts that cannot be kept, by size. */
@@ -20,7 +22,14 @@ export interface PlanState {
 /** How long the other sizes wait for a frame, ms. */
 const LONGEST_FRAME = 100;
 
-const NOTHING: PlanState = { plan: null, document: null, ahead: null, trouble: [], pinNotes: [] };
+const NOTHING: PlanState = {
+  plan: null,
+  document: null,
+  ahead: null,
+  aheadOf: null,
+  trouble: [],
+  pinNotes: [],
+};
 
 export const usePlan = create<PlanState>(() => NOTHING);
 
@@ -88,7 +97,7 @@ async function planNewest(asked: Design): Promise<void> {
   const now = (): ScreenPlan => ({ ...head, sizes: sizes.map(({ id }) => received.get(id)!) });
   const later = sizes.filter(({ screen }) => screen === undefined);
   if (later.length > 0) {
-    usePlan.setState({ ahead: now(), trouble: [], pinNotes });
+    usePlan.setState({ ahead: now(), aheadOf: asked, trouble: [], pinNotes });
     await painted();
   }
   for (const { id } of later) {
@@ -97,11 +106,11 @@ async function planNewest(asked: Design): Promise<void> {
     if (worked.ok) receive(id, worked.screen);
     if (at !== opened) return;
     if (!worked.ok) {
-      usePlan.setState({ ahead: null, trouble: worked.problems });
+      usePlan.setState({ ahead: null, aheadOf: null, trouble: worked.problems });
       return;
     }
   }
-  usePlan.setState({ plan: now(), document: asked, ahead: null, trouble: [], pinNotes });
+  usePlan.setState({ plan: now(), document: asked, ahead: null, aheadOf: null, trouble: [], pinNotes });
 }
 
 /**

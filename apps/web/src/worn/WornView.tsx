@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
 import { measurement, wornBox, wornOf, type Units, type Worn } from '@upfell/core';
-import { useOld, useSizePlan, useUnits } from '../state/useSizePlan';
+import { useOld, useUnits } from '../state/useSizePlan';
 import { useBox } from '../ui/useBox';
 import { useHeld } from '../ui/useHeld';
 import { GripHandles } from './GripHandles';
 import { SitsTable } from './SitsTable';
+import { useDrawnSize } from './useDrawnSize';
 import { useBeside, useBesideOptions, type Beside } from './useBeside';
 import { OtherOutline, WornFigure } from './WornFigure';
 
@@ -13,13 +14,12 @@ const MARGIN = 14;
 
 /** The garment of the chosen size on a figure drawn from its body, front and back, to be dragged where it ends. */
 export function WornView() {
-  const planned = useSizePlan();
+  const size = useDrawnSize();
   const old = useOld();
   const units = useUnits();
   const { ref, box } = useBox<HTMLDivElement>();
   const [beside, setBeside] = useState<Beside>('');
   const other = useBeside(beside);
-  const size = planned?.size;
   const worn = useMemo(() => (size ? wornOf(size) : null), [size]);
   if (!size) return <p className="p-8 text-soft">Dressing the figure …</p>;
   if (!worn)
