@@ -275,7 +275,7 @@ try {
       34,
     );
   }
-  for (const name of ['brackenlow-pullover', 'quernmoss-pullover']) {
+  for (const name of ['brackenlow-pullover', 'hollinwood-jumper']) {
     painted(
       `drag of the hem on the figure to the painted garment, ${name}`,
       await dragToPaint(design(name, 'shape'), WORN_HEM),

@@ -4,8 +4,6 @@ import type { Response } from 'express';
 import { documentId, Valid } from '../http/validate.js';
 import { DesignsService } from './designs.service.js';
 
-const Id = new Valid<string>(documentId);
-
 /** Pictures that are kept at most; the one that was asked for longest ago goes first. */
 const MOST = 3000;
 /** What is shown for a design of which nothing can be worked. */
@@ -21,7 +19,7 @@ export class PictureController {
 
   @Get()
   async picture(
-    @Param('id', Id) id: string,
+    @Param('id', new Valid<string>(documentId)) id: string,
     @Query('revision') asked: string | undefined,
     @Res() response: Response,
   ): Promise<void> {

@@ -32,6 +32,9 @@ it('leaves a size alone that has not moved, and never turns a side inside out', 
   for (const { round } of movedBy(size, 'side', -500).girths.body) expect(round).toBeGreaterThan(0);
   const short = movedBy(size, 'hem', -60).girths.body;
   expect(short.map(({ at }) => at)).toEqual([...short.map(({ at }) => at)].sort((a, b) => a - b));
+  // Dragged beyond the underarm it is still a garment.
+  for (const [x, y] of wornOf(movedBy(size, 'hem', -60))!.front.flatMap(({ points }) => points))
+    expect(Number.isFinite(x + y)).toBe(true);
 });
 
 it('moves a rib with the edge that it hangs on', () => {

@@ -36,8 +36,10 @@ export function both(what: WornShape['what'], points: readonly Point[], closed =
 export function sideFrom(frame: Figure['frame'], girths: readonly Girth[], depth: number): Point[] {
   const last = girths.at(-1)!.at;
   const levels = Object.values(frame.levels).map((y) => y - frame.shoulder[1]);
-  const ats = [...new Set([depth, ...girths.map(({ at }) => at), ...levels])]
-    .filter((at) => at >= depth && at <= last)
+  // A cropped garment may end above the underarm.
+  const from = Math.min(depth, last);
+  const ats = [...new Set([from, ...girths.map(({ at }) => at), ...levels])]
+    .filter((at) => at >= from && at <= last)
     .sort((a, b) => a - b);
   return ats.flatMap((at) =>
     roundsAt(girths, at).map((rounds): Point => [halfWorn(frame, rounds, at), frame.shoulder[1] + at]),
