@@ -201,7 +201,7 @@ export { movedBy } from './worn/moved.js';
 export { wornOf } from './worn/worn.js';
 export type { Grips, Worn, WornShape } from './worn/shapes.js';
 export { type WornSize } from './worn/layers.js';
-export { landmarksOf, sitsOf, type Sits } from './worn/sits.js';
+export { ELBOW, landmarksOf, sitsOf, type Sits } from './worn/sits.js';
 export { figurePaths, wornBox, wornPath, wornSvg, WORN_LOOK } from './worn/svg.js';
 export { edgeLines, type EdgeLine } from './work/edgeLines.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';

@@ -1,5 +1,14 @@
 import { useMemo, useState } from 'react';
-import { measurement, wornBox, wornOf, type Units, type Worn } from '@upfell/core';
+import {
+  ELBOW,
+  measurement,
+  wornBox,
+  wornOf,
+  type Figure,
+  type Point,
+  type Units,
+  type Worn,
+} from '@upfell/core';
 import { useOld, useUnits } from '../state/useSizePlan';
 import { useBox } from '../ui/useBox';
 import { useHeld } from '../ui/useHeld';
@@ -9,8 +18,9 @@ import { useDrawnSize } from './useDrawnSize';
 import { useBeside, useBesideOptions, type Beside } from './useBeside';
 import { OtherOutline, WornFigure } from './WornFigure';
 
-/** Kept free around the two figures, px. */
+/** Kept free above and below the two figures, and at their sides for the names of levels, px. */
 const MARGIN = 14;
+const SIDE = 34;
 
 /** The garment of the chosen size on a figure drawn from its body, front and back, to be dragged where it ends. */
 export function WornView() {
@@ -109,10 +119,10 @@ interface FiguresProps {
 function Figures({ worn, other, width, height, label, units }: FiguresProps) {
   const box = wornBox(worn);
   const [scale, hold] = useHeld(
-    Math.min((width - 2 * MARGIN) / (2 * box.width), (height - 2 * MARGIN) / box.height),
+    Math.min((width - 2 * SIDE) / (2 * box.width), (height - 2 * MARGIN) / box.height),
   );
   const span = box.width * scale;
-  const left = Math.max(MARGIN, (width - 2 * span) / 2);
+  const left = Math.max(SIDE, (width - 2 * span) / 2);
   const middles = { front: left + span / 2, back: left + span * 1.5 };
   const y = (cm: number) => MARGIN + (cm - box.top) * scale;
   const { levels } = worn.figure.frame;
@@ -125,6 +135,9 @@ function Figures({ worn, other, width, height, label, units }: FiguresProps) {
             {measurement(id).label.split(' ')[0]!.toLowerCase()}
           </text>
         </g>
+      ))}
+      {(['elbow', 'wrist'] as const).map((id) => (
+        <ArmLevel key={id} id={id} frame={worn.figure.frame} middle={middles.front} scale={scale} y={y} />
       ))}
       {(['front', 'back'] as const).map((view) => (
         <g key={view} data-testid={`worn-${view}`}>
@@ -151,5 +164,35 @@ function Figures({ worn, other, width, height, label, units }: FiguresProps) {
         <GripHandles worn={worn} scale={scale} units={units} onHold={hold} />
       </g>
     </svg>
+  );
+}
+
+/** Where the elbow or the wrist lies on the arm at the left of the front, with its name beside it. */
+function ArmLevel({
+  id,
+  frame,
+  middle,
+  scale,
+  y,
+}: {
+  id: 'elbow' | 'wrist';
+  frame: Figure['frame'];
+  middle: number;
+  scale: number;
+  y: (cm: number) => number;
+}) {
+  const down = id === 'elbow' ? ELBOW * frame.reach : frame.reach;
+  const outside = frame.outerAt(down);
+  const [from, to] = [outside + 5, outside - 2 * frame.thickAt(down) - 1].map((aside) =>
+    frame.along(down, aside),
+  );
+  const at = ([x]: Point) => middle - x * scale;
+  return (
+    <g className="worn-level">
+      <line x1={at(from!)} y1={y(from![1])} x2={at(to!)} y2={y(to![1])} />
+      <text x={at(from!) - 3} y={y(from![1]) + 4} textAnchor="end">
+        {id}
+      </text>
+    </g>
   );
 }

@@ -11,7 +11,7 @@ export interface Sits extends BodyLevel {
 }
 
 /** The elbow lies so far down the arm, as a share of it (common practice of figure drawing). */
-const ELBOW = 0.55;
+export const ELBOW = 0.55;
 /** An edge that lies so near to a level lies there, cm. */
 const THERE = 0.75;
 
