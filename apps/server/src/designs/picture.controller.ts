@@ -15,6 +15,9 @@ export class PictureController {
   /** By design and revision: a picture of a revision never changes. */
   private readonly known = new Map<string, string>();
 
+  /** The picture that is drawn last of those that were asked for. */
+  private last: Promise<unknown> = Promise.resolve();
+
   constructor(@Inject(DesignsService) private readonly designs: DesignsService) {}
 
   @Get()
@@ -25,7 +28,7 @@ export class PictureController {
   ): Promise<void> {
     const { revision, document } = await this.designs.read(id);
     const key = `${id}/${revision}`;
-    const svg = this.known.get(key) ?? drawn(() => garmentPicture(document));
+    const svg = this.known.get(key) ?? (await this.drawNext(() => garmentPicture(document)));
     this.known.delete(key);
     this.known.set(key, svg);
     if (this.known.size > MOST) this.known.delete(this.known.keys().next().value!);
@@ -37,6 +40,13 @@ export class PictureController {
         asked === String(revision) ? 'private, max-age=31536000, immutable' : 'no-cache',
       )
       .send(svg);
+  }
+
+  /** Draws after those before, one at a time: what else is asked of the server comes between them. */
+  private drawNext(work: () => string | null): Promise<string> {
+    const next = this.last.then(() => new Promise<string>((done) => setImmediate(() => done(drawn(work)))));
+    this.last = next;
+    return next;
   }
 }
 
