@@ -1,10 +1,10 @@
 /** The door of the core: everything that the applications use. */
 export { compareCounts, compareFinished, type CountChange, type FinishedChange } from './compare.js';
 export { whatIf, type WhatIf } from './whatIf.js';
-export { begunDesign, easeOf, type Beginning, type EaseClass } from './garment/begin.js';
-export { toSwatchLater, USUAL_YARNS, type UsualYarn } from './fabric/usualYarns.js';
-export { anotherYarn, metresRatio, type AnotherYarn, type YarnLabel } from './yarn/another.js';
-export { openBodies, type OpenBody } from './body/openBodies.js';
+export { begunDesign, easeOf, type EaseClass } from './garment/begin.js';
+export { toSwatchLater, USUAL_YARNS } from './fabric/usualYarns.js';
+export { anotherYarn } from './yarn/another.js';
+export { openBodies } from './body/openBodies.js';
 export {
   cloudBody,
   oneMore,
@@ -194,15 +194,14 @@ export { lineToText, patternToText } from './write/text.js';
 export type { Terms } from './write/terms.js';
 export { alongAfter } from './passages/alongSides.js';
 export { sideAfter } from './shaping/motif.js';
-export { edgeLinesOf, outlinesOf, piecesLaid } from './pieceDrawing.js';
+export { outlinesOf, piecesLaid } from './pieceDrawing.js';
 export { figureOf, type Figure, type Place } from './worn/figure.js';
 export { smoothPath, straightPath, mirrored, type Point } from './worn/points.js';
 export { movedBy } from './worn/moved.js';
 export { wornOf } from './worn/worn.js';
-export type { Grips, Worn, WornShape } from './worn/shapes.js';
-export { type WornSize } from './worn/layers.js';
-export { ELBOW, landmarksOf, sitsOf, type Sits } from './worn/sits.js';
-export { figurePaths, wornBox, wornPath, wornSvg, WORN_LOOK } from './worn/svg.js';
+export type { Worn } from './worn/shapes.js';
+export { ELBOW, landmarksOf, sitsOf } from './worn/sits.js';
+export { figurePaths, wornBox, wornPath, wornSvg } from './worn/svg.js';
 export { edgeLines, type EdgeLine } from './work/edgeLines.js';
 export { outlines, rowSpans, type Outline, type RowSpan } from './work/outline.js';
 export { rowsOf, type RowRun } from './work/runs.js';
