@@ -70,14 +70,16 @@ export class Browser {
   }
 
   /** The first element that matches, once it is there and visible. */
-  async find(css: string): Promise<WebElement> {
-    const element = await this.driver.wait(
-      until.elementLocated(By.css(css)),
-      PATIENCE,
-      `nothing matches ${css}`,
-    );
-    await this.driver.wait(until.elementIsVisible(element), PATIENCE);
-    return element;
+  find(css: string): Promise<WebElement> {
+    return this.retry(async () => {
+      const element = await this.driver.wait(
+        until.elementLocated(By.css(css)),
+        PATIENCE,
+        `nothing matches ${css}`,
+      );
+      await this.driver.wait(until.elementIsVisible(element), PATIENCE);
+      return element;
+    });
   }
 
   async click(css: string): Promise<void> {
