@@ -65,6 +65,37 @@ const SCREENS: readonly Screen[] = [
   step('brackenlow-pullover', 'makings', 'main'),
 ];
 
+const shape = step('brackenlow-pullover', 'shape', '[data-testid=worn-front]');
+const written = step('brackenlow-pullover', 'pattern', '[data-testid=pattern]');
+const shelf = page('/', '[data-testid=shelf]');
+/** Opens a menu, and takes what it says. */
+const fromMenu = (menu: () => Promise<unknown>, words: string) => async () => {
+  await menu();
+  await browser.press(words);
+};
+const files = () => browser.click('[aria-label="Files and history"]');
+const DIALOGS: readonly (readonly [name: string, on: Screen, open: () => Promise<unknown>])[] = [
+  ['constructions', shape, () => browser.click('[data-path="garment.construction"]')],
+  ['keys', shape, () => browser.click('[aria-label="Keyboard shortcuts"]')],
+  ['finding', shape, () => browser.click('[aria-label="Find by name"]')],
+  ['the look', shape, fromMenu(files, 'Look: paper, contrast, text …')],
+  ['history', shape, fromMenu(files, 'History …')],
+  ['the bin', shelf, () => browser.press('Bin')],
+  ['a name', shelf, () => browser.click('[aria-label^="Rename "]')],
+  ['the style of the house', written, () => browser.press('Style')],
+  ['rows to be checked', written, () => browser.press('Check rows')],
+  [
+    'fabrics to pick from',
+    fabric,
+    fromMenu(() => browser.press('This fabric'), 'Take another in its place …'),
+  ],
+  [
+    'a table of sizes',
+    tab(body, 'Chart', '[aria-label="Take a chart"]'),
+    () => browser.press('Read a CSV …'),
+  ],
+];
+
 describe.each(PAPERS)('on %s paper', (which) => {
   beforeAll(() => paper(which));
 
@@ -77,29 +108,10 @@ describe.each(PAPERS)('on %s paper', (which) => {
     expect(await browser.faults()).toEqual([]);
   });
 
-  it.each<[string, () => Promise<unknown>]>([
-    ['constructions', () => browser.click('[data-path="garment.construction"]')],
-    ['keys', () => browser.click('[aria-label="Keyboard shortcuts"]')],
-    ['finding', () => browser.click('[aria-label="Find by name"]')],
-    [
-      'the look',
-      async () => {
-        await browser.click('[aria-label="Files and history"]');
-        await browser.press('Look: paper, contrast, text …');
-      },
-    ],
-    [
-      'history',
-      async () => {
-        await browser.click('[aria-label="Files and history"]');
-        await browser.press('History …');
-      },
-    ],
-  ])(
+  it.each(DIALOGS)(
     'axe finds nothing serious in the dialog of %s, and the keyboard comes back from it',
-    async (_, open) => {
-      await browser.open(design('brackenlow-pullover', 'shape'));
-      await browser.find('[data-testid=worn-front]');
+    async (_, screen, open) => {
+      await screen[1]();
       await open();
       await browser.find('[role=dialog]');
       await browser.driver.sleep(300);
