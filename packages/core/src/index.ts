@@ -11,6 +11,7 @@ export {
   PLACES,
   rangeFit,
   rangeSize,
+  toleranceAt,
   USUAL_TOLERANCE,
   type CloudBody,
   type FitPlace,
@@ -195,7 +196,7 @@ export type { Terms } from './write/terms.js';
 export { alongAfter } from './passages/alongSides.js';
 export { sideAfter } from './shaping/motif.js';
 export { outlinesOf, piecesLaid } from './pieceDrawing.js';
-export { figureOf, type Figure, type Place } from './worn/figure.js';
+export { BREADTH, figureOf, type Figure, type Place } from './worn/figure.js';
 export { smoothPath, straightPath, mirrored, type Point } from './worn/points.js';
 export { movedBy } from './worn/moved.js';
 export { wornOf } from './worn/worn.js';

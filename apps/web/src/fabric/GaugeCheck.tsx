@@ -13,6 +13,7 @@ import {
 import type { Draft } from 'immer';
 import { useSizePlan, useUnits } from '../state/useSizePlan';
 import { Button } from '../ui/Button';
+import { typedNumber } from '../ui/numbers';
 import { propose } from '../state/proposal';
 import { SwatchFigure } from './SwatchFigure';
 import { useFabric } from '../state/useFabric';
@@ -146,8 +147,8 @@ function readGauge(
         };
       gauge[key] = parsed.cm;
     } else {
-      const count = Number(text.replace(',', '.'));
-      if (text === '' || !Number.isFinite(count) || count < 0.5 || count > 500)
+      const count = typedNumber(text);
+      if (count === null || count < 0.5 || count > 500)
         return {
           ok: false,
           key,

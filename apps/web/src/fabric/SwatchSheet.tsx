@@ -12,6 +12,7 @@ import {
 } from '@upfell/core';
 import { useUnits } from '../state/useSizePlan';
 import { useTerms } from '../state/useTerms';
+import { typedNumber } from '../ui/numbers';
 import { Switch } from '../ui/Switch';
 import { useFabric } from '../state/useFabric';
 
@@ -21,8 +22,8 @@ export function SwatchSheet() {
   const units = useUnits();
   const [label, setLabel] = useState(String(fabric.hook));
   const [drape, setDrape] = useState<Drape>('usual');
-  const hook = Number(label.trim().replace(',', '.'));
-  const fits = label.trim() !== '' && Number.isFinite(hook) && hook >= 0.5 && hook <= 25;
+  const hook = typedNumber(label) ?? NaN;
+  const fits = hook >= 0.5 && hook <= 25;
   const terms = useTerms();
   const rows = patternRows(fabric, terms);
   const start = swatchStart(fabric);

@@ -2,6 +2,7 @@ import { ImagePlus, Trash2 } from 'lucide-react';
 import { useRef } from 'react';
 import { toast } from 'sonner';
 import { Button } from '../ui/Button';
+import { asImage } from '../worn/asImage';
 import type { usePhoto } from './usePhoto';
 
 /** The photograph of the sample, to be added, changed and taken away; while there is none, the garment on a figure. */
@@ -18,7 +19,7 @@ export function PhotoFigure({
     <figure className="float-right mb-3 ml-6 w-56 text-right">
       {!photo && figure && (
         <img
-          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(figure)}`}
+          src={asImage(figure)}
           alt="The garment on the body, front and back"
           className="mb-1 w-full rounded on-white"
         />

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { formatLength, parseLength, tidy, type Design } from '@upfell/core';
 import { edit, useDesign } from '../state/designStore';
 import { Field } from './Field';
+import { typedNumber } from './numbers';
 
 interface Common {
   path: string;
@@ -55,10 +56,9 @@ interface NumberProps extends Common {
 /** A plain number: a count, a hook size, a share. */
 export function NumberField({ value, put, unit, digits = 10, ...common }: NumberProps) {
   const take = (text: string) => {
-    const plain = text.trim().replace(',', '.').replace('−', '-');
-    const number = plain === '' ? NaN : Number(plain);
-    if (!Number.isFinite(number))
-      return plain === ''
+    const number = typedNumber(text);
+    if (number === null)
+      return text.trim() === ''
         ? 'A number is missing here.'
         : `“${text.trim()}” is not a number; type one like 16 or 16,5.`;
     return edit(common.path, (document) => put(document, number));

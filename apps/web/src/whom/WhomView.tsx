@@ -6,6 +6,7 @@ import {
   openBodies,
   rangeFit,
   rangeSize,
+  toleranceAt,
   USUAL_TOLERANCE,
   type CloudBody,
   type Person,
@@ -24,8 +25,6 @@ const ImportTable = lazy(() =>
 type Source = 'women' | 'men' | 'people' | 'file';
 
 const NOBODY: readonly Person[] = [];
-/** What is allowed at hip and upper arm, as a share of that at the bust: as the core judges. */
-const SHARE = { hip: 1.25, upperArm: 0.5 };
 
 /** Whom the range fits: a cloud of bodies laid over the sizes, who would wear which, and what another size or ease would change. */
 export function WhomView() {
@@ -125,7 +124,7 @@ export function WhomView() {
               cloud={cloud}
               worn={fit.worn}
               across={tolerance}
-              upwards={{ tighter: tolerance.tighter * SHARE[up], looser: tolerance.looser * SHARE[up] }}
+              upwards={toleranceAt(up, tolerance)}
               chosen={planned.size.id}
               units={units}
               width={width}

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { formatLength, tidy, type Grip, type Units, type Worn } from '@upfell/core';
+import { BREADTH, formatLength, tidy, type Grip, type Units, type Worn } from '@upfell/core';
 import { askShareBase } from '../state/planner';
 import { editStyle, withFigure } from '../state/style';
 import { useChosenSize, useDocument } from '../state/useSizePlan';
@@ -14,7 +14,7 @@ const MOVES: Record<Grip, { along: 'x' | 'y'; by: number }> = {
   sleeve: { along: 'y', by: -1 },
   neck: { along: 'y', by: 1 },
   // All round: seen from the front each side moves by its part of the round.
-  side: { along: 'x', by: 0.163 },
+  side: { along: 'x', by: BREADTH },
 };
 
 /** The places that can be dragged. */

@@ -1,9 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Design } from '@upfell/core';
 import { askPicture } from '../state/planner';
-
-/** An SVG document as the address of a picture. */
-const asImage = (svg: string) => `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
+import { asImage } from './asImage';
 
 /**
  * The garment of a document on a figure.

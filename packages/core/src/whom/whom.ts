@@ -35,6 +35,11 @@ export const USUAL_TOLERANCE: Tolerance = { tighter: 4, looser: 7 };
 /** An arm is a third as round, and a step there is a third of one at the bust. */
 const AT: Readonly<Record<FitPlace, number>> = { bust: 1, hip: 1.25, upperArm: 0.5 };
 
+/** What is allowed at a place, where `tolerance` is that at the bust, cm. */
+export function toleranceAt(place: FitPlace, { tighter, looser }: Tolerance): Tolerance {
+  return { tighter: tighter * AT[place], looser: looser * AT[place] };
+}
+
 /** What a body would wear. */
 export interface Worn {
   /** The size that sits as it should, or null. */
@@ -79,11 +84,12 @@ export function oneMore(range: readonly RangeSize[], end: 'smaller' | 'larger'):
 }
 
 /** How far from its designed ease a size sits at a place on a body, in parts of what is allowed: -1 is as tight as allowed, 1 as loose. */
-function off(size: RangeSize, body: Body, place: FitPlace, { tighter, looser }: Tolerance): number | null {
+function off(size: RangeSize, body: Body, place: FitPlace, tolerance: Tolerance): number | null {
   const [garment, ease, round] = [size.garment[place], size.ease[place], body[place]];
   if (garment === undefined || ease === undefined || round === undefined) return null;
   const by = garment - round - ease;
-  return by < 0 ? by / (tighter * AT[place]) : by / (looser * AT[place]);
+  const { tighter, looser } = toleranceAt(place, tolerance);
+  return by < 0 ? by / tighter : by / looser;
 }
 
 /**
